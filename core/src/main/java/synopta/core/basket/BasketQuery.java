@@ -1,0 +1,57 @@
+package synopta.core.basket;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Money;
+
+/** What has to be covered, what would be nice to have and is worth so much, and how it may be bought. */
+public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
+    /** The most pieces of one part that a basket is planned for. */
+    public static final int MOST_PIECES = 100;
+
+    /** Copies. */
+    public BasketQuery {
+        needs = List.copyOf(needs);
+        wants = List.copyOf(wants);
+    }
+
+    /** So many pieces of a part must be there. */
+    public record Need(PartNumber part, int quantity) {
+        /** Refuses a quantity outside 1 to {@value BasketQuery#MOST_PIECES}. */
+        public Need {
+            pieces(part, quantity);
+        }
+    }
+
+    /** So many pieces are worth `value` when all of them are there, and nothing otherwise. */
+    public record Want(PartNumber part, int quantity, Money value) {
+        /** Refuses a quantity outside 1 to {@value BasketQuery#MOST_PIECES} and a value below 0. */
+        public Want {
+            pieces(part, quantity);
+            if (value.cents() < 0) {
+                throw new IllegalArgumentException(
+                        "Value of %s (%s) must be at least 0.".formatted(part, value.decimal()));
+            }
+        }
+    }
+
+    /**
+     * How it may be bought.
+     *
+     * @param branch where it is handed over; empty: at any
+     * @param neededInDays by when; empty: whenever it comes
+     */
+    public record Policy(boolean genuineOnly, Optional<String> branch, OptionalInt neededInDays) {
+        /** Anything, from anywhere, whenever. */
+        public static final Policy ANY = new Policy(false, Optional.empty(), OptionalInt.empty());
+    }
+
+    private static void pieces(PartNumber part, int quantity) {
+        if (quantity < 1 || quantity > MOST_PIECES) {
+            throw new IllegalArgumentException(
+                    "Quantity of %s (%d) must lie between 1 and %d.".formatted(part, quantity, MOST_PIECES));
+        }
+    }
+}

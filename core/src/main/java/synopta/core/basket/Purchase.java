@@ -1,0 +1,31 @@
+package synopta.core.basket;
+
+import java.util.List;
+import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Money;
+
+/**
+ * What is bought.
+ *
+ * @param total what is paid
+ * @param net total less the value of the wants it covers
+ * @param spare pieces left over
+ */
+public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> spare) {
+    /** Copies. */
+    public Purchase {
+        lines = List.copyOf(lines);
+        spare = List.copyOf(spare);
+    }
+
+    /** So many sale units of a part, and the needs and wants they cover. */
+    public record Line(PartNumber part, int quantity, Money unitPrice, List<Pieces> covers) {
+        /** Copies. */
+        public Line {
+            covers = List.copyOf(covers);
+        }
+    }
+
+    /** So many pieces of a part. */
+    public record Pieces(PartNumber part, int quantity) {}
+}

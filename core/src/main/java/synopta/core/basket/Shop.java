@@ -1,0 +1,150 @@
+package synopta.core.basket;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Stock;
+import synopta.core.catalog.Supersession;
+
+/** What can serve for a part, and what can be bought that holds it, under a policy. */
+final class Shop {
+    private final Catalog catalog;
+    private final BasketQuery.Policy policy;
+
+    Shop(Catalog catalog, BasketQuery.Policy policy) {
+        this.catalog = catalog;
+        this.policy = policy;
+    }
+
+    /**
+     * Every set of pieces that serves as one of the part: itself, what replaces it when that drops in (together with
+     * what goes with it), an allowed equivalent.
+     */
+    List<Map<PartNumber, Integer>> recipes(PartNumber part) {
+        return List.copyOf(recipes(part, true, new HashSet<>()));
+    }
+
+    private Set<Map<PartNumber, Integer>> recipes(PartNumber part, boolean equivalents, Set<PartNumber> path) {
+        Set<Map<PartNumber, Integer>> recipes = new LinkedHashSet<>();
+        if (!path.add(part)) {
+            return recipes;
+        }
+        if (allowed(part)) {
+            recipes.add(Map.of(part, 1));
+        }
+        Map<Integer, List<Supersession>> choices = new TreeMap<>();
+        catalog.replacementsOf(part)
+                .forEach(row -> choices.computeIfAbsent(row.choice(), c -> new ArrayList<>())
+                        .add(row));
+        for (List<Supersession> rows : choices.values()) {
+            if (rows.stream().allMatch(row -> row.change().isBlank())) {
+                recipes.addAll(together(rows, equivalents, path));
+            }
+        }
+        if (equivalents) {
+            for (Equivalent row : catalog.equivalentsOf(part)) {
+                recipes.addAll(recipes(row.equivalent(), false, path));
+            }
+        }
+        path.remove(part);
+        return recipes;
+    }
+
+    private Set<Map<PartNumber, Integer>> together(List<Supersession> rows, boolean equivalents, Set<PartNumber> path) {
+        Set<Map<PartNumber, Integer>> joined = new LinkedHashSet<>(Set.of(Map.of()));
+        for (Supersession row : rows) {
+            Set<Map<PartNumber, Integer>> longer = new LinkedHashSet<>();
+            for (Map<PartNumber, Integer> way : joined) {
+                for (Map<PartNumber, Integer> recipe : recipes(row.newPart(), equivalents, path)) {
+                    Map<PartNumber, Integer> both = new TreeMap<>(way);
+                    recipe.forEach((p, n) -> both.merge(p, Math.multiplyExact(n, row.quantity()), Integer::sum));
+                    longer.add(both);
+                }
+            }
+            joined = longer;
+        }
+        return joined;
+    }
+
+    private boolean allowed(PartNumber part) {
+        return !policy.genuineOnly() || catalog.part(part).map(Part::genuine).orElse(false);
+    }
+
+    /** Every sale unit that holds one of the pieces, by part number, one for each way of taking inner kits. */
+    List<SaleUnit> unitsHolding(Set<PartNumber> pieces) {
+        Set<PartNumber> parts = new java.util.TreeSet<>();
+        List<PartNumber> open = new ArrayList<>(pieces);
+        while (!open.isEmpty()) {
+            PartNumber next = open.remove(open.size() - 1);
+            if (parts.add(next)) {
+                catalog.kitsHolding(next).forEach(row -> open.add(row.kit()));
+            }
+        }
+        List<SaleUnit> units = new ArrayList<>();
+        for (PartNumber number : parts) {
+            catalog.part(number)
+                    .filter(p -> allowed(p.number()))
+                    .ifPresent(part -> catalog.price(number).ifPresent(price -> {
+                        int available = available(part);
+                        for (Map<PartNumber, Integer> content : contents(number, pieces)) {
+                            Map<PartNumber, Integer> packed = new TreeMap<>();
+                            content.forEach((p, n) -> packed.put(p, Math.multiplyExact(n, part.packQuantity())));
+                            if (available > 0) {
+                                units.add(new SaleUnit(number, price, packed, available));
+                            }
+                        }
+                    }));
+        }
+        return units;
+    }
+
+    private List<Map<PartNumber, Integer>> contents(PartNumber part, Set<PartNumber> pieces) {
+        List<KitContent> rows = catalog.contentsOf(part);
+        List<Map<PartNumber, Integer>> ways = new ArrayList<>();
+        if (rows.isEmpty() || pieces.contains(part)) {
+            ways.add(Map.of(part, 1));
+        }
+        if (rows.isEmpty()) {
+            return ways;
+        }
+        List<Map<PartNumber, Integer>> opened = new ArrayList<>(List.of(Map.of()));
+        for (KitContent row : rows) {
+            List<Map<PartNumber, Integer>> longer = new ArrayList<>();
+            for (Map<PartNumber, Integer> way : opened) {
+                for (Map<PartNumber, Integer> inner : contents(row.content(), pieces)) {
+                    Map<PartNumber, Integer> both = new LinkedHashMap<>(way);
+                    inner.forEach((p, n) -> both.merge(p, Math.multiplyExact(n, row.quantity()), Integer::sum));
+                    longer.add(both);
+                }
+            }
+            opened = longer;
+        }
+        ways.addAll(opened);
+        return ways;
+    }
+
+    /** What is no longer made can only come from a shelf; what is needed by a day must be there or come in time. */
+    private int available(Part part) {
+        List<Stock> stock = catalog.stock(part.number()).stream()
+                .filter(s -> policy.branch().map(s.branch()::equals).orElse(true))
+                .toList();
+        boolean comes = part.status() == Part.Status.CURRENT
+                && (policy.neededInDays().isEmpty()
+                        || stock.stream()
+                                .anyMatch(s ->
+                                        s.leadDays() <= policy.neededInDays().getAsInt()));
+        return comes
+                ? Integer.MAX_VALUE
+                : stock.stream().mapToInt(Stock::onHand).sum();
+    }
+}

@@ -1,0 +1,56 @@
+package synopta.core.catalog;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.quantity.Money;
+
+/**
+ * The port through which the steps ask for facts of the catalogue. Lists come in a fixed order (slot, choice, part
+ * number) and are empty when there is nothing to say.
+ */
+public interface Catalog {
+    /** All brands by name. */
+    List<Brand> brands();
+
+    /** All models by number: what a tag is read against. */
+    List<Model> models();
+
+    /** The model of that number, in any spelling. */
+    Optional<Model> model(ModelNumber number);
+
+    /** The platform of that name. */
+    Optional<Platform> platform(String platform);
+
+    /** The places of a platform. */
+    List<Slot> slots(String platform);
+
+    /** Every fit listed for a model. */
+    List<Fit> fits(ModelNumber model);
+
+    /** The part of that number, in any spelling. */
+    Optional<Part> part(PartNumber number);
+
+    /** What replaces a part directly. */
+    List<Supersession> replacementsOf(PartNumber oldPart);
+
+    /** Which parts a part replaces directly. */
+    List<Supersession> replacedBy(PartNumber newPart);
+
+    /** What lies in a kit. */
+    List<KitContent> contentsOf(PartNumber kit);
+
+    /** Which kits hold a part directly. */
+    List<KitContent> kitsHolding(PartNumber content);
+
+    /** What may be supplied for a part by specification. */
+    List<Equivalent> equivalentsOf(PartNumber part);
+
+    /** For which parts a part may be supplied. */
+    List<Equivalent> equivalentFor(PartNumber equivalent);
+
+    /** The price of one sale unit. */
+    Optional<Money> price(PartNumber part);
+
+    /** What the branches have of a part. */
+    List<Stock> stock(PartNumber part);
+}

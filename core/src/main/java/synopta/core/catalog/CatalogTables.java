@@ -1,0 +1,32 @@
+package synopta.core.catalog;
+
+import java.util.List;
+
+/** A whole catalogue, table by table, in the order in which rows refer to each other. */
+public record CatalogTables(
+        List<Brand> brands,
+        List<Platform> platforms,
+        List<Slot> slots,
+        List<Model> models,
+        List<Part> parts,
+        List<Fit> fits,
+        List<Supersession> supersessions,
+        List<KitContent> kits,
+        List<Equivalent> equivalents,
+        List<Priced> prices,
+        List<Stock> stock) {
+    /** Copies every list. */
+    public CatalogTables {
+        brands = List.copyOf(brands);
+        platforms = List.copyOf(platforms);
+        slots = List.copyOf(slots);
+        models = List.copyOf(models);
+        parts = List.copyOf(parts);
+        fits = List.copyOf(fits);
+        supersessions = List.copyOf(supersessions);
+        kits = List.copyOf(kits);
+        equivalents = List.copyOf(equivalents);
+        prices = List.copyOf(prices);
+        stock = List.copyOf(stock);
+    }
+}

@@ -1,0 +1,9 @@
+package synopta.core.catalog;
+
+/** Part `part`, so many, belongs in a slot of a model built within a range. */
+public record Fit(ModelNumber model, String slot, PartNumber part, int quantity, BuildRange built, String note) {
+    /** Refuses a fit of no piece. */
+    public Fit {
+        Counted.atLeastOne("Fit of %s to %s".formatted(part, model), quantity);
+    }
+}

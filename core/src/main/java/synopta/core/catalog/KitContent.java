@@ -1,0 +1,9 @@
+package synopta.core.catalog;
+
+/** So many of a part lie in a kit or assembly; the content may be a kit itself. */
+public record KitContent(PartNumber kit, PartNumber content, int quantity) {
+    /** Refuses a content of no piece. */
+    public KitContent {
+        Counted.atLeastOne("Content %s of kit %s".formatted(content, kit), quantity);
+    }
+}

@@ -1,0 +1,142 @@
+package synopta.core.catalog;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import synopta.core.quantity.Money;
+
+/** A catalogue held in memory: for what is small or short-lived, such as a benchmark or a check before an import. */
+public final class MemoryCatalog implements Catalog {
+    private final CatalogTables tables;
+    private final Map<ModelNumber, Model> models;
+    private final Map<PartNumber, Part> parts;
+    private final Map<String, List<Slot>> slots;
+    private final Map<ModelNumber, List<Fit>> fits;
+    private final Map<PartNumber, List<Supersession>> byOld;
+    private final Map<PartNumber, List<Supersession>> byNew;
+    private final Map<PartNumber, List<KitContent>> byKit;
+    private final Map<PartNumber, List<KitContent>> byContent;
+    private final Map<PartNumber, List<Equivalent>> byPart;
+    private final Map<PartNumber, List<Equivalent>> byEquivalent;
+    private final Map<PartNumber, Money> prices;
+    private final Map<PartNumber, List<Stock>> stock;
+
+    /** Indexes the tables; two models or parts of one number are refused. */
+    public MemoryCatalog(CatalogTables tables) {
+        this.tables = tables;
+        models = single(tables.models(), Model::number);
+        parts = single(tables.parts(), Part::number);
+        slots = grouped(tables.slots(), Slot::platform, Comparator.comparing(Slot::slot));
+        fits = grouped(
+                tables.fits(), Fit::model, Comparator.comparing(Fit::slot).thenComparing(Fit::part));
+        Comparator<Supersession> byChoice =
+                Comparator.comparingInt(Supersession::choice).thenComparing(Supersession::newPart);
+        byOld = grouped(tables.supersessions(), Supersession::oldPart, byChoice);
+        byNew = grouped(tables.supersessions(), Supersession::newPart, Comparator.comparing(Supersession::oldPart));
+        byKit = grouped(tables.kits(), KitContent::kit, Comparator.comparing(KitContent::content));
+        byContent = grouped(tables.kits(), KitContent::content, Comparator.comparing(KitContent::kit));
+        byPart = grouped(tables.equivalents(), Equivalent::part, Comparator.comparing(Equivalent::equivalent));
+        byEquivalent = grouped(tables.equivalents(), Equivalent::equivalent, Comparator.comparing(Equivalent::part));
+        prices = tables.prices().stream().collect(Collectors.toMap(Priced::part, Priced::price));
+        stock = grouped(tables.stock(), Stock::part, Comparator.comparing(Stock::branch));
+    }
+
+    private static <K, V> Map<K, V> single(List<V> rows, Function<V, K> key) {
+        return rows.stream()
+                .collect(Collectors.toMap(
+                        key,
+                        row -> row,
+                        (a, b) -> {
+                            throw new IllegalArgumentException(
+                                    "Two rows share one number (%s).".formatted(key.apply(a)));
+                        },
+                        TreeMap::new));
+    }
+
+    private static <K, V> Map<K, List<V>> grouped(List<V> rows, Function<V, K> key, Comparator<V> order) {
+        return rows.stream().sorted(order).collect(Collectors.groupingBy(key));
+    }
+
+    @Override
+    public List<Brand> brands() {
+        return tables.brands().stream()
+                .sorted(Comparator.comparing(Brand::brand))
+                .toList();
+    }
+
+    @Override
+    public List<Model> models() {
+        return List.copyOf(models.values());
+    }
+
+    @Override
+    public Optional<Model> model(ModelNumber number) {
+        return Optional.ofNullable(models.get(number));
+    }
+
+    @Override
+    public Optional<Platform> platform(String platform) {
+        return tables.platforms().stream()
+                .filter(p -> p.platform().equals(platform))
+                .findFirst();
+    }
+
+    @Override
+    public List<Slot> slots(String platform) {
+        return slots.getOrDefault(platform, List.of());
+    }
+
+    @Override
+    public List<Fit> fits(ModelNumber model) {
+        return fits.getOrDefault(model, List.of());
+    }
+
+    @Override
+    public Optional<Part> part(PartNumber number) {
+        return Optional.ofNullable(parts.get(number));
+    }
+
+    @Override
+    public List<Supersession> replacementsOf(PartNumber oldPart) {
+        return byOld.getOrDefault(oldPart, List.of());
+    }
+
+    @Override
+    public List<Supersession> replacedBy(PartNumber newPart) {
+        return byNew.getOrDefault(newPart, List.of());
+    }
+
+    @Override
+    public List<KitContent> contentsOf(PartNumber kit) {
+        return byKit.getOrDefault(kit, List.of());
+    }
+
+    @Override
+    public List<KitContent> kitsHolding(PartNumber content) {
+        return byContent.getOrDefault(content, List.of());
+    }
+
+    @Override
+    public List<Equivalent> equivalentsOf(PartNumber part) {
+        return byPart.getOrDefault(part, List.of());
+    }
+
+    @Override
+    public List<Equivalent> equivalentFor(PartNumber equivalent) {
+        return byEquivalent.getOrDefault(equivalent, List.of());
+    }
+
+    @Override
+    public Optional<Money> price(PartNumber part) {
+        return Optional.ofNullable(prices.get(part));
+    }
+
+    @Override
+    public List<Stock> stock(PartNumber part) {
+        return stock.getOrDefault(part, List.of());
+    }
+}

@@ -1,0 +1,33 @@
+package synopta.core.catalog;
+
+import java.util.Map;
+
+/**
+ * A part, kit or assembly as it is sold.
+ *
+ * @param packQuantity pieces in one sale unit; 2 where sold as a pair
+ * @param specs figures with their unit in the name, as in `length-mm` 2337
+ */
+public record Part(
+        PartNumber number,
+        String maker,
+        String partType,
+        String name,
+        boolean genuine,
+        Status status,
+        int packQuantity,
+        boolean returnable,
+        Map<String, String> specs) {
+    /** Whether it can still be bought under its number. */
+    public enum Status {
+        CURRENT,
+        SUPERSEDED,
+        DISCONTINUED
+    }
+
+    /** Refuses an empty pack. */
+    public Part {
+        Counted.atLeastOne("Pack of " + number, packQuantity);
+        specs = Map.copyOf(specs);
+    }
+}

@@ -1,0 +1,30 @@
+package synopta.core.catalog;
+
+import java.text.Normalizer;
+import java.util.Locale;
+
+/** How a written number is compared: upper-case letters and digits only, so that separators and case never count. */
+public final class Written {
+    private Written() {}
+
+    /** "dg7-40b2 w" becomes "DG740B2W"; full-width forms are folded first (Unicode NFKC). */
+    public static String key(String written) {
+        StringBuilder key = new StringBuilder();
+        for (char c : Normalizer.normalize(written, Normalizer.Form.NFKC)
+                .toUpperCase(Locale.ROOT)
+                .toCharArray()) {
+            if ((c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9')) {
+                key.append(c);
+            }
+        }
+        return key.toString();
+    }
+
+    static String required(String what, String written) {
+        if (written == null || key(written).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "%s (%s) must hold at least one letter or digit.".formatted(what, written));
+        }
+        return written.strip();
+    }
+}

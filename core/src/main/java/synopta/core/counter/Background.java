@@ -1,0 +1,84 @@
+package synopta.core.counter;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+
+/** What is known of the machine besides its signs, each with where it comes from. */
+record Background(CaseDraft draft, Settled settled) {
+    List<Known> known() {
+        List<Known> known = new ArrayList<>();
+        appliance().ifPresent(known::add);
+        fuel().ifPresent(known::add);
+        settled.ageYears()
+                .ifPresent(years -> known.add(new Known(
+                        "age",
+                        String.format(
+                                Locale.ROOT,
+                                "%s years old",
+                                years == Math.rint(years) ? "" + (long) years : "" + years),
+                        draft.ageYears().isPresent() ? "asked" : "caller",
+                        true)));
+        return known;
+    }
+
+    private Optional<Known> appliance() {
+        if (settled.model().isPresent()) {
+            return Optional.empty();
+        }
+        return draft.appliance()
+                .map(a -> new Known("appliance", name(a), "asked", true))
+                .or(() -> draft.struck().contains("appliance")
+                        ? Optional.empty()
+                        : settled.line().appliance().map(a -> new Known("appliance", name(a), "caller", true)))
+                .or(() -> settled.guessed()
+                        .map(a -> new Known("appliance", name(a), "assumed from the complaint: ask", false)));
+    }
+
+    private Optional<Known> fuel() {
+        boolean burns = settled.model()
+                .map(Model::appliance)
+                .or(draft::appliance)
+                .or(settled.line()::appliance)
+                .or(settled::guessed)
+                .map(Appliance::mayBurnGas)
+                .orElse(false);
+        if (!burns) {
+            return Optional.empty();
+        }
+        String words = settled.fuels().size() == Fuel.values().length
+                ? "Fuel not known"
+                : "Fuel: "
+                        + settled.fuels().stream()
+                                .sorted()
+                                .map(Background::name)
+                                .collect(Collectors.joining(" or "));
+        boolean said =
+                !draft.struck().contains("fuel") && !settled.line().fuels().isEmpty();
+        if (settled.model().flatMap(Model::fuel).isPresent()) {
+            boolean agrees = !said || settled.line().fuels().containsAll(settled.fuels());
+            return Optional.of(new Known(
+                    "fuel", words, agrees ? "tag" : "tag; the caller says otherwise: read the tag again", agrees));
+        }
+        String source = draft.fuel().isPresent() ? "asked" : said ? "caller" : "ask: electric, mains or bottled gas?";
+        return Optional.of(new Known("fuel", words, source, settled.fuels().size() == 1));
+    }
+
+    private static String name(Appliance appliance) {
+        String slug = appliance.slug();
+        return slug.substring(0, 1).toUpperCase(Locale.ROOT) + slug.substring(1);
+    }
+
+    private static String name(Fuel fuel) {
+        return switch (fuel) {
+            case ELECTRIC -> "electric";
+            case NATURAL_GAS -> "mains gas";
+            default -> "bottled gas";
+        };
+    }
+}

@@ -1,0 +1,104 @@
+package synopta.core.counter;
+
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.PartNumber;
+import synopta.core.handover.HandOver;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Hazard;
+
+/** Keeps cases, and lets no parts leave while a grave caution has not been shown. */
+public final class CaseDesk {
+    private final CaseLog log;
+    private final Counter counter;
+    private final Catalog catalog;
+    private final HandOver handOver;
+
+    /** Keeps cases in this log; machine and cautions come from the counter and the packs. */
+    public CaseDesk(CaseLog log, Counter counter, Catalog catalog, HandOver handOver) {
+        this.log = log;
+        this.counter = counter;
+        this.catalog = catalog;
+        this.handOver = handOver;
+    }
+
+    /** What became of a save. */
+    public sealed interface Saved {
+        /** It is kept. */
+        record Kept(CaseRecord record, List<Caution> cautions) implements Saved {
+            @Override
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+                return kept.apply(this);
+            }
+        }
+
+        /** Parts may not leave: these cautions have not been shown. */
+        record Refused(List<Hazard> unseen) implements Saved {
+            @Override
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+                return refused.apply(this);
+            }
+        }
+
+        /** Somebody else changed the case in between. */
+        record Overtaken(long number) implements Saved {
+            @Override
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+                return overtaken.apply(this);
+            }
+        }
+
+        /** One result for each case. */
+        <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken);
+    }
+
+    /** Keeps a new case. */
+    public Saved open(CaseContent content, Instant now) {
+        return checked(content, kept -> Optional.of(log.add(kept, now)), 0);
+    }
+
+    /** Changes a kept case, if it still is as it was when it was read. */
+    public Saved change(CaseRecord read, CaseContent content) {
+        return checked(content, kept -> log.replace(read, kept), read.number());
+    }
+
+    private Saved checked(CaseContent content, Function<CaseContent, Optional<CaseRecord>> keep, long number) {
+        content.lines().forEach(line -> known(line.part()));
+        List<Caution> cautions = cautions(content);
+        List<Hazard> unseen = HandOver.unseen(cautions, content.cautionsShown());
+        if (content.status() == CaseContent.Status.HANDED_OVER && !unseen.isEmpty()) {
+            return new Saved.Refused(unseen);
+        }
+        return keep.apply(content)
+                .<Saved>map(record -> new Saved.Kept(record, cautions))
+                .orElseGet(() -> new Saved.Overtaken(number));
+    }
+
+    private void known(PartNumber part) {
+        if (catalog.part(part).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
+                            .formatted(part));
+        }
+    }
+
+    /** The cautions of a case: of its machine, its suspects that are sold for, and its lines. */
+    public List<Caution> cautions(CaseContent content) {
+        CaseView view = counter.work(content.draft());
+        Set<String> types = new HashSet<>();
+        content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
+        Optional<Appliance> appliance = view.appliance();
+        List<Caution> ofLines = handOver.cautions(appliance, view.fuels(), types);
+        return java.util.stream.Stream.concat(ofLines.stream(), view.cautions().stream())
+                .distinct()
+                .sorted(java.util.Comparator.comparing(
+                        (Caution c) -> !c.hazard().isGrave()))
+                .toList();
+    }
+}

@@ -1,0 +1,72 @@
+package synopta.core.counter;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.knowledge.Reading;
+import synopta.core.tag.Recheck;
+
+/**
+ * A case as the specialist has it so far. What is set here overrules what the line says.
+ *
+ * @param line the caller's words
+ * @param model the machine, when it was chosen
+ * @param struck keys of what is known that was struck out: `age`, `fuel`, `appliance`, `finding:ID`
+ * @param picked ids of faults taken as certain enough to sell for
+ * @param dropped ids of faults not to sell for
+ */
+public record CaseDraft(
+        String line,
+        Optional<ModelNumber> model,
+        Optional<Appliance> appliance,
+        Optional<Fuel> fuel,
+        OptionalDouble ageYears,
+        List<Recheck> rechecked,
+        List<Answered> findings,
+        List<Measured> readings,
+        Set<String> struck,
+        Set<String> picked,
+        Set<String> dropped) {
+    /** The longest line that is read, in characters. */
+    public static final int LONGEST_LINE = 20_000;
+
+    /** Copies; refuses a line that is longer than any caller speaks. */
+    public CaseDraft {
+        if (line.length() > LONGEST_LINE) {
+            throw new IllegalArgumentException("The line has %d characters; at most %d are read. Shorten it."
+                    .formatted(line.length(), LONGEST_LINE));
+        }
+        rechecked = List.copyOf(rechecked);
+        findings = List.copyOf(findings);
+        readings = List.copyOf(readings);
+        struck = Set.copyOf(struck);
+        picked = Set.copyOf(picked);
+        dropped = Set.copyOf(dropped);
+    }
+
+    /** A line and nothing else. */
+    public static CaseDraft of(String line) {
+        return new CaseDraft(
+                line,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Set.of(),
+                Set.of(),
+                Set.of());
+    }
+
+    /** An answer to a finding's question, by its slug. */
+    public record Answered(String finding, String answer) {}
+
+    /** What a meter showed at a test. */
+    public record Measured(String test, Reading reading) {}
+}

@@ -1,0 +1,32 @@
+package synopta.core.counter;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/** The port through which cases are kept. A call that returned has kept what it was given. */
+public interface CaseLog {
+    /** Keeps a new case under the next number. */
+    CaseRecord add(CaseContent content, Instant createdAt);
+
+    /** The case of that number. */
+    Optional<CaseRecord> find(long number);
+
+    /** Replaces the content if the revision is still the one given; empty when somebody was faster. */
+    Optional<CaseRecord> replace(CaseRecord expected, CaseContent content);
+
+    /** Cases newest first. */
+    List<CaseRecord> list(Filter filter);
+
+    /**
+     * Which cases.
+     *
+     * @param text part of the line, model, serial or complaint, in any case
+     * @param from first day, UTC
+     * @param to last day, UTC
+     * @param after only cases of lower number
+     */
+    record Filter(
+            Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {}
+}

@@ -1,0 +1,58 @@
+package synopta.core.counter;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.basket.BasketPlan;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.diagnosis.Diagnosis;
+import synopta.core.handover.HandOver;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Layout;
+import synopta.core.tag.TagReading;
+
+/**
+ * A case worked through all steps.
+ *
+ * @param pieces what the line was sorted into, in its order
+ * @param reading the tag's reading, when there was one
+ * @param model the machine, when it is known or likely
+ * @param layout its construction family, when known
+ * @param fuels what it may burn
+ * @param diagnosis present once the appliance is known and there is knowledge of it
+ * @param selling ids of the faults that the needs come from
+ * @param plan present once there are needs
+ */
+public record CaseView(
+        List<Piece> pieces,
+        Optional<TagReading> reading,
+        Optional<Model> model,
+        Optional<Appliance> appliance,
+        Optional<Layout> layout,
+        Set<Fuel> fuels,
+        List<Known> known,
+        Optional<Diagnosis> diagnosis,
+        Set<String> selling,
+        List<NeededPart> needs,
+        Optional<BasketPlan> plan,
+        List<HandOver.BagEntry> bag,
+        List<Caution> cautions) {
+    static CaseView undiagnosed(List<Piece> pieces, Settled settled, List<Known> known, List<Caution> cautions) {
+        return new CaseView(
+                pieces,
+                settled.reading(),
+                settled.model(),
+                settled.appliance(),
+                settled.layout(),
+                settled.fuels(),
+                known,
+                Optional.empty(),
+                Set.of(),
+                List.of(),
+                Optional.empty(),
+                List.of(),
+                cautions);
+    }
+}

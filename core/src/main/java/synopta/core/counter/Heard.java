@@ -1,0 +1,98 @@
+package synopta.core.counter;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.Hearing;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Reading;
+
+/** Gathers the evidence of a draft with its sources; what came later counts, what was struck out does not. */
+final class Heard {
+    private final Map<String, Evidence> evidence = new TreeMap<>();
+    private final Map<String, Known> known = new TreeMap<>();
+    private final List<String> order = new ArrayList<>();
+
+    Heard(Pack pack, Hearing hearing, CaseDraft draft) {
+        hearing.heard().forEach(h -> put(pack, h.evidence(), "caller: “%s”".formatted(h.phrase()), draft.struck()));
+        for (CaseDraft.Answered answered : draft.findings()) {
+            put(pack, evidence(pack, answered), "asked", draft.struck());
+        }
+        for (CaseDraft.Measured measured : draft.readings()) {
+            put(pack, evidence(pack, measured), meter(pack, measured), draft.struck());
+        }
+    }
+
+    private void put(Pack pack, Evidence piece, String source, Set<String> struck) {
+        String key = "finding:" + piece.finding();
+        if (struck.contains(key)) {
+            return;
+        }
+        Finding finding = pack.finding(piece.finding()).orElseThrow();
+        String words =
+                piece.telling() ? finding.telling().words() : finding.clear().words();
+        order.remove(key);
+        order.add(key);
+        evidence.put(key, piece);
+        known.put(key, new Known(key, words, source, true));
+    }
+
+    static Evidence evidence(Pack pack, CaseDraft.Answered answered) {
+        Finding finding = pack.finding(answered.finding())
+                .orElseThrow(() -> new IllegalArgumentException("Finding (%s) is not known for a %s."
+                        .formatted(answered.finding(), pack.appliance().slug())));
+        boolean telling = answered.answer().equals(finding.telling().slug());
+        if (!telling && !answered.answer().equals(finding.clear().slug())) {
+            throw new IllegalArgumentException("Answer (%s) to %s must be %s or %s."
+                    .formatted(
+                            answered.answer(),
+                            finding.id(),
+                            finding.telling().slug(),
+                            finding.clear().slug()));
+        }
+        return new Evidence(finding.id(), telling);
+    }
+
+    static Evidence evidence(Pack pack, CaseDraft.Measured measured) {
+        MeterTest test = test(pack, measured);
+        return new Evidence(test.finding().id(), !test.isGood(measured.reading()));
+    }
+
+    private static MeterTest test(Pack pack, CaseDraft.Measured measured) {
+        return pack.test(measured.test())
+                .orElseThrow(() -> new IllegalArgumentException("Test (%s) is not known for a %s."
+                        .formatted(measured.test(), pack.appliance().slug())));
+    }
+
+    private static String meter(Pack pack, CaseDraft.Measured measured) {
+        MeterTest test = test(pack, measured);
+        String shown = measured.reading()
+                .fold(
+                        value -> "%s %s"
+                                .formatted(
+                                        java.math.BigDecimal.valueOf(value)
+                                                .stripTrailingZeros()
+                                                .toPlainString(),
+                                        test.unit()),
+                        (Reading.Overload open) -> "OL");
+        return "meter: " + shown;
+    }
+
+    List<Evidence> evidence() {
+        return order.stream().map(evidence::get).toList();
+    }
+
+    List<Known> known() {
+        return order.stream().map(known::get).toList();
+    }
+
+    /** How much of a complaint a pack understands: tells which appliance is meant when nobody said. */
+    static int score(Hearing hearing) {
+        return hearing.heard().stream().mapToInt(h -> h.phrase().length()).sum();
+    }
+}

@@ -1,0 +1,24 @@
+package synopta.core.counter;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+
+/**
+ * What a line says besides the complaint.
+ *
+ * @param model the words that look like a model number
+ * @param fuels what the caller's words allow; empty when nothing was said
+ * @param complaint the line with model, brand and age blanked out, places kept
+ */
+record LineParts(
+        List<Piece> pieces,
+        Optional<String> model,
+        Optional<String> brand,
+        Optional<Appliance> appliance,
+        Set<Fuel> fuels,
+        OptionalDouble ageYears,
+        String complaint) {}

@@ -1,0 +1,24 @@
+package synopta.core.counter;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.PartNumber;
+import synopta.core.fit.FitVerdict;
+
+/**
+ * A part the case asks for.
+ *
+ * @param slots the places it is for
+ * @param listed what the catalogue lists there
+ * @param supplied what is handed over for it today; empty while the verdict is open
+ * @param quantity pieces of `supplied`
+ * @param why in a sentence
+ */
+public record NeededPart(
+        String partType,
+        List<String> slots,
+        PartNumber listed,
+        Optional<PartNumber> supplied,
+        int quantity,
+        FitVerdict verdict,
+        String why) {}

@@ -1,0 +1,105 @@
+package synopta.core.counter;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.Part;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.FitVerdict;
+import synopta.core.fit.Supply;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
+
+/**
+ * Which parts of a machine the faults ask for: the failed part, all of its kind where the trade renews them together,
+ * and what belongs with it.
+ */
+final class Needs {
+    private final Catalog catalog;
+    private final FitFinder finder;
+
+    Needs(Catalog catalog) {
+        this.catalog = catalog;
+        finder = new FitFinder(catalog);
+    }
+
+    private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
+
+    List<NeededPart> of(Pack pack, Model model, List<Fault> faults, List<Evidence> evidence) {
+        Map<String, Wanted> wanted = new LinkedHashMap<>();
+        for (Fault fault : faults) {
+            PartType type = pack.partType(fault.partType()).orElseThrow();
+            SellingRule rule = type.selling();
+            Optional<String> slot = rule.renewAll() ? Optional.empty() : fault.slot();
+            String why = rule.renewAll() ? rule.why().orElse(fault.name()) : fault.name();
+            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, rule.renewAll(), why));
+            for (SellingRule.Companion companion : rule.companions()) {
+                boolean asked = companion
+                        .whenFinding()
+                        .map(f -> evidence.contains(new Evidence(f, true)))
+                        .orElse(true);
+                if (asked) {
+                    wanted.putIfAbsent(
+                            companion.partType(),
+                            new Wanted(companion.partType(), Optional.empty(), true, companion.why()));
+                }
+            }
+        }
+        List<NeededPart> needs = new ArrayList<>();
+        wanted.values().forEach(w -> needs.addAll(parts(model, w)));
+        return needs;
+    }
+
+    /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */
+    private List<NeededPart> parts(Model model, Wanted wanted) {
+        Map<String, List<Fit>> rows = new LinkedHashMap<>();
+        for (Fit row : catalog.fits(model.number())) {
+            boolean meant = catalog.part(row.part())
+                            .map(Part::partType)
+                            .map(wanted.partType::equals)
+                            .orElse(false)
+                    && wanted.slot.map(row.slot()::equals).orElse(true);
+            if (meant) {
+                rows.computeIfAbsent(row.part().key(), k -> new ArrayList<>()).add(row);
+            }
+        }
+        List<NeededPart> parts = new ArrayList<>();
+        for (List<Fit> places : rows.values()) {
+            FitVerdict verdict =
+                    finder.judge(model.number(), Optional.empty(), places.get(0).part());
+            int pieces = wanted.all ? places.stream().mapToInt(Fit::quantity).sum() : 1;
+            List<String> slots = places.stream().map(Fit::slot).distinct().toList();
+            List<Supply.Item> items = verdict.fold(
+                    fits -> fits.supply().items(), depends -> List.of(), not -> List.of(), unknown -> List.of());
+            for (Supply.Item item : items) {
+                parts.add(new NeededPart(
+                        wanted.partType,
+                        slots,
+                        places.get(0).part(),
+                        Optional.of(item.part()),
+                        Math.multiplyExact(pieces, item.quantity()),
+                        verdict,
+                        wanted.why));
+            }
+            if (items.isEmpty()) {
+                parts.add(new NeededPart(
+                        wanted.partType, slots, places.get(0).part(), Optional.empty(), pieces, verdict, wanted.why));
+            }
+        }
+        return parts;
+    }
+
+    /** Part types of the needs. */
+    static Set<String> partTypes(List<NeededPart> needs) {
+        return needs.stream().map(NeededPart::partType).collect(java.util.stream.Collectors.toSet());
+    }
+}

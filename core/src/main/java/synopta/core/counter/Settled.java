@@ -1,0 +1,26 @@
+package synopta.core.counter;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.knowledge.Layout;
+import synopta.core.tag.TagReading;
+
+/**
+ * The machine of a case, as far as it is settled.
+ *
+ * @param guessed the appliance, when it was only guessed from the complaint
+ * @param fuels what it may burn
+ */
+record Settled(
+        LineParts line,
+        Optional<TagReading> reading,
+        Optional<Model> model,
+        Optional<Appliance> appliance,
+        Optional<Appliance> guessed,
+        Optional<Layout> layout,
+        Set<Fuel> fuels,
+        OptionalDouble ageYears) {}

@@ -1,0 +1,72 @@
+package synopta.core.diagnosis;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Pack;
+
+/**
+ * Sell, ask, test first or refer, by what a wrong hand-over costs against what an answer costs. A wrong part costs
+ * {@value #WRONG_PART_MINUTES} minutes of people's time (a return and a second visit); a question is worth asking while
+ * the part of that it saves on average exceeds its own minutes. Both figures are our judgement.
+ */
+final class Adviser {
+    static final double WRONG_PART_MINUTES = 90;
+    private static final double LIKELY = 0.5;
+
+    private final Pack pack;
+    private final Interview interview;
+
+    Adviser(Pack pack, Interview interview) {
+        this.pack = pack;
+        this.interview = interview;
+    }
+
+    Advice advise(List<Suspect> suspects, List<Question> next, List<Evidence> evidence) {
+        if (evidence.isEmpty()) {
+            return new Advice(Advice.Action.ASK, "Nothing is known yet: ask what the machine does, or does not do.");
+        }
+        Suspect leader = suspects.get(0);
+        double now = leader.probability().value();
+        boolean likely = now >= LIKELY;
+        if (likely && pack.partType(leader.fault().partType()).orElseThrow().refer()) {
+            return new Advice(
+                    Advice.Action.REFER,
+                    "%s is work for a qualified person; the parts go to them."
+                            .formatted(leader.fault().name()));
+        }
+        Optional<Question> worthIt = next.stream()
+                .filter(q -> saved(q, now) > q.finding().minutes())
+                .max(Comparator.comparingDouble(q -> saved(q, now) - q.finding().minutes()));
+        if (worthIt.isPresent()) {
+            Question question = worthIt.get();
+            boolean asks = question.finding().who() == Finding.Who.CUSTOMER;
+            return new Advice(
+                    asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST,
+                    String.format(
+                            Locale.ROOT,
+                            "%s takes %.0f min and saves %.0f min of wrong trips on average.",
+                            asks ? "One more answer" : "A test",
+                            Math.max(1, question.finding().minutes()),
+                            saved(question, now)));
+        }
+        return likely
+                ? new Advice(
+                        Advice.Action.SELL,
+                        String.format(
+                                Locale.ROOT,
+                                "%s stands at %.0f %%; no question left is worth its time.",
+                                leader.fault().name(),
+                                100 * now))
+                : new Advice(
+                        Advice.Action.TEST_FIRST,
+                        "Nothing stands out, and no question would change that: have it looked at before selling.");
+    }
+
+    /** Minutes of wrong trips that the answer saves on average. */
+    private double saved(Question question, double now) {
+        return WRONG_PART_MINUTES * (interview.expectedLeader(question) - now);
+    }
+}

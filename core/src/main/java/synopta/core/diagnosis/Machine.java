@@ -1,0 +1,34 @@
+package synopta.core.diagnosis;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Fuel;
+
+/**
+ * What is known of the machine.
+ *
+ * @param fuels what it may burn; all of them when nothing is known
+ * @param layout its construction family, when known
+ * @param ageYears its age, when known; at least 0
+ */
+public record Machine(Set<Fuel> fuels, Optional<String> layout, OptionalDouble ageYears) {
+    /** Copies; refuses no fuel at all and an age outside 0 to 100 years. */
+    public Machine {
+        if (fuels.isEmpty()) {
+            throw new IllegalArgumentException("A machine must have at least one fuel it may burn.");
+        }
+        fuels = Set.copyOf(fuels);
+        ageYears.ifPresent(age -> {
+            if (!(age >= 0 && age <= 100)) {
+                throw new IllegalArgumentException("Age (%s years) must lie between 0 and 100.".formatted(age));
+            }
+        });
+    }
+
+    /** A machine of which nothing is known. */
+    public static Machine unknown() {
+        return new Machine(EnumSet.allOf(Fuel.class), Optional.empty(), OptionalDouble.empty());
+    }
+}

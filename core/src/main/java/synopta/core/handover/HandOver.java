@@ -1,0 +1,101 @@
+package synopta.core.handover;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import synopta.core.basket.Purchase;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.BagNote;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+
+/** Cautions and the bag list. */
+public final class HandOver {
+    private final Map<Appliance, Pack> packs;
+    private final Catalog catalog;
+
+    /** Works with these packs, and looks into kits by the catalogue. */
+    public HandOver(Collection<Pack> packs, Catalog catalog) {
+        this.packs = new TreeMap<>();
+        packs.forEach(p -> this.packs.put(p.appliance(), p));
+        this.catalog = catalog;
+    }
+
+    /**
+     * Cautions for a machine and the part types concerned, grave ones first, each hazard at most once a text. With the
+     * appliance unknown, those that every machine of any pack asks for.
+     */
+    public List<Caution> cautions(Optional<Appliance> appliance, Set<Fuel> fuels, Set<String> partTypes) {
+        List<Pack> asked = appliance
+                .map(a -> Optional.ofNullable(packs.get(a)).stream().toList())
+                .orElseGet(() -> List.copyOf(packs.values()));
+        Set<Caution> cautions = new LinkedHashSet<>();
+        for (Pack pack : asked) {
+            pack.cautions().stream()
+                    .filter(c ->
+                            c.partTypes().isEmpty() || c.partTypes().stream().anyMatch(partTypes::contains))
+                    .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
+                    .forEach(cautions::add);
+        }
+        List<Caution> sorted = new ArrayList<>(cautions);
+        sorted.sort(Comparator.comparing((Caution c) -> !c.hazard().isGrave()));
+        return sorted;
+    }
+
+    /** The grave hazards among the cautions that have not been shown. */
+    public static List<Hazard> unseen(List<Caution> cautions, Set<Hazard> shown) {
+        return cautions.stream()
+                .map(Caution::hazard)
+                .filter(h -> h.isGrave() && !shown.contains(h))
+                .distinct()
+                .toList();
+    }
+
+    /** Part types of a part and of all that lies in it. */
+    public Set<String> partTypes(PartNumber number) {
+        Set<String> types = new LinkedHashSet<>();
+        catalog.part(number).map(Part::partType).ifPresent(types::add);
+        catalog.contentsOf(number).forEach(c -> types.addAll(partTypes(c.content())));
+        return types;
+    }
+
+    /**
+     * One entry of the bag list.
+     *
+     * @param part the line it belongs to
+     */
+    public record BagEntry(PartNumber part, BagNote.Kind kind, String text) {}
+
+    /** For each line: what lies in a kit, then the notes of its part types, each said once. */
+    public List<BagEntry> bag(Appliance appliance, List<Purchase.Line> lines) {
+        Map<String, BagEntry> bag = new LinkedHashMap<>();
+        for (Purchase.Line line : lines) {
+            for (KitContent content : catalog.contentsOf(line.part())) {
+                Part inside = catalog.part(content.content()).orElseThrow();
+                String text = "%d x %s %s".formatted(content.quantity(), inside.number(), inside.name());
+                bag.put(line.part() + text, new BagEntry(line.part(), BagNote.Kind.IN_THE_BAG, text));
+            }
+            for (String type : partTypes(line.part())) {
+                Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).map(PartType::bag).stream()
+                        .flatMap(List::stream)
+                        .forEach(note ->
+                                bag.putIfAbsent(note.text(), new BagEntry(line.part(), note.kind(), note.text())));
+            }
+        }
+        return List.copyOf(bag.values());
+    }
+}

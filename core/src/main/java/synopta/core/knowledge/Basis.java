@@ -1,0 +1,15 @@
+package synopta.core.knowledge;
+
+/**
+ * Where a figure or rule comes from: common practice of the trade, our own authoring, or a named document.
+ *
+ * @param source `common-practice`, `authored`, or the document's name
+ */
+public record Basis(String source) {
+    /** Refuses an empty source: nothing is known from nowhere. */
+    public Basis {
+        if (source == null || source.isBlank()) {
+            throw new IllegalArgumentException("Basis must be common-practice, authored, or the name of a document.");
+        }
+    }
+}

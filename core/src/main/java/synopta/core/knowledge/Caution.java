@@ -1,0 +1,18 @@
+package synopta.core.knowledge;
+
+import java.util.Set;
+import synopta.core.catalog.Fuel;
+
+/**
+ * A precaution of the pack.
+ *
+ * @param partTypes shown when one of these is handed over or suspected; empty: always
+ * @param fuels shown for machines that may burn one of these; empty: for all
+ */
+public record Caution(Hazard hazard, String text, Set<String> partTypes, Set<Fuel> fuels, Basis basis) {
+    /** Copies the conditions. */
+    public Caution {
+        partTypes = Set.copyOf(partTypes);
+        fuels = Set.copyOf(fuels);
+    }
+}

@@ -1,0 +1,44 @@
+package synopta.core.knowledge;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.catalog.Fuel;
+
+/**
+ * A construction family.
+ *
+ * @param share how often it is met among machines of the appliance; above 0
+ * @param tag where its model tag is
+ */
+public record Layout(String id, String name, double share, String tag, List<Place> places, Drawing drawing) {
+    /** Copies; refuses a share that is not above 0. */
+    public Layout {
+        if (!(share > 0 && share <= 1)) {
+            throw new IllegalArgumentException("Share (%s) must lie above 0 and not above 1.".formatted(share));
+        }
+        places = List.copyOf(places);
+    }
+
+    /** A place for parts of one type, in machines of these fuels. */
+    public record Place(String slot, String partType, String name, int quantity, Set<Fuel> fuels) {
+        /** Copies the fuels. */
+        public Place {
+            fuels = Set.copyOf(fuels);
+        }
+    }
+
+    /** The place of that slot. */
+    public Optional<Place> place(String slot) {
+        return places.stream().filter(p -> p.slot().equals(slot)).findFirst();
+    }
+
+    /** Whether a machine of this layout and fuel can have the fault at all. */
+    public boolean allows(Fault fault, Fuel fuel) {
+        return fault.fuels().contains(fuel)
+                && places.stream()
+                        .filter(p -> p.fuels().contains(fuel))
+                        .filter(p -> p.partType().equals(fault.partType()))
+                        .anyMatch(p -> fault.slot().map(p.slot()::equals).orElse(true));
+    }
+}

@@ -1,0 +1,46 @@
+package synopta.core.knowledge;
+
+import java.util.List;
+
+/**
+ * A meter reading that tells a sound part from a failed one. It acts as a finding whose telling answer is `bad`.
+ *
+ * @param goodFrom least reading of a sound part, in the unit
+ * @param goodTo greatest reading of a sound part, in the unit
+ * @param finds faults that make the reading bad
+ * @param sensitivity probability that a failed part reads bad
+ * @param specificity probability that a sound part reads good
+ */
+public record MeterTest(
+        Finding finding,
+        String unit,
+        double goodFrom,
+        double goodTo,
+        List<String> finds,
+        double sensitivity,
+        double specificity) {
+    /** Refuses a range that is empty, and a test that tells nothing. */
+    public MeterTest {
+        if (!(goodFrom >= 0 && goodTo >= goodFrom)) {
+            throw new IllegalArgumentException(
+                    "Good range (%s to %s) must begin at 0 or above and not end before it begins."
+                            .formatted(goodFrom, goodTo));
+        }
+        if (!(sensitivity <= 1 && specificity < 1 && specificity > 0 && sensitivity > 1 - specificity)) {
+            throw new IllegalArgumentException(
+                    "Sensitivity (%s) must not be above 1 and specificity (%s) lie between 0 and 1, together above 1."
+                            .formatted(sensitivity, specificity));
+        }
+        finds = List.copyOf(finds);
+    }
+
+    /** Whether a reading is that of a sound part; an open circuit (a meter's overload) never is. */
+    public boolean isGood(Reading reading) {
+        return reading.fold(number -> number >= goodFrom && number <= goodTo, overload -> false);
+    }
+
+    /** Link strength c for which 1 - (1 - leak)(1 - c) is the sensitivity, the leak being 1 - specificity. */
+    public double strength() {
+        return 1 - (1 - sensitivity) / specificity;
+    }
+}

@@ -1,0 +1,68 @@
+package synopta.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * An amount of one currency, exact: a whole number of hundredths. Never passes through a binary fraction.
+ *
+ * @param cents hundredths of the currency unit; may be negative (a net price after the value of wants)
+ * @param currency ISO 4217 code, three capitals
+ */
+public record Money(long cents, String currency) implements Comparable<Money> {
+    /** Refuses a currency that is not three capital letters. */
+    public Money {
+        if (currency == null || !currency.matches("[A-Z]{3}")) {
+            throw new IllegalArgumentException(
+                    "Currency (%s) must be three capital letters, as in EUR.".formatted(currency));
+        }
+    }
+
+    /** Reads a decimal such as "18.40"; more than two decimals or anything but digits is refused. */
+    public static Money of(String decimal, String currency) {
+        try {
+            return new Money(
+                    new BigDecimal(decimal)
+                            .setScale(2, RoundingMode.UNNECESSARY)
+                            .movePointRight(2)
+                            .longValueExact(),
+                    currency);
+        } catch (ArithmeticException | NumberFormatException e) {
+            throw new IllegalArgumentException(
+                    "Amount (%s) must be a decimal with at most two places, as in 18.40.".formatted(decimal), e);
+        }
+    }
+
+    /** Sum; both amounts must be of one currency. */
+    public Money plus(Money other) {
+        return new Money(Math.addExact(cents, sameCurrency(other).cents), currency);
+    }
+
+    /** Difference; both amounts must be of one currency. */
+    public Money minus(Money other) {
+        return new Money(Math.subtractExact(cents, sameCurrency(other).cents), currency);
+    }
+
+    /** This amount, so many times. */
+    public Money times(int count) {
+        return new Money(Math.multiplyExact(cents, count), currency);
+    }
+
+    /** The decimal without its currency: "18.40". */
+    public String decimal() {
+        return BigDecimal.valueOf(cents, 2).toPlainString();
+    }
+
+    @Override
+    public int compareTo(Money other) {
+        return Long.compare(cents, sameCurrency(other).cents);
+    }
+
+    private Money sameCurrency(Money other) {
+        if (!currency.equals(other.currency)) {
+            throw new IllegalArgumentException("Amounts in %s and %s cannot be joined: one currency to a basket."
+                    .formatted(currency, other.currency));
+        }
+        return other;
+    }
+}

@@ -1,0 +1,130 @@
+package synopta.core.tag;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The cheapest way in which a model's number can have become a reading: weighted edit distance with substitution,
+ * insertion, deletion, transposition of neighbours that is not edited again (optimal string alignment; Wagner and
+ * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value Confusion#WORN_AT_MOST} characters.
+ *
+ * <p>Shapes: n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
+ */
+final class Alignment {
+    private final List<Observed> read;
+    private final String model;
+    private final double[][] best;
+    private final int reached;
+
+    Alignment(List<Observed> read, String model) {
+        this.read = read;
+        this.model = model;
+        best = new double[read.size() + 1][model.length() + 1];
+        for (int i = 0; i <= read.size(); i++) {
+            for (int j = 0; j <= model.length(); j++) {
+                best[i][j] = i == 0 && j == 0
+                        ? 0
+                        : Math.min(Math.min(kept(i, j), dropped(i, j)), Math.min(extra(i, j), swapped(i, j)));
+            }
+        }
+        int end = model.length();
+        for (int j = end - 1; j >= Math.max(0, end - Confusion.WORN_AT_MOST); j--) {
+            if (best[read.size()][j] + worn(j) < best[read.size()][end] + worn(end)) {
+                end = j;
+            }
+        }
+        reached = end;
+    }
+
+    /** Cost of the whole reading, nats. */
+    double cost() {
+        return best[read.size()][reached] + worn(reached);
+    }
+
+    private double worn(int from) {
+        int lost = model.length() - from;
+        return lost == 0 ? 0 : Confusion.WORN_END + lost * Confusion.WORN_CHARACTER;
+    }
+
+    private double kept(int i, int j) {
+        if (i == 0 || j == 0) {
+            return Double.POSITIVE_INFINITY;
+        }
+        Observed seen = read.get(i - 1);
+        char shown = model.charAt(j - 1);
+        double cost = seen.readAgain() && seen.character() != shown
+                ? Confusion.READ_AGAIN + Confusion.substitution(seen.character(), shown)
+                : Confusion.substitution(seen.character(), shown);
+        return best[i - 1][j - 1] + cost;
+    }
+
+    private double dropped(int i, int j) {
+        if (j == 0) {
+            return Double.POSITIVE_INFINITY;
+        }
+        boolean twin = j > 1 && model.charAt(j - 1) == model.charAt(j - 2);
+        return best[i][j - 1] + (twin ? Confusion.DOUBLED : Confusion.DROPPED);
+    }
+
+    private double extra(int i, int j) {
+        if (i == 0) {
+            return Double.POSITIVE_INFINITY;
+        }
+        Observed seen = read.get(i - 1);
+        boolean twin = i > 1 && seen.character() == read.get(i - 2).character();
+        double cost = twin ? Confusion.DOUBLED : Confusion.EXTRA;
+        return best[i - 1][j] + (seen.readAgain() ? Confusion.READ_AGAIN + cost : cost);
+    }
+
+    private double swapped(int i, int j) {
+        boolean crossed = i > 1
+                && j > 1
+                && read.get(i - 1).character() == model.charAt(j - 2)
+                && read.get(i - 2).character() == model.charAt(j - 1)
+                && model.charAt(j - 1) != model.charAt(j - 2)
+                && !read.get(i - 1).readAgain()
+                && !read.get(i - 2).readAgain();
+        return crossed ? best[i - 2][j - 2] + Confusion.SWAPPED : Double.POSITIVE_INFINITY;
+    }
+
+    /**
+     * What the model has at every observed character, in order of the reading: empty where the reading has one too many,
+     * and a difference of its own for every character the reading lacks (a worn end included).
+     */
+    List<Difference> places() {
+        List<Difference> places = new ArrayList<>();
+        int after = read.isEmpty() ? 1 : read.get(read.size() - 1).position() + 1;
+        for (int j = model.length(); j > reached; j--) {
+            places.add(0, new Difference(after, Optional.empty(), Optional.of(model.charAt(j - 1))));
+        }
+        int i = read.size();
+        int j = reached;
+        while (i > 0 || j > 0) {
+            double here = best[i][j];
+            if (here == swapped(i, j)) {
+                places.add(0, place(i, Optional.of(model.charAt(j - 1))));
+                places.add(0, place(i - 1, Optional.of(model.charAt(j - 2))));
+                i -= 2;
+                j -= 2;
+            } else if (here == kept(i, j)) {
+                places.add(0, place(i, Optional.of(model.charAt(j - 1))));
+                i--;
+                j--;
+            } else if (here == extra(i, j)) {
+                places.add(0, place(i, Optional.empty()));
+                i--;
+            } else {
+                int before = i < read.size() ? read.get(i).position() : after;
+                places.add(0, new Difference(before, Optional.empty(), Optional.of(model.charAt(j - 1))));
+                j--;
+            }
+        }
+        return places;
+    }
+
+    private Difference place(int i, Optional<Character> shown) {
+        Observed seen = read.get(i - 1);
+        return new Difference(seen.position(), Optional.of(seen.character()), shown);
+    }
+}

@@ -1,0 +1,13 @@
+package synopta.core.tag;
+
+import java.util.List;
+import synopta.core.catalog.Model;
+import synopta.core.quantity.Probability;
+
+/** A model the tag may name, how likely, and where it differs from what was read. */
+public record Candidate(Model model, Probability probability, List<Difference> differences) {
+    /** Copies the differences. */
+    public Candidate {
+        differences = List.copyOf(differences);
+    }
+}

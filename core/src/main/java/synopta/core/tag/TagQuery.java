@@ -1,0 +1,38 @@
+package synopta.core.tag;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+
+/**
+ * What was read, and what is known besides.
+ *
+ * @param text the reading as typed, with whatever words stand round it
+ * @param fuels what the machine may burn; empty when nothing is known of it
+ */
+public record TagQuery(
+        String text,
+        Optional<String> brand,
+        Optional<Appliance> appliance,
+        Set<Fuel> fuels,
+        List<Recheck> rechecked,
+        int limit) {
+    /** The longest reading that is looked at, in characters of its normalized form. */
+    public static final int LONGEST = 40;
+
+    /** Copies; refuses a limit below 1. */
+    public TagQuery {
+        fuels = Set.copyOf(fuels);
+        rechecked = List.copyOf(rechecked);
+        if (limit < 1) {
+            throw new IllegalArgumentException("Limit (%d) must be at least 1.".formatted(limit));
+        }
+    }
+
+    /** A reading with nothing else known. */
+    public static TagQuery of(String text, int limit) {
+        return new TagQuery(text, Optional.empty(), Optional.empty(), Set.of(), List.of(), limit);
+    }
+}
