@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 
 /**
@@ -34,10 +33,8 @@ public final class BasketPlanner {
         this.currency = currency;
     }
 
-    /** The plan; refuses a part that is not in the catalogue, two currencies, and what is too large to prove. */
+    /** The plan; refuses two currencies, and what is too large to prove. */
     public BasketPlan plan(BasketQuery query) {
-        query.needs().forEach(n -> known(n.part()));
-        query.wants().forEach(w -> known(w.part()));
         Shop shop = new Shop(catalog, query.policy());
         Optional<Purchase> best = new Search(shop, query, Set.of(), currency).best();
         if (best.isEmpty()) {
@@ -52,17 +49,15 @@ public final class BasketPlanner {
         return new BasketPlan(best, runnersUp.subList(0, Math.min(MOST_OTHERS, runnersUp.size())), List.of(), currency);
     }
 
-    private void known(PartNumber part) {
-        if (catalog.part(part).isEmpty()) {
-            throw new IllegalArgumentException(
-                    "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
-                            .formatted(part));
-        }
-    }
-
     private List<BasketPlan.Impossible> impossible(Shop shop, BasketQuery query) {
         List<BasketPlan.Impossible> impossible = new ArrayList<>();
         for (BasketQuery.Need need : query.needs()) {
+            if (catalog.part(need.part()).isEmpty()) {
+                impossible.add(new BasketPlan.Impossible(
+                        need.part(),
+                        "The catalogue has no such part: check the number, or look it up by its machine."));
+                continue;
+            }
             BasketQuery alone = new BasketQuery(List.of(need), List.of(), query.policy());
             if (new Search(shop, alone, Set.of(), currency).best().isEmpty()) {
                 boolean atAll = new Search(

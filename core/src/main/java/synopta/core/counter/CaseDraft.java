@@ -64,8 +64,15 @@ public record CaseDraft(
                 Set.of());
     }
 
-    /** An answer to a finding's question, by its slug. */
-    public record Answered(String finding, String answer) {}
+    /** An answer to a finding's question, by its slug; {@value #NOT_KNOWN} when nobody knows. */
+    public record Answered(String finding, String answer) {
+        /** The answer of those who do not know. */
+        public static final String NOT_KNOWN = "unknown";
+
+        boolean isNotKnown() {
+            return answer.equals(NOT_KNOWN);
+        }
+    }
 
     /** What a meter showed at a test. */
     public record Measured(String test, Reading reading) {}

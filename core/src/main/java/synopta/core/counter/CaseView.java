@@ -8,6 +8,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.Hearing;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
@@ -17,6 +18,7 @@ import synopta.core.tag.TagReading;
  * A case worked through all steps.
  *
  * @param pieces what the line was sorted into, in its order
+ * @param hearing what was heard in the complaint; empty while the appliance is not known
  * @param reading the tag's reading, when there was one
  * @param model the machine, when it is known or likely
  * @param layout its construction family, when known
@@ -27,6 +29,7 @@ import synopta.core.tag.TagReading;
  */
 public record CaseView(
         List<Piece> pieces,
+        Hearing hearing,
         Optional<TagReading> reading,
         Optional<Model> model,
         Optional<Appliance> appliance,
@@ -42,6 +45,7 @@ public record CaseView(
     static CaseView undiagnosed(List<Piece> pieces, Settled settled, List<Known> known, List<Caution> cautions) {
         return new CaseView(
                 pieces,
+                new Hearing(List.of(), List.of()),
                 settled.reading(),
                 settled.model(),
                 settled.appliance(),

@@ -25,7 +25,6 @@ import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Hearing;
-import synopta.core.diagnosis.Listener;
 import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.handover.HandOver;
@@ -52,7 +51,7 @@ public final class Counter {
     private final TagReader tagReader;
     private final LineReader lineReader;
     private final Map<Appliance, Pack> packs = new TreeMap<>();
-    private final Map<Appliance, Listener> listeners = new TreeMap<>();
+    private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
     private final BasketPlanner planner;
     private final HandOver handOver;
 
@@ -64,7 +63,7 @@ public final class Counter {
                 new LineReader(catalog.brands().stream().map(b -> b.brand()).toList());
         packs.forEach(p -> {
             this.packs.put(p.appliance(), p);
-            listeners.put(p.appliance(), new Listener(p));
+            diagnosers.put(p.appliance(), new Diagnoser(p));
         });
         planner = new BasketPlanner(catalog, currency);
         handOver = new HandOver(packs, catalog);
@@ -75,8 +74,8 @@ public final class Counter {
         Settled settled = settle(draft);
         Optional<Pack> pack = settled.appliance().map(packs::get);
         Hearing hearing = settled.appliance()
-                .map(listeners::get)
-                .map(l -> l.hear(settled.line().complaint()))
+                .map(diagnosers::get)
+                .map(d -> d.hear(settled.line().complaint()))
                 .orElse(new Hearing(List.of(), List.of()));
         List<Known> known = new Background(draft, settled).known();
         List<Piece> pieces = Pieces.of(settled.line().pieces(), hearing);
@@ -89,10 +88,12 @@ public final class Counter {
         }
         Heard heard = new Heard(pack.get(), hearing, draft);
         known.addAll(heard.known());
-        Diagnosis diagnosis = new Diagnoser(pack.get())
+        Diagnosis diagnosis = diagnosers
+                .get(pack.get().appliance())
                 .diagnose(
                         new Machine(settled.fuels(), settled.layout().map(Layout::id), settled.ageYears()),
-                        heard.evidence());
+                        heard.evidence(),
+                        heard.notKnown());
         return sold(draft, settled, pieces, known, heard, diagnosis);
     }
 
@@ -111,6 +112,7 @@ public final class Counter {
         lines.forEach(l -> types.addAll(handOver.partTypes(l.part())));
         return new CaseView(
                 pieces,
+                heard.hearing(),
                 settled.reading(),
                 settled.model(),
                 settled.appliance(),
@@ -154,7 +156,7 @@ public final class Counter {
 
     /** The appliance whose pack understands most of the complaint, when one does. */
     private Optional<Appliance> guess(String complaint) {
-        return listeners.entrySet().stream()
+        return diagnosers.entrySet().stream()
                 .map(e -> Map.entry(e.getKey(), Heard.score(e.getValue().hear(complaint))))
                 .filter(e -> e.getValue() > 0)
                 .max(Comparator.comparingInt(Map.Entry::getValue))

@@ -1,6 +1,7 @@
 package synopta.core.counter;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,14 +15,21 @@ import synopta.core.knowledge.Reading;
 
 /** Gathers the evidence of a draft with its sources; what came later counts, what was struck out does not. */
 final class Heard {
+    private final Hearing hearing;
     private final Map<String, Evidence> evidence = new TreeMap<>();
     private final Map<String, Known> known = new TreeMap<>();
     private final List<String> order = new ArrayList<>();
+    private final Set<String> notKnown = new HashSet<>();
 
     Heard(Pack pack, Hearing hearing, CaseDraft draft) {
+        this.hearing = hearing;
         hearing.heard().forEach(h -> put(pack, h.evidence(), "caller: “%s”".formatted(h.phrase()), draft.struck()));
         for (CaseDraft.Answered answered : draft.findings()) {
-            put(pack, evidence(pack, answered), "asked", draft.struck());
+            if (answered.isNotKnown()) {
+                dontKnow(pack, answered.finding(), draft.struck());
+            } else {
+                put(pack, evidence(pack, answered), "asked", draft.struck());
+            }
         }
         for (CaseDraft.Measured measured : draft.readings()) {
             put(pack, evidence(pack, measured), meter(pack, measured), draft.struck());
@@ -42,10 +50,23 @@ final class Heard {
         known.put(key, new Known(key, words, source, true));
     }
 
-    static Evidence evidence(Pack pack, CaseDraft.Answered answered) {
-        Finding finding = pack.finding(answered.finding())
+    private void dontKnow(Pack pack, String id, Set<String> struck) {
+        String key = "finding:" + id;
+        if (!struck.contains(key) && !evidence.containsKey(key)) {
+            notKnown.add(id);
+            order.add(key);
+            known.put(key, new Known(key, finding(pack, id).question(), "asked: nobody knows", false));
+        }
+    }
+
+    private static Finding finding(Pack pack, String id) {
+        return pack.finding(id)
                 .orElseThrow(() -> new IllegalArgumentException("Finding (%s) is not known for a %s."
-                        .formatted(answered.finding(), pack.appliance().slug())));
+                        .formatted(id, pack.appliance().slug())));
+    }
+
+    static Evidence evidence(Pack pack, CaseDraft.Answered answered) {
+        Finding finding = finding(pack, answered.finding());
         boolean telling = answered.answer().equals(finding.telling().slug());
         if (!telling && !answered.answer().equals(finding.clear().slug())) {
             throw new IllegalArgumentException("Answer (%s) to %s must be %s or %s."
@@ -83,8 +104,16 @@ final class Heard {
         return "meter: " + shown;
     }
 
+    Hearing hearing() {
+        return hearing;
+    }
+
     List<Evidence> evidence() {
-        return order.stream().map(evidence::get).toList();
+        return order.stream().filter(evidence::containsKey).map(evidence::get).toList();
+    }
+
+    Set<String> notKnown() {
+        return notKnown;
     }
 
     List<Known> known() {

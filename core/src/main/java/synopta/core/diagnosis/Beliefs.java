@@ -81,6 +81,18 @@ final class Beliefs {
         return Math.max(LEAST, Math.min(MOST, fault.prior() * ratio));
     }
 
+    /** Which faults can bring about one of the signs; all of them when there is no sign. */
+    boolean[] ableToShow(List<Evidence> signs) {
+        NoisyOr.Network any = networks.get(0).network;
+        boolean[] able = new boolean[any.priors().length];
+        for (int i = 0; i < able.length; i++) {
+            int fault = i;
+            able[i] = signs.isEmpty()
+                    || signs.stream().anyMatch(sign -> any.strengths()[index.get(sign.finding())][fault] > 0);
+        }
+        return able;
+    }
+
     List<Finding> findings() {
         return findings;
     }

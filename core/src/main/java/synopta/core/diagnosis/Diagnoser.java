@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
@@ -22,17 +23,24 @@ public final class Diagnoser {
     private static final double LEAST_REASON_BITS = 0.1;
 
     private final Pack pack;
+    private final Listener listener;
 
     /** Diagnoses with the knowledge of this pack. */
     public Diagnoser(Pack pack) {
         this.pack = pack;
+        listener = new Listener(pack);
+    }
+
+    /** The findings a complaint names in the caller's own words, and what was not understood. */
+    public Hearing hear(String complaint) {
+        return listener.hear(complaint);
     }
 
     /**
      * Diagnoses; of several answers to one finding the last counts. Refuses a finding the pack does not have, and more
      * than {@value #MOST_TELLING} telling answers.
      */
-    public Diagnosis diagnose(Machine machine, List<Evidence> answers) {
+    public Diagnosis diagnose(Machine machine, List<Evidence> answers, Set<String> notKnown) {
         List<Evidence> evidence = lastOfEach(answers);
         Beliefs beliefs = new Beliefs(pack, machine);
         NoisyOr.Joint joint = beliefs.joint(evidence);
@@ -49,7 +57,7 @@ public final class Diagnoser {
                         .reversed()
                         .thenComparing(s -> s.fault().id()))
                 .toList();
-        Interview interview = new Interview(pack, beliefs, evidence, joint);
+        Interview interview = new Interview(pack, beliefs, evidence, notKnown, joint);
         List<Question> next = interview.questions();
         return new Diagnosis(suspects, next, new Adviser(pack, interview).advise(suspects, next, evidence));
     }

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 
 /**
- * Which question to ask next. The uncertainty of a case is the sum over the faults of the entropy of their posterior;
- * a question's expected gain is by how much its answer lowers that sum on average (Lindley 1956, for each fault), and
+ * Which question to ask next. The uncertainty of a case is the sum of the entropies of the posteriors of those faults
+ * that can bring about a sign that was given (of all faults while there is no sign): what nobody complains of is not
+ * asked after. A question's expected gain is by how much its answer lowers that sum on average (Lindley 1956, for each fault), and
  * the order is gain a minute. What only a licensed person may find out is never asked. The joint with the telling
  * answer is the joint without the question less that with the clear answer. Cost: one run of the network a question.
  */
@@ -20,15 +22,19 @@ final class Interview {
     private final Pack pack;
     private final List<Question> questions = new ArrayList<>();
     private final List<Split> splits = new ArrayList<>();
+    private final boolean[] concerned;
 
     /** A question with the posteriors that each answer would bring. */
     private record Split(String finding, double tellingShare, double[] ifTelling, double[] ifClear) {}
 
-    Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, NoisyOr.Joint now) {
+    Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, Set<String> notKnown, NoisyOr.Joint now) {
         this.pack = pack;
+        concerned =
+                beliefs.ableToShow(evidence.stream().filter(Evidence::telling).toList());
         double uncertain = entropyBits(Diagnoser.posterior(now));
         for (Finding finding : beliefs.findings()) {
-            boolean known = evidence.stream().anyMatch(e -> e.finding().equals(finding.id()));
+            boolean known = notKnown.contains(finding.id())
+                    || evidence.stream().anyMatch(e -> e.finding().equals(finding.id()));
             if (known || finding.who() == Finding.Who.LICENSED) {
                 continue;
             }
@@ -81,10 +87,11 @@ final class Interview {
                         pack.faults().get(clear).name()));
     }
 
-    private static int mostRisen(double[] after, double[] now) {
+    private int mostRisen(double[] after, double[] now) {
         int most = 0;
         for (int i = 1; i < after.length; i++) {
-            if (after[i] - now[i] > after[most] - now[most]) {
+            boolean more = after[i] - now[i] > after[most] - now[most];
+            if (concerned[i] && (more || !concerned[most])) {
                 most = i;
             }
         }
@@ -99,10 +106,11 @@ final class Interview {
         return most;
     }
 
-    private static double entropyBits(double[] posterior) {
+    private double entropyBits(double[] posterior) {
         double bits = 0;
-        for (double p : posterior) {
-            bits += p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log1p(-p)) / Math.log(2) : 0;
+        for (int i = 0; i < posterior.length; i++) {
+            double p = posterior[i];
+            bits += concerned[i] && p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log1p(-p)) / Math.log(2) : 0;
         }
         return bits;
     }

@@ -13,9 +13,9 @@ import synopta.core.knowledge.Pack;
  * word serves once. A negation in between or within {@value #GAP} words before turns the answer round. Cost
  * O(phrases x words).
  */
-public final class Listener {
+final class Listener {
     /** The longest complaint that is listened to, in characters. */
-    public static final int LONGEST = 20_000;
+    static final int LONGEST = 20_000;
 
     private static final int GAP = 2;
 
@@ -26,7 +26,7 @@ public final class Listener {
     private final List<Phrase> phrases = new ArrayList<>();
 
     /** Listens for the phrases of this pack. */
-    public Listener(Pack pack) {
+    Listener(Pack pack) {
         for (Finding finding : pack.findings()) {
             finding.said().forEach(said -> phrases.add(new Phrase(finding.id(), true, Words.of(said))));
             finding.clearSaid().forEach(said -> phrases.add(new Phrase(finding.id(), false, Words.of(said))));
@@ -35,7 +35,7 @@ public final class Listener {
     }
 
     /** What the complaint says; what stands after the first {@value #LONGEST} characters is not listened to. */
-    public Hearing hear(String complaint) {
+    Hearing hear(String complaint) {
         String text = complaint.substring(0, Math.min(complaint.length(), LONGEST));
         List<Words.Word> words = Words.of(text);
         boolean[] used = new boolean[words.size()];

@@ -15,11 +15,12 @@ final class Words {
             "no", "not", "never", "without", "nothing", "doesnt", "dont", "isnt", "wont", "cant", "didnt", "wasnt",
             "aint", "cannot");
     private static final Set<String> LIGHT = Set.of(
-            "the", "a", "an", "it", "its", "is", "are", "was", "does", "do", "and", "or", "but", "of", "to", "in", "on",
-            "at", "my", "our", "just", "very", "really", "so", "then", "when", "with", "that", "this", "there", "has",
-            "have", "had", "been", "be", "i", "we", "he", "she", "they", "you", "me", "please", "hello", "hi", "all",
-            "for", "as", "if", "she's", "some", "any", "now", "again", "still", "only", "got", "get", "by", "up", "she",
-            "one", "think", "said", "says", "needs", "need", "want", "wants", "new", "old", "from", "which", "too");
+            "model", "serial", "number", "the", "a", "an", "it", "its", "is", "are", "was", "does", "do", "and", "or",
+            "but", "of", "to", "in", "on", "at", "my", "our", "just", "very", "really", "so", "then", "when", "with",
+            "that", "this", "there", "has", "have", "had", "been", "be", "i", "we", "he", "she", "they", "you", "me",
+            "please", "hello", "hi", "all", "for", "as", "if", "some", "any", "now", "again", "still", "only", "got",
+            "get", "by", "up", "one", "think", "said", "says", "needs", "need", "want", "wants", "new", "old", "from",
+            "which", "too");
 
     /**
      * A word.

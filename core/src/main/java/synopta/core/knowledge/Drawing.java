@@ -8,12 +8,14 @@ import java.util.List;
  * @param width of the drawing, in its own units
  * @param height of the drawing
  * @param lines what is only drawn
+ * @param texts lettering that names no place: front, rear, drum
  * @param spots where the places are
  */
-public record Drawing(int width, int height, List<Line> lines, List<Spot> spots) {
+public record Drawing(int width, int height, List<Line> lines, List<Label> texts, List<Spot> spots) {
     /** Copies. */
     public Drawing {
         lines = List.copyOf(lines);
+        texts = List.copyOf(texts);
         spots = List.copyOf(spots);
     }
 
@@ -32,6 +34,6 @@ public record Drawing(int width, int height, List<Line> lines, List<Spot> spots)
      */
     public record Spot(String slot, String shape, double x, double y, double width, double height, Label label) {}
 
-    /** Where a place's name stands and how it is set: `start`, `middle` or `end`. */
+    /** A lettering: where it stands and how it is set: `start`, `middle` or `end`. */
     public record Label(String text, double x, double y, String anchor) {}
 }

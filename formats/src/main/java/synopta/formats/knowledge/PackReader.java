@@ -1,0 +1,221 @@
+package synopta.formats.knowledge;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.knowledge.BagNote;
+import synopta.core.knowledge.Basis;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.LifeCurve;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PackCheck;
+import synopta.core.knowledge.PackFault;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads knowledge packs. A pack with any fault is refused whole, with all its faults. */
+public final class PackReader {
+    /** The version of the pack format that is read. */
+    public static final int FORMAT = 1;
+
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
+
+    private PackReader() {}
+
+    /** Packs that are sound, and what is wrong with the others. */
+    public record Loaded(List<Pack> packs, List<String> refused) {}
+
+    /** Every `*.json` of a folder, by name. */
+    public static Loaded folder(Path folder) throws IOException {
+        List<Pack> packs = new ArrayList<>();
+        List<String> refused = new ArrayList<>();
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file :
+                    files.filter(f -> f.toString().endsWith(".json")).sorted().toList()) {
+                try {
+                    packs.add(read(file.getFileName().toString(), Files.readString(file)));
+                } catch (PackRefused e) {
+                    refused.add(e.getMessage());
+                }
+            }
+        }
+        return new Loaded(packs, refused);
+    }
+
+    /** One pack; the file's name is only for the faults. */
+    public static Pack read(String file, String json) throws PackRefused {
+        List<PackFault> faults = new ArrayList<>();
+        Pack pack;
+        try {
+            JsonNode root = JSON.readTree(json);
+            if (!root.isObject()) {
+                throw new Node.Broken("(top)", "must be an object in braces.");
+            }
+            pack = new Node(root, "", faults).read(PackReader::pack);
+        } catch (JacksonException e) {
+            throw new PackRefused(
+                    file,
+                    List.of(new PackFault(
+                            "line %d"
+                                    .formatted(
+                                            e.getLocation() == null
+                                                    ? 0
+                                                    : e.getLocation().getLineNr()),
+                            "is not JSON: %s".formatted(e.getOriginalMessage()))));
+        } catch (Node.Broken e) {
+            faults.add(e.fault());
+            throw new PackRefused(file, faults);
+        }
+        if (faults.isEmpty()) {
+            faults.addAll(PackCheck.faultsOf(pack));
+        }
+        if (!faults.isEmpty()) {
+            throw new PackRefused(file, faults);
+        }
+        return pack;
+    }
+
+    private static Pack pack(Node node) {
+        int format = node.whole("format");
+        if (format != FORMAT) {
+            throw new Node.Broken("format", "must be %d, not %d.".formatted(FORMAT, format));
+        }
+        return new Pack(
+                node.value("appliance", Appliance::of),
+                shares(node.object("fuelShares")),
+                node.list("partTypes", PackReader::partType),
+                node.list("faults", PackReader::fault),
+                node.list("findings", PackReader::finding),
+                node.list("tests", PackReader::test),
+                node.list("cautions", PackReader::caution),
+                node.list("layouts", LayoutNode::read));
+    }
+
+    private static Map<Fuel, Double> shares(Node node) {
+        return node.read(fields -> {
+            Map<Fuel, Double> shares = new EnumMap<>(Fuel.class);
+            for (Fuel fuel : Fuel.values()) {
+                if (fields.has(fuel.slug())) {
+                    shares.put(fuel, fields.number(fuel.slug()));
+                }
+            }
+            return shares;
+        });
+    }
+
+    private static Basis basis(Node node) {
+        return node.value("basis", Basis::new);
+    }
+
+    /** The fuels that are named; all of them when none is. */
+    static Set<Fuel> fuels(Node node) {
+        Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
+        node.texts("fuels").forEach(slug -> fuels.add(Fuel.of(slug)));
+        return fuels.isEmpty() ? EnumSet.allOf(Fuel.class) : fuels;
+    }
+
+    private static PartType partType(Node node) {
+        return new PartType(
+                node.text("slug"),
+                node.text("name"),
+                node.object("life").read(l -> new LifeCurve(l.number("shape"), l.number("scaleYears"), basis(l))),
+                node.has("sell") ? node.object("sell").read(PackReader::selling) : SellingRule.SINGLY,
+                node.list("bag", b -> new BagNote(b.value("kind", BagNote.Kind::of), b.text("text"), basis(b))),
+                node.flag("refer"));
+    }
+
+    private static SellingRule selling(Node node) {
+        return new SellingRule(
+                node.flag("renewAll"),
+                node.list(
+                        "with",
+                        w -> new SellingRule.Companion(
+                                w.text("partType"), w.maybeText("whenFinding"), w.text("why"), basis(w))),
+                node.maybeText("why"));
+    }
+
+    private static Fault fault(Node node) {
+        return new Fault(
+                node.text("id"),
+                node.text("partType"),
+                node.text("fault"),
+                node.text("name"),
+                node.maybeText("slot"),
+                fuels(node),
+                node.number("prior"),
+                basis(node),
+                node.list("shows", s -> new Fault.Link(s.text("finding"), s.number("strength"), basis(s))));
+    }
+
+    private static Finding finding(Node node) {
+        return new Finding(
+                node.text("id"),
+                node.text("question"),
+                node.object("telling").read(PackReader::answer),
+                node.object("clear").read(PackReader::answer),
+                node.number("leak"),
+                node.number("minutes"),
+                node.value("who", Finding.Who::of),
+                basis(node),
+                node.texts("said"),
+                node.texts("clearSaid"));
+    }
+
+    private static Finding.Answer answer(Node node) {
+        return new Finding.Answer(node.text("answer"), node.text("words"));
+    }
+
+    private static MeterTest test(Node node) {
+        double specificity = node.number("specificity");
+        Node good = node.object("good");
+        double[] range = good.read(g -> new double[] {g.number("from"), g.number("to")});
+        Finding finding = new Finding(
+                node.text("id"),
+                node.text("question"),
+                new Finding.Answer("bad", node.text("bad")),
+                new Finding.Answer("good", node.text("sound")),
+                1 - specificity,
+                node.number("minutes"),
+                node.value("who", Finding.Who::of),
+                basis(node),
+                List.of(),
+                List.of());
+        return new MeterTest(
+                finding,
+                node.text("unit"),
+                range[0],
+                range[1],
+                node.texts("finds"),
+                node.number("sensitivity"),
+                specificity);
+    }
+
+    private static Caution caution(Node node) {
+        Set<Fuel> fuels = node.has("fuels") ? fuels(node) : Set.of();
+        return new Caution(
+                node.value("hazard", Hazard::of),
+                node.text("text"),
+                Set.copyOf(node.texts("partTypes")),
+                fuels,
+                basis(node));
+    }
+}

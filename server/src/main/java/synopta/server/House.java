@@ -1,0 +1,111 @@
+package synopta.server;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import synopta.core.basket.BasketPlanner;
+import synopta.core.catalog.Brand;
+import synopta.core.catalog.Catalog;
+import synopta.core.counter.CaseDesk;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.Counter;
+import synopta.core.fit.FitFinder;
+import synopta.core.handover.HandOver;
+import synopta.core.tag.TagReader;
+import synopta.demo.DemoCatalogue;
+import synopta.formats.knowledge.PackReader;
+import synopta.store.Store;
+
+/** Puts the rooms of the core together over one data folder. */
+@Configuration
+class House {
+    private static final Logger LOG = LoggerFactory.getLogger(House.class);
+    private static final long DEMO_SEED = 7;
+
+    @Bean
+    Store store(@Value("${synopta.data}") String data, @Value("${synopta.demo}") boolean demo) throws IOException {
+        if (data.isBlank()) {
+            throw new IllegalArgumentException("No data folder was named. Start with ./synopta serve --data DIR.");
+        }
+        Path folder = Files.createDirectories(Path.of(data));
+        Store store = Store.inFolder(folder);
+        if (demo && store.catalog().models().isEmpty()) {
+            store.catalogStore().replace(DemoCatalogue.of(DEMO_SEED, DemoCatalogue.FEWEST_MODELS));
+        }
+        return store;
+    }
+
+    @Bean
+    Catalog catalog(Store store) {
+        return store.catalog();
+    }
+
+    @Bean
+    CaseLog caseLog(Store store) {
+        return store.cases();
+    }
+
+    @Bean
+    Packs packs(@Value("${synopta.knowledge}") Path folder) throws IOException {
+        PackReader.Loaded loaded = PackReader.folder(folder);
+        loaded.refused().forEach(refused -> LOG.warn("A knowledge pack was refused and is left out.\n{}", refused));
+        return new Packs(loaded.packs());
+    }
+
+    @Bean
+    TagReader tagReader(Catalog catalog) {
+        List<String> brands = catalog.brands().stream().map(Brand::brand).toList();
+        return new TagReader(catalog.models(), brands);
+    }
+
+    @Bean
+    FitFinder fitFinder(Catalog catalog) {
+        return new FitFinder(catalog);
+    }
+
+    @Bean
+    BasketPlanner basketPlanner(Catalog catalog, @Value("${synopta.currency}") String currency) {
+        return new BasketPlanner(catalog, currency);
+    }
+
+    @Bean
+    HandOver handOver(Packs packs, Catalog catalog) {
+        return new HandOver(packs.all(), catalog);
+    }
+
+    @Bean
+    Counter counter(Catalog catalog, TagReader reader, Packs packs, @Value("${synopta.currency}") String currency) {
+        return new Counter(catalog, reader, packs.all(), currency);
+    }
+
+    @Bean
+    CaseDesk caseDesk(CaseLog log, Counter counter, Catalog catalog, HandOver handOver) {
+        return new CaseDesk(log, counter, catalog, handOver);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent event) {
+        if (event.getApplicationContext() instanceof WebServerApplicationContext web) {
+            String address = web.getEnvironment().getProperty("server.address", "127.0.0.1");
+            LOG.info(
+                    "Synopta is ready at http://{}:{}",
+                    address,
+                    web.getWebServer().getPort());
+        }
+    }
+}

@@ -1,0 +1,113 @@
+package synopta.server.basket;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import synopta.core.basket.BasketPlan;
+import synopta.core.basket.BasketQuery;
+import synopta.core.basket.Purchase;
+import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Money;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of planning a purchase. */
+public final class BasketWire {
+    private BasketWire() {}
+
+    /** Needs, wants and how it may be bought. */
+    public record BasketRequest(
+            @NotNull @Valid @Size(max = 60) List<NeedWire> needs,
+            @MayBeNull @Valid @Size(max = 60) List<WantWire> wants,
+            @MayBeNull PolicyWire policy) {
+        BasketQuery query(String currency) {
+            return new BasketQuery(
+                    needs.stream()
+                            .map(n -> new BasketQuery.Need(new PartNumber(n.part()), n.quantity()))
+                            .toList(),
+                    wants == null
+                            ? List.of()
+                            : wants.stream()
+                                    .map(w -> new BasketQuery.Want(
+                                            new PartNumber(w.part()), w.quantity(), Money.of(w.value(), currency)))
+                                    .toList(),
+                    policy == null ? BasketQuery.Policy.ANY : policy.policy());
+        }
+    }
+
+    /** A part that must be covered. */
+    public record NeedWire(
+            @NotBlank @Size(max = 80) String part, @NotNull Integer quantity) {}
+
+    /** A part that is worth so much when it is covered. */
+    public record WantWire(
+            @NotBlank @Size(max = 80) String part,
+            @NotNull Integer quantity,
+            @NotNull @Size(max = 20) String value) {}
+
+    /** How it may be bought. */
+    public record PolicyWire(
+            @MayBeNull Boolean genuineOnly,
+            @MayBeNull String branch,
+            @MayBeNull Integer neededInDays) {
+        private BasketQuery.Policy policy() {
+            return new BasketQuery.Policy(
+                    Boolean.TRUE.equals(genuineOnly),
+                    Optional.ofNullable(branch),
+                    neededInDays == null ? OptionalInt.empty() : OptionalInt.of(neededInDays));
+        }
+    }
+
+    /** The best purchase, the runners-up, and what cannot be met. */
+    public record BasketAnswer(
+            @MayBeNull PurchaseWire best, List<PurchaseWire> others, List<ImpossibleWire> impossible, String currency) {
+        /** The wire form of a plan. */
+        public static BasketAnswer of(BasketPlan plan) {
+            return new BasketAnswer(
+                    plan.best().map(PurchaseWire::of).orElse(null),
+                    plan.others().stream().map(PurchaseWire::of).toList(),
+                    plan.impossible().stream()
+                            .map(i -> new ImpossibleWire(i.part().written(), i.why()))
+                            .toList(),
+                    plan.currency());
+        }
+    }
+
+    /** What is bought. */
+    public record PurchaseWire(List<PurchaseLineWire> lines, String total, String net, List<PiecesWire> spare) {
+        static PurchaseWire of(Purchase purchase) {
+            return new PurchaseWire(
+                    purchase.lines().stream().map(PurchaseLineWire::of).toList(),
+                    purchase.total().decimal(),
+                    purchase.net().decimal(),
+                    pieces(purchase.spare()));
+        }
+    }
+
+    /** So many sale units of a part. */
+    public record PurchaseLineWire(String part, int quantity, String unitPrice, String price, List<PiecesWire> covers) {
+        static PurchaseLineWire of(Purchase.Line line) {
+            return new PurchaseLineWire(
+                    line.part().written(),
+                    line.quantity(),
+                    line.unitPrice().decimal(),
+                    line.unitPrice().times(line.quantity()).decimal(),
+                    pieces(line.covers()));
+        }
+    }
+
+    /** So many pieces of a part. */
+    public record PiecesWire(String part, int quantity) {}
+
+    /** A need that cannot be met. */
+    public record ImpossibleWire(String part, String why) {}
+
+    private static List<PiecesWire> pieces(List<Purchase.Pieces> pieces) {
+        return pieces.stream()
+                .map(p -> new PiecesWire(p.part().written(), p.quantity()))
+                .toList();
+    }
+}

@@ -1,0 +1,57 @@
+package synopta.server.catalog;
+
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.server.Packs;
+import synopta.server.web.Refused;
+
+/** Facts of the catalogue, and the layouts the packs draw. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class CatalogController {
+    private final Catalog catalog;
+    private final Packs packs;
+
+    CatalogController(Catalog catalog, Packs packs) {
+        this.catalog = catalog;
+        this.packs = packs;
+    }
+
+    @GetMapping("/models/{model}")
+    CatalogWire.ModelWire model(@PathVariable String model) {
+        Model found = found(model);
+        return CatalogWire.ModelWire.of(found, catalog.platform(found.platform()));
+    }
+
+    @GetMapping("/models/{model}/parts")
+    CatalogWire.ModelParts parts(@PathVariable String model) {
+        Model found = found(model);
+        List<CatalogWire.PlacedPart> parts = catalog.fits(found.number()).stream()
+                .map(fit -> CatalogWire.PlacedPart.of(fit, catalog))
+                .toList();
+        return new CatalogWire.ModelParts(found.number().written(), parts);
+    }
+
+    @GetMapping("/layouts/{appliance}")
+    List<CatalogWire.LayoutWire> layouts(@PathVariable String appliance) {
+        return packs.of(Appliance.of(appliance))
+                .map(pack ->
+                        pack.layouts().stream().map(CatalogWire.LayoutWire::of).toList())
+                .orElse(List.of());
+    }
+
+    private Model found(String model) {
+        return catalog.model(new ModelNumber(model))
+                .orElseThrow(() -> Refused.missing(
+                        "No model %s is in the catalogue. Read the tag with POST /api/tag/read, which finds the nearest."
+                                .formatted(model)));
+    }
+}

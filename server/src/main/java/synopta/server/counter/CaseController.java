@@ -1,0 +1,146 @@
+package synopta.server.counter;
+
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Valid;
+import jakarta.validation.Validator;
+import java.net.URI;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.counter.CaseDesk;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.knowledge.Hazard;
+import synopta.server.web.Refused;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The record of cases. */
+@RestController
+@RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
+class CaseController {
+    private static final int PAGE = 50;
+
+    private final CaseDesk desk;
+    private final CaseLog log;
+    private final Clock clock;
+    private final JsonMapper json;
+    private final Validator validator;
+
+    CaseController(CaseDesk desk, CaseLog log, Clock clock, JsonMapper json, Validator validator) {
+        this.desk = desk;
+        this.log = log;
+        this.clock = clock;
+        this.json = json;
+        this.validator = validator;
+    }
+
+    @PostMapping
+    ResponseEntity<CaseWire.CaseAnswer> open(@Valid @RequestBody CaseWire.CaseFields fields) {
+        CaseWire.CaseAnswer kept = kept(desk.open(fields.content(), clock.instant()));
+        return ResponseEntity.created(URI.create("/api/cases/" + kept.number()))
+                .header(HttpHeaders.ETAG, tag(kept.revision()))
+                .body(kept);
+    }
+
+    @GetMapping
+    CaseWire.CasePage list(
+            @RequestParam(required = false) String q,
+            @RequestParam(required = false) LocalDate from,
+            @RequestParam(required = false) LocalDate to,
+            @RequestParam(required = false) Long after) {
+        List<CaseRecord> records = log.list(new CaseLog.Filter(
+                Optional.ofNullable(q),
+                Optional.ofNullable(from),
+                Optional.ofNullable(to),
+                Optional.ofNullable(after),
+                PAGE));
+        List<CaseWire.CaseAnswer> cases = records.stream().map(this::answer).toList();
+        return new CaseWire.CasePage(
+                cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
+    }
+
+    @GetMapping("/{number}")
+    ResponseEntity<CaseWire.CaseAnswer> one(@PathVariable long number) {
+        CaseRecord record = found(number);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.ETAG, tag(record.revision()))
+                .body(answer(record));
+    }
+
+    /** Fields that are sent replace those that are kept (RFC 7396); without If-Match the case is taken as it is now. */
+    @PatchMapping("/{number}")
+    ResponseEntity<CaseWire.CaseAnswer> change(
+            @PathVariable long number,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody ObjectNode patch) {
+        CaseRecord record = found(number);
+        if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
+            throw overtaken(number);
+        }
+        ObjectNode merged = json.valueToTree(CaseWire.CaseFields.of(record.content()));
+        patch.properties().forEach(field -> merged.set(field.getKey(), field.getValue()));
+        CaseWire.CaseFields fields = json.treeToValue(merged, CaseWire.CaseFields.class);
+        Set<ConstraintViolation<CaseWire.CaseFields>> wrong = validator.validate(fields);
+        if (!wrong.isEmpty()) {
+            ConstraintViolation<CaseWire.CaseFields> first = wrong.iterator().next();
+            throw Refused.impossible(
+                    first.getPropertyPath().toString(), first.getPropertyPath() + " " + first.getMessage());
+        }
+        CaseWire.CaseAnswer kept = kept(desk.change(record, fields.content()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.ETAG, tag(kept.revision()))
+                .body(kept);
+    }
+
+    private CaseRecord found(long number) {
+        return log.find(number)
+                .orElseThrow(
+                        () -> Refused.missing("There is no case %d. Look it up in the day book.".formatted(number)));
+    }
+
+    private CaseWire.CaseAnswer answer(CaseRecord record) {
+        return CaseWire.CaseAnswer.of(record, desk.cautions(record.content()));
+    }
+
+    private static CaseWire.CaseAnswer kept(CaseDesk.Saved saved) {
+        return saved.fold(
+                kept -> CaseWire.CaseAnswer.of(kept.record(), kept.cautions()),
+                refused -> {
+                    throw Refused.impossible(
+                            "cautionsShown",
+                            "Parts may not leave yet: show the caution on %s first, then hand over."
+                                    .formatted(refused.unseen().stream()
+                                            .map(Hazard::slug)
+                                            .collect(Collectors.joining(", "))));
+                },
+                overtaken -> {
+                    throw overtaken(overtaken.number());
+                });
+    }
+
+    private static Refused overtaken(long number) {
+        return Refused.overtaken(
+                "Case %d was changed by somebody else in between. Load it again; what you typed is still with you."
+                        .formatted(number));
+    }
+
+    private static String tag(long revision) {
+        return "\"%d\"".formatted(revision);
+    }
+}

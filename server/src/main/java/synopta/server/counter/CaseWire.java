@@ -1,0 +1,170 @@
+package synopta.server.counter;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseDraft;
+import synopta.core.counter.CaseRecord;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Hazard;
+import synopta.server.diagnosis.DiagnosisWire;
+import synopta.server.tag.TagWire;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of cases. */
+public final class CaseWire {
+    private CaseWire() {}
+
+    /** A case as it is sent to be worked or kept. */
+    public record CaseFields(
+            @MayBeNull @Size(max = 20000) String line,
+            @MayBeNull @Size(max = 80) String model,
+            @MayBeNull @Size(max = 80) String serial,
+            @MayBeNull String appliance,
+            @MayBeNull String fuel,
+            @MayBeNull Double ageYears,
+            @MayBeNull @Size(max = 20000) String complaint,
+            @MayBeNull @Valid @Size(max = 40) List<TagWire.RecheckWire> rechecked,
+            @MayBeNull @Valid @Size(max = 200) List<DiagnosisWire.AnsweredWire> findings,
+            @MayBeNull @Valid @Size(max = 100) List<DiagnosisWire.MeasuredWire> readings,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> struck,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> picked,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> dropped,
+            @MayBeNull @Valid @Size(max = 200) List<CaseLineWire> lines,
+            @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
+            @MayBeNull String status) {
+        CaseDraft draft() {
+            return new CaseDraft(
+                    spoken(),
+                    Optional.ofNullable(model).filter(m -> !m.isBlank()).map(ModelNumber::new),
+                    Optional.ofNullable(appliance).map(Appliance::of),
+                    Optional.ofNullable(fuel).map(Fuel::of),
+                    ageYears == null ? OptionalDouble.empty() : OptionalDouble.of(ageYears),
+                    TagWire.rechecks(rechecked),
+                    DiagnosisWire.answered(findings),
+                    DiagnosisWire.measured(readings),
+                    set(struck),
+                    set(picked),
+                    set(dropped));
+        }
+
+        /** The line; without one the complaint is what was said. */
+        private String spoken() {
+            return line != null ? line : complaint != null ? complaint : "";
+        }
+
+        CaseContent content() {
+            return new CaseContent(
+                    draft(),
+                    Optional.ofNullable(serial),
+                    Optional.ofNullable(complaint),
+                    lines == null
+                            ? List.of()
+                            : lines.stream()
+                                    .map(l -> new CaseContent.Line(new PartNumber(l.part()), l.quantity()))
+                                    .toList(),
+                    set(cautionsShown).stream().map(Hazard::of).collect(Collectors.toSet()),
+                    status == null ? CaseContent.Status.OPEN : CaseContent.Status.of(status));
+        }
+
+        private static Set<String> set(Collection<String> items) {
+            return items == null ? Set.of() : Set.copyOf(items);
+        }
+
+        static CaseFields of(CaseContent content) {
+            CaseDraft draft = content.draft();
+            return new CaseFields(
+                    draft.line(),
+                    draft.model().map(ModelNumber::written).orElse(null),
+                    content.serial().orElse(null),
+                    draft.appliance().map(Appliance::slug).orElse(null),
+                    draft.fuel().map(Fuel::slug).orElse(null),
+                    draft.ageYears().isPresent() ? draft.ageYears().getAsDouble() : null,
+                    content.complaint().orElse(null),
+                    draft.rechecked().stream().map(TagWire.RecheckWire::of).toList(),
+                    draft.findings().stream()
+                            .map(f -> new DiagnosisWire.AnsweredWire(f.finding(), f.answer()))
+                            .toList(),
+                    draft.readings().stream()
+                            .map(DiagnosisWire.MeasuredWire::of)
+                            .toList(),
+                    draft.struck().stream().sorted().toList(),
+                    draft.picked().stream().sorted().toList(),
+                    draft.dropped().stream().sorted().toList(),
+                    content.lines().stream()
+                            .map(l -> new CaseLineWire(l.part().written(), l.quantity()))
+                            .toList(),
+                    content.cautionsShown().stream().sorted().map(Hazard::slug).toList(),
+                    content.status().slug());
+        }
+    }
+
+    /** So many sale units of a part. */
+    public record CaseLineWire(
+            @NotBlank @Size(max = 80) String part, @NotNull Integer quantity) {}
+
+    /** A case as it is kept. */
+    public record CaseAnswer(
+            long number,
+            Instant createdAt,
+            long revision,
+            String line,
+            @MayBeNull String model,
+            @MayBeNull String serial,
+            @MayBeNull String appliance,
+            @MayBeNull String fuel,
+            @MayBeNull Double ageYears,
+            @MayBeNull String complaint,
+            List<TagWire.RecheckWire> rechecked,
+            List<DiagnosisWire.AnsweredWire> findings,
+            List<DiagnosisWire.MeasuredWire> readings,
+            List<String> struck,
+            List<String> picked,
+            List<String> dropped,
+            List<CaseLineWire> lines,
+            List<String> cautionsShown,
+            String status,
+            List<DiagnosisWire.CautionWire> cautions) {
+        static CaseAnswer of(CaseRecord record, List<Caution> cautions) {
+            CaseFields f = CaseFields.of(record.content());
+            return new CaseAnswer(
+                    record.number(),
+                    record.createdAt(),
+                    record.revision(),
+                    f.line(),
+                    f.model(),
+                    f.serial(),
+                    f.appliance(),
+                    f.fuel(),
+                    f.ageYears(),
+                    f.complaint(),
+                    f.rechecked(),
+                    f.findings(),
+                    f.readings(),
+                    f.struck(),
+                    f.picked(),
+                    f.dropped(),
+                    f.lines(),
+                    f.cautionsShown(),
+                    f.status(),
+                    cautions.stream().map(DiagnosisWire.CautionWire::of).toList());
+        }
+    }
+
+    /** Cases newest first; `next` is the `after` of the next page. */
+    public record CasePage(
+            List<CaseAnswer> cases, @MayBeNull Long next) {}
+}

@@ -1,0 +1,33 @@
+package synopta.server.counter;
+
+import jakarta.validation.Valid;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Catalog;
+import synopta.core.counter.CaseView;
+import synopta.core.counter.Counter;
+import synopta.server.Packs;
+
+/** A case worked through all steps at once. */
+@RestController
+@RequestMapping(path = "/api/counter", produces = MediaType.APPLICATION_JSON_VALUE)
+class CounterController {
+    private final Counter counter;
+    private final Catalog catalog;
+    private final Packs packs;
+
+    CounterController(Counter counter, Catalog catalog, Packs packs) {
+        this.counter = counter;
+        this.catalog = catalog;
+        this.packs = packs;
+    }
+
+    @PostMapping
+    CounterWire.CounterAnswer work(@Valid @RequestBody CaseWire.CaseFields fields) {
+        CaseView view = counter.work(fields.draft());
+        return CounterWire.CounterAnswer.of(view, view.appliance().flatMap(packs::of), catalog);
+    }
+}

@@ -1,0 +1,137 @@
+package synopta.server.counter;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.counter.CaseView;
+import synopta.core.counter.Known;
+import synopta.core.counter.NeededPart;
+import synopta.core.counter.Piece;
+import synopta.core.handover.HandOver;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.server.basket.BasketWire;
+import synopta.server.catalog.CatalogWire;
+import synopta.server.diagnosis.DiagnosisWire;
+import synopta.server.fit.FitWire;
+import synopta.server.tag.TagWire;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of a worked case. */
+public final class CounterWire {
+    private CounterWire() {}
+
+    /** The whole counter for one case. */
+    public record CounterAnswer(
+            List<PieceWire> pieces,
+            @MayBeNull TagWire.TagAnswer reading,
+            @MayBeNull CatalogWire.ModelWire model,
+            @MayBeNull String appliance,
+            @MayBeNull String layout,
+            List<String> fuels,
+            List<KnownWire> known,
+            List<DiagnosisWire.SuspectWire> suspects,
+            List<DiagnosisWire.QuestionWire> next,
+            @MayBeNull DiagnosisWire.AdviceWire advice,
+            List<String> selling,
+            List<NeededWire> needs,
+            @MayBeNull BasketWire.BasketAnswer basket,
+            List<PartWire> parts,
+            List<BagWire> bag,
+            List<DiagnosisWire.CautionWire> cautions) {
+        static CounterAnswer of(CaseView view, Optional<Pack> pack, Catalog catalog) {
+            return new CounterAnswer(
+                    view.pieces().stream().map(PieceWire::of).toList(),
+                    view.reading().map(TagWire.TagAnswer::of).orElse(null),
+                    view.model()
+                            .map(m -> CatalogWire.ModelWire.of(m, catalog.platform(m.platform())))
+                            .orElse(null),
+                    view.appliance().map(Appliance::slug).orElse(null),
+                    view.layout().map(Layout::id).orElse(null),
+                    view.fuels().stream().sorted().map(f -> f.slug()).toList(),
+                    view.known().stream().map(KnownWire::of).toList(),
+                    view.diagnosis()
+                            .map(d -> DiagnosisWire.suspectsOf(pack.orElseThrow(), d))
+                            .orElse(List.of()),
+                    view.diagnosis().map(DiagnosisWire::questionsOf).orElse(List.of()),
+                    view.diagnosis().map(DiagnosisWire.AdviceWire::of).orElse(null),
+                    List.copyOf(view.selling()),
+                    view.needs().stream().map(NeededWire::of).toList(),
+                    view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
+                    PartWire.namedIn(view, catalog),
+                    view.bag().stream().map(BagWire::of).toList(),
+                    view.cautions().stream().map(DiagnosisWire.CautionWire::of).toList());
+        }
+    }
+
+    /** A piece of the line. */
+    public record PieceWire(String kind, String text, int from, int to) {
+        static PieceWire of(Piece piece) {
+            return new PieceWire(piece.kind().slug(), piece.text(), piece.from(), piece.to());
+        }
+    }
+
+    /** Something known, with its source. */
+    public record KnownWire(String key, String words, String source, boolean sure) {
+        static KnownWire of(Known known) {
+            return new KnownWire(known.key(), known.words(), known.source(), known.sure());
+        }
+    }
+
+    /** A part the case asks for, and the verdict on it. */
+    public record NeededWire(
+            String partType,
+            List<String> slots,
+            String listed,
+            @MayBeNull String supplied,
+            int quantity,
+            FitWire.FitAnswer fit,
+            String why) {
+        static NeededWire of(NeededPart need) {
+            return new NeededWire(
+                    need.partType(),
+                    need.slots(),
+                    need.listed().written(),
+                    need.supplied().map(p -> p.written()).orElse(null),
+                    need.quantity(),
+                    FitWire.FitAnswer.of(need.verdict()),
+                    need.why());
+        }
+    }
+
+    /** The name of a part that is spoken of, and how it may come back. */
+    public record PartWire(String part, String name, String maker, boolean genuine, boolean returnable, int onHand) {
+        static List<PartWire> namedIn(CaseView view, Catalog catalog) {
+            return view.plan().stream()
+                    .flatMap(plan -> java.util.stream.Stream.concat(plan.best().stream(), plan.others().stream()))
+                    .flatMap(p -> java.util.stream.Stream.concat(
+                            p.lines().stream().map(l -> l.part()),
+                            p.spare().stream().map(s -> s.part())))
+                    .distinct()
+                    .flatMap(number -> catalog.part(number).stream())
+                    .map(part -> of(part, catalog))
+                    .toList();
+        }
+
+        private static PartWire of(Part part, Catalog catalog) {
+            return new PartWire(
+                    part.number().written(),
+                    part.name(),
+                    part.maker(),
+                    part.genuine(),
+                    part.returnable(),
+                    catalog.stock(part.number()).stream()
+                            .mapToInt(s -> s.onHand())
+                            .sum());
+        }
+    }
+
+    /** An entry of the bag list. */
+    public record BagWire(String part, String kind, String text) {
+        static BagWire of(HandOver.BagEntry entry) {
+            return new BagWire(entry.part().written(), entry.kind().slug(), entry.text());
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package synopta.server.diagnosis;
+
+import jakarta.validation.Valid;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Catalog;
+import synopta.core.counter.CaseDraft;
+import synopta.core.counter.CaseView;
+import synopta.core.counter.Counter;
+import synopta.core.knowledge.Pack;
+import synopta.server.Packs;
+import synopta.server.web.Refused;
+
+/** What is most likely wrong, and what to ask next. */
+@RestController
+@RequestMapping(path = "/api/diagnosis", produces = MediaType.APPLICATION_JSON_VALUE)
+class DiagnosisController {
+    private final Counter counter;
+    private final Catalog catalog;
+    private final Packs packs;
+
+    DiagnosisController(Counter counter, Catalog catalog, Packs packs) {
+        this.counter = counter;
+        this.catalog = catalog;
+        this.packs = packs;
+    }
+
+    @PostMapping
+    DiagnosisWire.DiagnosisAnswer diagnose(@Valid @RequestBody DiagnosisWire.DiagnosisRequest request) {
+        CaseDraft draft = request.draft();
+        draft.model().filter(m -> catalog.model(m).isEmpty()).ifPresent(m -> {
+            throw Refused.impossible(
+                    "model", "No model %s is in the catalogue. Read the tag first, or leave it out.".formatted(m));
+        });
+        CaseView view = counter.work(draft);
+        Pack pack = view.appliance()
+                .flatMap(packs::of)
+                .orElseThrow(() -> Refused.impossible(
+                        "appliance",
+                        view.appliance().isPresent()
+                                ? "There is no knowledge pack for this appliance yet."
+                                : "Which appliance is it? Send dryer, range, dishwasher or microwave, or a model."));
+        return DiagnosisWire.DiagnosisAnswer.of(pack, view);
+    }
+}

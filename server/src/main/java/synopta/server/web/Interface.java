@@ -1,0 +1,74 @@
+package synopta.server.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/** Serves the built interface: hashed assets for a year, its one page for every place in it. */
+@Component
+class Interface implements WebMvcConfigurer {
+    private static final List<String> NOT_PAGES = List.of("api/", "v3/", "actuator/");
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        registry.addResourceHandler("/**")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache())
+                .resourceChain(true)
+                .addResolver(new PlaceResolver());
+    }
+
+    /** Any path that names no file and is no call is a place in the interface. */
+    private static final class PlaceResolver extends PathResourceResolver {
+        @Override
+        protected Resource getResource(String path, Resource location) throws IOException {
+            Resource file = super.getResource(path, location);
+            boolean place = !path.contains(".") && NOT_PAGES.stream().noneMatch(path::startsWith);
+            if (file != null || !place) {
+                return file;
+            }
+            return new ClassPathResource("/static/index.html");
+        }
+    }
+
+    /** Headers that keep the page to what ships with it, and a limit on what a call may bring. */
+    @Component
+    static final class Guard extends OncePerRequestFilter {
+        private static final long MOST_BYTES = 2_000_000;
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            response.setHeader(
+                    "Content-Security-Policy",
+                    "default-src 'self'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'");
+            response.setHeader("X-Content-Type-Options", "nosniff");
+            response.setHeader("Referrer-Policy", "no-referrer");
+            if (request.getContentLengthLong() > MOST_BYTES) {
+                response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+                response.setContentType("application/problem+json");
+                response.getWriter()
+                        .write(
+                                "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"The body has more than 2 MB."
+                                        + " Send less at once.\"}");
+                return;
+            }
+            chain.doFilter(request, response);
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package synopta.server.web;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+
+/** A request that is answered with a problem a person can act on. */
+public final class Refused extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final HttpStatus status;
+    private final transient List<FieldFault> errors;
+
+    /** A field of the request and what is wrong with it. */
+    public record FieldFault(String field, String message) {}
+
+    private Refused(HttpStatus status, String detail, List<FieldFault> errors) {
+        super(detail);
+        this.status = status;
+        this.errors = errors;
+    }
+
+    /** 404: there is no such thing. */
+    public static Refused missing(String detail) {
+        return new Refused(HttpStatus.NOT_FOUND, detail, List.of());
+    }
+
+    /** 409: somebody else was faster. */
+    public static Refused overtaken(String detail) {
+        return new Refused(HttpStatus.CONFLICT, detail, List.of());
+    }
+
+    /** 422: well formed, but it cannot be; a field is at fault. */
+    public static Refused impossible(String field, String detail) {
+        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, detail, List.of(new FieldFault(field, detail)));
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    List<FieldFault> errors() {
+        return errors;
+    }
+}

@@ -1,0 +1,61 @@
+package synopta.store;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.nio.file.Path;
+import org.flywaydb.core.Flyway;
+import synopta.core.catalog.Catalog;
+import synopta.core.counter.CaseLog;
+import synopta.store.catalog.CatalogStore;
+import synopta.store.counter.CaseStore;
+import synopta.store.jdbc.Jdbc;
+
+/** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
+public final class Store implements AutoCloseable {
+    private final HikariDataSource source;
+    private final CatalogStore catalog;
+    private final CaseStore cases;
+
+    private Store(String url) {
+        HikariConfig config = new HikariConfig();
+        config.setJdbcUrl(url);
+        config.setUsername("synopta");
+        config.setPassword("");
+        config.setMaximumPoolSize(8);
+        config.setPoolName("store");
+        source = new HikariDataSource(config);
+        Flyway.configure().dataSource(source).load().migrate();
+        Jdbc jdbc = new Jdbc(source);
+        catalog = new CatalogStore(jdbc);
+        cases = new CaseStore(jdbc);
+    }
+
+    /**
+     * Opens a data folder, made when missing. A commit is on its way to the disk before it is answered (a write delay
+     * of 0), so that a killed process loses nothing it has acknowledged.
+     */
+    public static Store inFolder(Path folder) {
+        return new Store("jdbc:h2:file:%s;WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE"
+                .formatted(folder.toAbsolutePath().resolve("synopta")));
+    }
+
+    /** The catalogue, as the core's port and for replacing it. */
+    public CatalogStore catalogStore() {
+        return catalog;
+    }
+
+    /** The catalogue as the core asks it. */
+    public Catalog catalog() {
+        return catalog;
+    }
+
+    /** The log of cases. */
+    public CaseLog cases() {
+        return cases;
+    }
+
+    @Override
+    public void close() {
+        source.close();
+    }
+}

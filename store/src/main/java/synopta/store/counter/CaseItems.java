@@ -1,0 +1,135 @@
+package synopta.store.counter;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseDraft;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Reading;
+import synopta.core.tag.Recheck;
+import synopta.store.jdbc.Jdbc;
+
+/** The lists of a case, one row an item: its kind, its place in the list, a name and a detail. */
+final class CaseItems {
+    private static final String WRITE = """
+            insert into case_item (number, kind, place, name, detail)
+            values (?, ?, ?, ?, ?)""";
+    private static final String CLEAR = """
+            delete from case_item
+             where number = ?""";
+    private static final String READ = """
+            select kind, name, detail
+              from case_item
+             where number = ?
+             order by kind, place""";
+
+    private final Jdbc jdbc;
+
+    CaseItems(Jdbc jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    private record Item(String kind, String name, String detail) {}
+
+    /** All lists of a case. */
+    record Read(Map<String, List<Item>> items) {
+        private <T> List<T> of(String kind, BiFunction<String, String, T> read) {
+            return items.getOrDefault(kind, List.of()).stream()
+                    .map(i -> read.apply(i.name, i.detail))
+                    .toList();
+        }
+
+        private Set<String> names(String kind) {
+            return Set.copyOf(of(kind, (name, detail) -> name));
+        }
+
+        List<Recheck> rechecked() {
+            return of(
+                    "recheck",
+                    (position, shown) -> new Recheck(
+                            Integer.parseInt(position),
+                            shown.isEmpty() ? Optional.empty() : Optional.of(shown.charAt(0))));
+        }
+
+        List<CaseDraft.Answered> findings() {
+            return of("finding", CaseDraft.Answered::new);
+        }
+
+        List<CaseDraft.Measured> readings() {
+            return of(
+                    "reading",
+                    (test, shown) -> new CaseDraft.Measured(
+                            test,
+                            shown.equals("OL")
+                                    ? new Reading.Overload()
+                                    : new Reading.Figure(Double.parseDouble(shown))));
+        }
+
+        List<CaseContent.Line> lines() {
+            return of(
+                    "line", (part, quantity) -> new CaseContent.Line(new PartNumber(part), Integer.parseInt(quantity)));
+        }
+
+        Set<Hazard> cautionsShown() {
+            return names("caution").stream().map(Hazard::of).collect(Collectors.toSet());
+        }
+
+        Set<String> struck() {
+            return names("struck");
+        }
+
+        Set<String> picked() {
+            return names("picked");
+        }
+
+        Set<String> dropped() {
+            return names("dropped");
+        }
+    }
+
+    Read read(long number) {
+        Map<String, List<Item>> items = new LinkedHashMap<>();
+        jdbc.list(READ, row -> new Item(row.getString("kind"), row.getString("name"), row.getString("detail")), number)
+                .forEach(item ->
+                        items.computeIfAbsent(item.kind, k -> new ArrayList<>()).add(item));
+        return new Read(items);
+    }
+
+    void clear(long number) {
+        jdbc.update(CLEAR, number);
+    }
+
+    void write(long number, CaseContent content) {
+        CaseDraft draft = content.draft();
+        List<Item> items = new ArrayList<>();
+        draft.rechecked()
+                .forEach(r -> items.add(new Item(
+                        "recheck",
+                        "" + r.position(),
+                        r.character().map(String::valueOf).orElse(""))));
+        draft.findings().forEach(f -> items.add(new Item("finding", f.finding(), f.answer())));
+        draft.readings()
+                .forEach(r -> items.add(new Item(
+                        "reading", r.test(), r.reading().fold(Double::toString, (Reading.Overload open) -> "OL"))));
+        content.lines().forEach(l -> items.add(new Item("line", l.part().written(), "" + l.quantity())));
+        content.cautionsShown().stream().sorted().forEach(h -> items.add(new Item("caution", h.slug(), "")));
+        names("struck", draft.struck()).forEach(items::add);
+        names("picked", draft.picked()).forEach(items::add);
+        names("dropped", draft.dropped()).forEach(items::add);
+        int[] place = {0};
+        jdbc.batch(WRITE, items.stream(), item -> new Object[] {number, item.kind, place[0]++, item.name, item.detail});
+    }
+
+    private static Stream<Item> names(String kind, Collection<String> names) {
+        return names.stream().sorted().map(name -> new Item(kind, name, ""));
+    }
+}

@@ -1,0 +1,147 @@
+package synopta.store.jdbc;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import javax.sql.DataSource;
+
+/**
+ * Statements over a DataSource. Within {@link #inTransaction} every call uses the one connection of the transaction;
+ * outside each is its own.
+ */
+public final class Jdbc {
+    private static final int BATCH = 1000;
+
+    private final DataSource source;
+    private final ThreadLocal<Connection> open = new ThreadLocal<>();
+
+    /** Works over this source. */
+    public Jdbc(DataSource source) {
+        this.source = source;
+    }
+
+    /** Makes a value of a row. */
+    @FunctionalInterface
+    public interface RowMapper<T> {
+        /** The value of the row the cursor stands on. */
+        T map(ResultSet row) throws SQLException;
+    }
+
+    @FunctionalInterface
+    private interface Work<T> {
+        T on(Connection connection) throws SQLException;
+    }
+
+    /** All rows, in the order of the statement. */
+    public <T> List<T> list(String sql, RowMapper<T> mapper, Object... values) {
+        return with(connection -> {
+            try (PreparedStatement statement = prepared(connection, sql, values);
+                    ResultSet rows = statement.executeQuery()) {
+                List<T> list = new ArrayList<>();
+                while (rows.next()) {
+                    list.add(mapper.map(rows));
+                }
+                return list;
+            }
+        });
+    }
+
+    /** The only row, if there is one; two are a broken promise. */
+    public <T> Optional<T> one(String sql, RowMapper<T> mapper, Object... values) {
+        List<T> rows = list(sql, mapper, values);
+        if (rows.size() > 1) {
+            throw new IllegalStateException("Expected one row, got %d: %s".formatted(rows.size(), sql));
+        }
+        return rows.stream().findFirst();
+    }
+
+    /** Runs a change; how many rows it touched. */
+    public int update(String sql, Object... values) {
+        return with(connection -> {
+            try (PreparedStatement statement = prepared(connection, sql, values)) {
+                return statement.executeUpdate();
+            }
+        });
+    }
+
+    /** Runs a change once for each item. */
+    public <T> void batch(String sql, Stream<T> items, Function<T, Object[]> values) {
+        with(connection -> {
+            try (PreparedStatement statement = connection.prepareStatement(sql)) {
+                int waiting = 0;
+                for (T item : (Iterable<T>) items::iterator) {
+                    bind(statement, values.apply(item));
+                    statement.addBatch();
+                    if (++waiting == BATCH) {
+                        statement.executeBatch();
+                        waiting = 0;
+                    }
+                }
+                statement.executeBatch();
+            }
+            return null;
+        });
+    }
+
+    /** All of the work, or none of it. */
+    public <T> T inTransaction(java.util.function.Supplier<T> work) {
+        if (open.get() != null) {
+            return work.get();
+        }
+        try (Connection connection = source.getConnection()) {
+            connection.setAutoCommit(false);
+            open.set(connection);
+            boolean done = false;
+            try {
+                T result = work.get();
+                connection.commit();
+                done = true;
+                return result;
+            } finally {
+                open.remove();
+                if (!done) {
+                    connection.rollback();
+                }
+                connection.setAutoCommit(true);
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException("The transaction failed: " + e.getMessage(), e);
+        }
+    }
+
+    private <T> T with(Work<T> work) {
+        try {
+            if (open.get() != null) {
+                return work.on(open.get());
+            }
+            try (Connection connection = source.getConnection()) {
+                return work.on(connection);
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException("The store refused a statement: " + e.getMessage(), e);
+        }
+    }
+
+    private static PreparedStatement prepared(Connection connection, String sql, Object... values) throws SQLException {
+        PreparedStatement statement = connection.prepareStatement(sql);
+        try {
+            bind(statement, values);
+        } catch (SQLException e) {
+            statement.close();
+            throw e;
+        }
+        return statement;
+    }
+
+    private static void bind(PreparedStatement statement, Object... values) throws SQLException {
+        for (int i = 0; i < values.length; i++) {
+            statement.setObject(i + 1, values[i]);
+        }
+    }
+}

@@ -1,0 +1,177 @@
+import { useState } from "react";
+import { Button } from "react-bootstrap";
+import { useNavigate, useParams } from "react-router";
+import { Masthead } from "../shared/Masthead";
+import { useKeys } from "../shared/useKeys";
+import { useLayouts } from "../shared/useLayouts";
+import type { Action, CaseState } from "./caseState";
+import "./counter.css";
+import { graveUnseen, HandOverColumn, purchases } from "./HandOverColumn";
+import { KeysHelp } from "./KeysHelp";
+import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
+import { LineEntry, toLine } from "./LineEntry";
+import { PointsTo } from "./PointsTo";
+import { useCase, useKeep, useWork, type Answer } from "./useCounter";
+
+/** The counter: one line in, everything else follows. */
+export function CounterPage() {
+  const { number } = useParams();
+  const navigate = useNavigate();
+  const { state, act, loadError } = useCase(number);
+  const work = useWork(state);
+  const [asked, setAsked] = useState(0);
+  const [help, setHelp] = useState(false);
+  const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
+  const answer = work.data;
+  const layouts = useLayouts(answer?.appliance);
+  const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
+
+  const doing = (action: Action) => {
+    if (action.kind === "cleared") {
+      void navigate("/");
+      toLine();
+    }
+    if (action.kind !== "chosen" && action.kind !== "cautioned") {
+      setAsked(0);
+    }
+    keeper.reset();
+    act(action);
+  };
+  const keep = (status: "open" | "handed-over") => {
+    const chosen = answer ? purchases(answer)[state.choice] : undefined;
+    const lines = chosen?.lines.map(({ part, quantity }) => ({ part, quantity })) ?? [];
+    keeper.mutate({ status, lines });
+  };
+  const putOff = () => setAsked(asked + 1);
+  const sheet = () => state.kept && void navigate(`/sheet/${state.kept.number}`);
+  const keys = counterKeys({
+    answer,
+    state,
+    asked,
+    toLine,
+    doing,
+    keep,
+    putOff,
+    sheet,
+    help: () => setHelp(true),
+  });
+  useKeys(help ? NO_KEYS : keys);
+
+  return (
+    <div className="counter">
+      <Masthead>
+        {work.isFetching && <span role="status">working …</span>}
+        <span>{state.kept ? `case ${state.kept.number}` : "new case"}</span>
+        <Button variant="quiet" size="sm" aria-label="Show all keys" onClick={() => setHelp(true)}>
+          <kbd>?</kbd>
+        </Button>
+      </Masthead>
+      <main id="main">
+        <h1 className="visually-hidden">Counter</h1>
+        <LineEntry
+          line={state.line}
+          pieces={answer?.pieces ?? []}
+          onLine={(line) => doing({ kind: "line", line })}
+        />
+        {loadError && <div className="notice bad">{loadError.message}</div>}
+        {work.error && (
+          <div className="notice bad" role="alert">
+            {work.error.message}{" "}
+            <Button variant="quiet" size="sm" onClick={() => void work.refetch()}>
+              Try again
+            </Button>
+          </div>
+        )}
+        {answer ? (
+          <div className="columns">
+            <KnownColumn answer={answer} state={state} layoutName={layout?.name ?? null} act={doing} />
+            <PointsTo
+              answer={answer}
+              layout={layout}
+              layouts={layouts}
+              asked={asked}
+              act={doing}
+              onPutOff={putOff}
+            />
+            <HandOverColumn
+              answer={answer}
+              state={state}
+              act={doing}
+              keep={keep}
+              keeping={{ pending: keeper.isPending, error: keeper.error }}
+            />
+          </div>
+        ) : (
+          work.isPending && <p className="soft p-3">Opening the counter …</p>
+        )}
+      </main>
+      <KeysHelp show={help} onHide={() => setHelp(false)} />
+    </div>
+  );
+}
+
+const NO_KEYS = {};
+
+type Deeds = {
+  answer: Answer | undefined;
+  state: CaseState;
+  asked: number;
+  toLine: () => void;
+  doing: (action: Action) => void;
+  keep: (status: "open" | "handed-over") => void;
+  putOff: () => void;
+  sheet: () => void;
+  help: () => void;
+};
+
+/** What each key does now; a key that has nothing to act on is not bound. */
+function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
+  const { answer, state, doing } = deeds;
+  const always = {
+    "/": deeds.toLine,
+    "?": deeds.help,
+    x: () => doing({ kind: "cleared" }),
+    p: deeds.sheet,
+    u: state.struck.length > 0 ? () => doing({ kind: "restored" }) : undefined,
+  };
+  if (answer === undefined) {
+    return always;
+  }
+  const question = answer.next[deeds.asked % Math.max(1, answer.next.length)];
+  const reply = (index: number) => {
+    const word = question && [...question.answers, "unknown"][index];
+    return question && word
+      ? () => doing({ kind: "answered", finding: question.finding, answer: word })
+      : undefined;
+  };
+  const again = answer.reading?.recheck;
+  const reread = (index: number) => {
+    const character = again?.options[index];
+    return again && character !== undefined
+      ? () => doing({ kind: "recheck", position: again.position, character })
+      : undefined;
+  };
+  const fuels = FUEL_KEYS.filter((f) => fuelIsOpen(answer) && answer.fuels.includes(f.fuel));
+  const offered = purchases(answer).slice(0, 3);
+  const done = state.kept?.status === "handed-over";
+  const free = graveUnseen(answer, state).length === 0;
+  return {
+    ...always,
+    "1": reply(0),
+    "2": reply(1),
+    "3": reply(2),
+    n: question && deeds.putOff,
+    r: reread(0),
+    t: reread(1),
+    ...Object.fromEntries(
+      fuels.map((f) => [f.key.toLowerCase(), () => doing({ kind: "fuel", fuel: f.fuel })]),
+    ),
+    o:
+      offered.length > 1
+        ? () => doing({ kind: "chosen", choice: (state.choice + 1) % offered.length })
+        : undefined,
+    s: () => doing({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
+    h: free && !done && offered.length > 0 ? () => deeds.keep("handed-over") : undefined,
+    k: done ? undefined : () => deeds.keep("open"),
+  };
+}

@@ -1,0 +1,86 @@
+import { Button } from "react-bootstrap";
+import type { Wire } from "../shared/api";
+import { many } from "../shared/format";
+import type { Action, CaseState } from "./caseState";
+import { MachineCard } from "./MachineCard";
+import type { Answer } from "./useCounter";
+
+type Props = { answer: Answer; state: CaseState; layoutName: string | null; act: (action: Action) => void };
+
+export const FUEL_KEYS = [
+  { key: "E", fuel: "electric", word: "electric" },
+  { key: "G", fuel: "natural-gas", word: "mains gas" },
+  { key: "B", fuel: "lp", word: "bottled" },
+];
+
+export const fuelIsOpen = (answer: Answer): boolean =>
+  answer.known.some((k) => k.key === "fuel") && answer.fuels.length > 1;
+
+/** What is known, where it comes from, and what was not understood. */
+export function KnownColumn({ answer, state, layoutName, act }: Props) {
+  const lost = answer.pieces.filter((p) => p.kind === "not-understood").map((p) => p.text);
+  return (
+    <section aria-label="Known" className="column">
+      <div className="column-head">
+        <h2>Known</h2>
+        <span>
+          {answer.known.length === 0 ? "nothing yet" : `${many(answer.known.length, "piece")} of evidence`}
+        </span>
+      </div>
+      <MachineCard answer={answer} layoutName={layoutName} act={act} />
+      {answer.known.length > 0 && (
+        <ul className="card-plain known-list gives" aria-label="Evidence" tabIndex={-1}>
+          {answer.known.map((known) => (
+            <KnownRow key={known.key} known={known} answer={answer} act={act} />
+          ))}
+        </ul>
+      )}
+      <div className="small soft foot">
+        {lost.length > 0 && <div>Not understood: {lost.map((text) => `“${text}”`).join(", ")}</div>}
+        {state.struck.length > 0 && (
+          <Button variant="link" size="sm" className="p-0" onClick={() => act({ kind: "restored" })}>
+            Put the last struck one back <kbd>U</kbd>
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function KnownRow({ known, answer, act }: { known: Wire["KnownWire"]; answer: Answer; act: Props["act"] }) {
+  const asksFuel = known.key === "fuel" && fuelIsOpen(answer);
+  const fromTag = known.key === "fuel" && answer.model?.fuel;
+  return (
+    <li className={known.sure ? "row-line" : "row-line ask-row"}>
+      <div className="d-flex justify-content-between gap-2">
+        <span>{known.words}</span>
+        {!asksFuel && !fromTag && (
+          <Button
+            className="btn-strike"
+            variant="link"
+            aria-label={`Strike out: ${known.words}`}
+            onClick={() => act({ kind: "struck", key: known.key })}
+          >
+            ✕
+          </Button>
+        )}
+      </div>
+      <div className="small soft">{known.source}</div>
+      {asksFuel && (
+        <div className="d-flex gap-1 mt-1">
+          {FUEL_KEYS.filter((f) => answer.fuels.includes(f.fuel)).map((f) => (
+            <Button
+              key={f.fuel}
+              variant="quiet"
+              size="sm"
+              className="px-1"
+              onClick={() => act({ kind: "fuel", fuel: f.fuel })}
+            >
+              {f.word} <kbd>{f.key}</kbd>
+            </Button>
+          ))}
+        </div>
+      )}
+    </li>
+  );
+}

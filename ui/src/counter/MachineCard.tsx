@@ -1,0 +1,119 @@
+import { Button } from "react-bootstrap";
+import type { Wire } from "../shared/api";
+import { fuelName, ordinal, percent, sentence } from "../shared/format";
+import type { Action } from "./caseState";
+import type { Answer } from "./useCounter";
+
+type Props = { answer: Answer; layoutName: string | null; act: (action: Action) => void };
+
+const years = (model: Wire["ModelWire"]) =>
+  model.builtFrom && model.builtTo
+    ? `Built ${model.builtFrom.slice(0, 4)} to ${model.builtTo.slice(0, 4)}`
+    : "Build years not known";
+
+/** Which machine it is, and the one character to read again. */
+export function MachineCard({ answer, layoutName, act }: Props) {
+  const { model, reading } = answer;
+  return (
+    <section className="card-plain" aria-label="Machine">
+      <span className="bin-tab">Machine</span>
+      {model ? (
+        <div className="row-line">
+          <div className="code model-number">{model.model}</div>
+          <div>
+            {model.brand} {model.appliance}
+            {model.fuel ? `, ${fuelName(model.fuel)}` : ""}
+          </div>
+          <div className="small soft">{layoutName ?? `Layout ${model.layout}`}</div>
+          <div className="small soft">
+            {years(model)}
+            {reading
+              ? ` · read as ${reading.normalized}, ${percent(certainty(reading, model.model))} sure`
+              : ""}
+          </div>
+        </div>
+      ) : (
+        <NotKnown reading={reading ?? null} act={act} />
+      )}
+      {reading?.recheck && <ReadAgain reading={reading} again={reading.recheck} act={act} />}
+    </section>
+  );
+}
+
+const certainty = (reading: Wire["TagAnswer"], model: string): number =>
+  reading.candidates.find((c) => c.model === model)?.probability ?? 1;
+
+function NotKnown({ reading, act }: { reading: Wire["TagAnswer"] | null; act: Props["act"] }) {
+  if (reading === null) {
+    return <div className="row-line soft">No model number yet. Ask for the tag.</div>;
+  }
+  return (
+    <div className="row-line">
+      <div className="code model-number">{reading.normalized}</div>
+      <div className="small soft">
+        Not sure which it is ({percent(reading.unlisted)} in no list). Pick one:
+      </div>
+      {reading.candidates.slice(0, 3).map((candidate) => (
+        <Button
+          key={candidate.model}
+          variant="quiet"
+          className="w-100 justify-content-between mt-1"
+          onClick={() => act({ kind: "model", model: candidate.model })}
+        >
+          <span className="code">{candidate.model}</span>
+          <span className="small">
+            {candidate.brand} {percent(candidate.probability)}
+          </span>
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+type AgainProps = { reading: Wire["TagAnswer"]; again: Wire["ReadAgainWire"]; act: Props["act"] };
+
+const KEYS = ["R", "T"];
+
+function ReadAgain({ reading, again, act }: AgainProps) {
+  const at = again.position - 1;
+  const shown = again.options.slice(0, 2);
+  return (
+    <div className="row-line ask-row">
+      <div className="d-flex justify-content-between align-items-center gap-2">
+        <span>
+          Read the {ordinal(again.position)} again:{" "}
+          <b>{shown.map((o) => (o === "" ? "nothing" : o)).join(" or ")}?</b>
+        </span>
+        <span className="d-flex gap-1">
+          {shown.map((option, index) => (
+            <Button
+              key={option}
+              variant="quiet"
+              size="sm"
+              aria-label={`The ${ordinal(again.position)} character is ${option === "" ? "not there" : option}`}
+              onClick={() => act({ kind: "recheck", position: again.position, character: option })}
+            >
+              <span className="code">{option === "" ? "–" : option}</span>
+              <kbd>{KEYS[index]}</kbd>
+            </Button>
+          ))}
+        </span>
+      </div>
+      <div className="code small" aria-hidden="true">
+        {reading.normalized.slice(0, at)}
+        <mark>{reading.normalized.slice(at, at + 1)}</mark>
+        {reading.normalized.slice(at + 1)}
+      </div>
+      <div className="small">{whatItTells(reading, again)}</div>
+    </div>
+  );
+}
+
+/** What the second option would make of the machine. */
+function whatItTells(reading: Wire["TagAnswer"], again: Wire["ReadAgainWire"]): string {
+  const other = reading.candidates.find((c) => c.model !== again.model);
+  const option = again.options[1] ?? "";
+  return other === undefined || option === ""
+    ? "It tells two machines apart."
+    : `${option} would be ${other.model}, ${sentence(other.brand)} ${other.fuel ? fuelName(other.fuel) : other.appliance}.`;
+}

@@ -1,0 +1,194 @@
+import type { Wire } from "../shared/api";
+
+/** A case as the specialist has it so far; what the server needs to work it, and how it was kept. */
+export type CaseState = {
+  line: string;
+  model: string | null;
+  appliance: string | null;
+  fuel: string | null;
+  ageYears: number | null;
+  serial: string | null;
+  complaint: string | null;
+  rechecked: Wire["RecheckWire"][];
+  findings: Wire["AnsweredWire"][];
+  readings: Wire["MeasuredWire"][];
+  struck: string[];
+  picked: string[];
+  dropped: string[];
+  cautionsShown: string[];
+  /** Which of the offered purchases was chosen: 0 is the best. */
+  choice: number;
+  kept: { number: number; revision: number; status: string } | null;
+};
+
+export const EMPTY: CaseState = {
+  line: "",
+  model: null,
+  appliance: null,
+  fuel: null,
+  ageYears: null,
+  serial: null,
+  complaint: null,
+  rechecked: [],
+  findings: [],
+  readings: [],
+  struck: [],
+  picked: [],
+  dropped: [],
+  cautionsShown: [],
+  choice: 0,
+  kept: null,
+};
+
+export type Action =
+  | { kind: "line"; line: string }
+  | { kind: "answered"; finding: string; answer: string }
+  | { kind: "fuel"; fuel: string }
+  | { kind: "appliance"; appliance: string }
+  | { kind: "model"; model: string }
+  | { kind: "recheck"; position: number; character: string }
+  | { kind: "struck"; key: string }
+  | { kind: "restored" }
+  | { kind: "suspect"; id: string; selling: boolean }
+  | { kind: "chosen"; choice: number }
+  | { kind: "cautioned"; hazards: string[] }
+  | { kind: "kept"; answer: Wire["CaseAnswer"] }
+  | { kind: "opened"; answer: Wire["CaseAnswer"] }
+  | { kind: "cleared" };
+
+const without = (list: string[], item: string) => list.filter((other) => other !== item);
+const withItem = (list: string[], item: string) => [...without(list, item), item];
+
+/** Striking out: an answer that was given goes; what the line says is crossed out. */
+function strike(state: CaseState, key: string): CaseState {
+  const finding = key.startsWith("finding:") ? key.slice("finding:".length) : null;
+  const given =
+    state.findings.some((f) => f.finding === finding) || state.readings.some((r) => r.test === finding);
+  if (finding !== null && given) {
+    return {
+      ...state,
+      findings: state.findings.filter((f) => f.finding !== finding),
+      readings: state.readings.filter((r) => r.test !== finding),
+    };
+  }
+  if (key === "fuel" && state.fuel !== null) {
+    return { ...state, fuel: null };
+  }
+  if (key === "appliance" && state.appliance !== null) {
+    return { ...state, appliance: null };
+  }
+  return { ...state, struck: withItem(state.struck, key) };
+}
+
+function toState(answer: Wire["CaseAnswer"]): CaseState {
+  return {
+    line: answer.line,
+    model: answer.model ?? null,
+    appliance: answer.appliance ?? null,
+    fuel: answer.fuel ?? null,
+    ageYears: answer.ageYears ?? null,
+    serial: answer.serial ?? null,
+    complaint: answer.complaint ?? null,
+    rechecked: answer.rechecked,
+    findings: answer.findings,
+    readings: answer.readings,
+    struck: answer.struck,
+    picked: answer.picked,
+    dropped: answer.dropped,
+    cautionsShown: answer.cautionsShown,
+    choice: 0,
+    kept: { number: answer.number, revision: answer.revision, status: answer.status },
+  };
+}
+
+/** The next state; whatever changes the case also takes back the choice among purchases. */
+export function next(state: CaseState, action: Action): CaseState {
+  const changed = { ...state, choice: 0 };
+  switch (action.kind) {
+    case "line":
+      return { ...changed, line: action.line, rechecked: [], model: null };
+    case "answered":
+      return {
+        ...changed,
+        struck: without(state.struck, `finding:${action.finding}`),
+        findings: [
+          ...state.findings.filter((f) => f.finding !== action.finding),
+          { finding: action.finding, answer: action.answer },
+        ],
+      };
+    case "fuel":
+      return { ...changed, fuel: action.fuel };
+    case "appliance":
+      return { ...changed, appliance: action.appliance };
+    case "model":
+      return { ...changed, model: action.model };
+    case "recheck":
+      return {
+        ...changed,
+        rechecked: [
+          ...state.rechecked.filter((r) => r.position !== action.position),
+          { position: action.position, character: action.character },
+        ],
+      };
+    case "struck":
+      return strike(changed, action.key);
+    case "restored":
+      return { ...changed, struck: state.struck.slice(0, -1) };
+    case "suspect":
+      return {
+        ...changed,
+        picked: action.selling ? without(state.picked, action.id) : withItem(state.picked, action.id),
+        dropped: action.selling ? withItem(state.dropped, action.id) : without(state.dropped, action.id),
+      };
+    case "chosen":
+      return { ...state, choice: action.choice };
+    case "cautioned":
+      return { ...state, cautionsShown: [...new Set([...state.cautionsShown, ...action.hazards])] };
+    case "kept":
+      return {
+        ...state,
+        kept: {
+          number: action.answer.number,
+          revision: action.answer.revision,
+          status: action.answer.status,
+        },
+      };
+    case "opened":
+      return toState(action.answer);
+    case "cleared":
+      return EMPTY;
+  }
+}
+
+/** The fields the server works a case from. */
+export function fieldsOf(state: CaseState): Wire["CaseFields"] {
+  return {
+    line: state.line,
+    model: state.model,
+    serial: state.serial,
+    appliance: state.appliance,
+    fuel: state.fuel,
+    ageYears: state.ageYears,
+    complaint: state.complaint,
+    rechecked: state.rechecked,
+    findings: state.findings,
+    readings: state.readings,
+    struck: state.struck,
+    picked: state.picked,
+    dropped: state.dropped,
+  };
+}
+
+const DRAFT = "synopta.case";
+
+/** The case that was being worked when the page was left. */
+export function leftOver(): CaseState {
+  try {
+    const text = localStorage.getItem(DRAFT);
+    return text === null ? EMPTY : { ...EMPTY, ...JSON.parse(text) };
+  } catch {
+    return EMPTY;
+  }
+}
+
+export const leave = (state: CaseState) => localStorage.setItem(DRAFT, JSON.stringify(state));

@@ -1,0 +1,1 @@
+export { CounterPage } from "./CounterPage";

@@ -1,0 +1,67 @@
+import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
+import { useDeferredValue, useEffect, useReducer } from "react";
+import { useNavigate } from "react-router";
+import { answer, api, type Wire } from "../shared/api";
+import { EMPTY, fieldsOf, leave, leftOver, next, type CaseState } from "./caseState";
+
+export type Answer = Wire["CounterAnswer"];
+
+/** The case in hand; one that was kept is loaded by its number, another goes on where it was left. */
+export function useCase(number: string | undefined) {
+  const [state, act] = useReducer(next, number, (kept) => (kept === undefined ? leftOver() : EMPTY));
+  const opened = useQuery({
+    queryKey: ["case", number],
+    queryFn: () => answer(api.GET("/api/cases/{number}", { params: { path: { number: Number(number) } } })),
+    enabled: number !== undefined,
+    gcTime: 0,
+  });
+  const loaded = opened.data;
+  useEffect(() => {
+    if (loaded !== undefined) {
+      act({ kind: "opened", answer: loaded });
+    }
+  }, [loaded]);
+  useEffect(() => {
+    if (number === undefined) {
+      leave(state);
+    }
+  }, [state, number]);
+  return { state, act, loadError: opened.error };
+}
+
+/** Works the case on the server, and keeps the last answer in sight while the next one comes. */
+export function useWork(state: CaseState) {
+  const fields = useDeferredValue(JSON.stringify(fieldsOf(state)));
+  return useQuery({
+    queryKey: ["counter", fields],
+    queryFn: ({ signal }) => answer(api.POST("/api/counter", { body: JSON.parse(fields), signal })),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
+}
+
+/** Keeps the case, as a new one or over its last revision. */
+export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => void) {
+  const navigate = useNavigate();
+  return useMutation({
+    mutationFn: ({ status, lines }: { status: string; lines: Wire["CaseLineWire"][] }) => {
+      const body = { ...fieldsOf(state), cautionsShown: state.cautionsShown, lines, status };
+      return state.kept === null
+        ? answer(api.POST("/api/cases", { body }))
+        : answer(
+            api.PATCH("/api/cases/{number}", {
+              params: {
+                path: { number: state.kept.number },
+                header: { "If-Match": `"${state.kept.revision}"` },
+              },
+              body,
+            }),
+          );
+    },
+    onSuccess: (kept) => {
+      onKept(kept);
+      leave(EMPTY);
+      void navigate(`/cases/${kept.number}`, { replace: true });
+    },
+  });
+}

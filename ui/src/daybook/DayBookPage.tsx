@@ -1,0 +1,121 @@
+import { keepPreviousData, useInfiniteQuery } from "@tanstack/react-query";
+import { useDeferredValue, useState } from "react";
+import { Button, Form, Table } from "react-bootstrap";
+import { Link } from "react-router";
+import { answer, api, type Wire } from "../shared/api";
+import { many, when } from "../shared/format";
+import { Masthead } from "../shared/Masthead";
+import "./daybook.css";
+
+/** The day book: cases as they were kept, newest first; each opens again at the counter. */
+export function DayBookPage() {
+  const [typed, setTyped] = useState("");
+  const q = useDeferredValue(typed);
+  const book = useInfiniteQuery({
+    queryKey: ["cases", q],
+    initialPageParam: undefined as number | undefined,
+    queryFn: ({ pageParam }) => answer(api.GET("/api/cases", { params: { query: { q, after: pageParam } } })),
+    getNextPageParam: (page) => page.next ?? undefined,
+    placeholderData: keepPreviousData,
+  });
+  const cases = book.data?.pages.flatMap((page) => page.cases) ?? [];
+  return (
+    <>
+      <Masthead />
+      <main id="main" className="daybook">
+        <h1>Day book</h1>
+        <Form.Control
+          type="search"
+          aria-label="Find a case by its words, model or serial"
+          placeholder="Find by words, model or serial"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        {book.error && (
+          <div className="notice bad" role="alert">
+            {book.error.message}{" "}
+            <Button variant="quiet" size="sm" onClick={() => void book.refetch()}>
+              Try again
+            </Button>
+          </div>
+        )}
+        {book.isPending && !book.error && <p className="soft">Opening the book …</p>}
+        {book.isSuccess && cases.length === 0 && <Empty searched={q !== ""} />}
+        {cases.length > 0 && <Cases cases={cases} />}
+        {book.hasNextPage && (
+          <Button variant="quiet" onClick={() => void book.fetchNextPage()}>
+            Older cases
+          </Button>
+        )}
+      </main>
+    </>
+  );
+}
+
+function Empty({ searched }: { searched: boolean }) {
+  return (
+    <p className="card-plain p-4">
+      {searched
+        ? "No case has these words. Try fewer of them."
+        : "No case was kept yet. The next caller will be the first: "}
+      {!searched && <Link to="/">to the counter</Link>}
+    </p>
+  );
+}
+
+function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
+  return (
+    <Table hover className="card-plain">
+      <thead>
+        <tr>
+          <th scope="col" className="numeric">
+            Case
+          </th>
+          <th scope="col">When</th>
+          <th scope="col">What the caller said</th>
+          <th scope="col">Handed over</th>
+          <th scope="col">Status</th>
+          <th scope="col">
+            <span className="visually-hidden">Sheet</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {cases.map((c) => (
+          <tr key={c.number}>
+            <td className="numeric">
+              <Link to={`/cases/${c.number}`} aria-label={`Open case ${c.number} again`}>
+                {c.number}
+              </Link>
+            </td>
+            <td className="text-nowrap">{when(c.createdAt)}</td>
+            <td>
+              <div className="said">{c.line}</div>
+            </td>
+            <td>
+              {c.lines.length === 0 ? (
+                <span className="soft">nothing</span>
+              ) : (
+                c.lines.map((line) => (
+                  <div key={line.part}>
+                    {line.quantity > 1 ? `${line.quantity} × ` : ""}
+                    <span className="code">{line.part}</span>
+                  </div>
+                ))
+              )}
+            </td>
+            <td className="text-nowrap">
+              {c.status === "handed-over" ? "✓ handed over" : "○ open"}
+              <div className="small soft">{many(c.cautionsShown.length, "caution")} said</div>
+            </td>
+            <td>
+              <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
+                Sheet
+              </Link>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}

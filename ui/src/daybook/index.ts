@@ -1,0 +1,1 @@
+export { DayBookPage } from "./DayBookPage";
