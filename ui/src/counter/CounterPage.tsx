@@ -4,7 +4,7 @@ import { useNavigate, useParams } from "react-router";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
-import type { Action, CaseState } from "./caseState";
+import { isBlank, type Action, type CaseState } from "./caseState";
 import "./counter.css";
 import { graveUnseen, HandOverColumn, purchases } from "./HandOverColumn";
 import { KeysHelp } from "./KeysHelp";
@@ -84,7 +84,7 @@ export function CounterPage() {
         )}
         {answer ? (
           <div className="columns">
-            <KnownColumn answer={answer} state={state} layoutName={layout?.name ?? null} act={doing} />
+            <KnownColumn answer={answer} state={state} layouts={layouts} act={doing} />
             <PointsTo
               answer={answer}
               layout={layout}
@@ -172,6 +172,6 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
         : undefined,
     s: () => doing({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
     h: free && !done && offered.length > 0 ? () => deeds.keep("handed-over") : undefined,
-    k: done ? undefined : () => deeds.keep("open"),
+    k: done || isBlank(state) ? undefined : () => deeds.keep("open"),
   };
 }

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { differenceOf, hazardName, many } from "../shared/format";
 import { Bag } from "./Bag";
-import type { Action, CaseState } from "./caseState";
+import { isBlank, type Action, type CaseState } from "./caseState";
 import type { Answer } from "./useCounter";
 
 type Keep = (status: "open" | "handed-over") => void;
@@ -149,7 +149,12 @@ function Total({ answer, chosen, state, act, keep, pending }: TotalProps) {
               {pending ? "Keeping …" : unseen.length > 0 && chosen !== null ? "Cautions first" : "Hand over"}{" "}
               <kbd>H</kbd>
             </Button>
-            <Button variant="quiet" size="sm" disabled={pending} onClick={() => keep("open")}>
+            <Button
+              variant="quiet"
+              size="sm"
+              disabled={pending || isBlank(state)}
+              onClick={() => keep("open")}
+            >
               Keep open <kbd>K</kbd>
             </Button>
           </>

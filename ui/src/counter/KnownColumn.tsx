@@ -5,11 +5,16 @@ import type { Action, CaseState } from "./caseState";
 import { MachineCard } from "./MachineCard";
 import type { Answer } from "./useCounter";
 
-type Props = { answer: Answer; state: CaseState; layoutName: string | null; act: (action: Action) => void };
+type Props = {
+  answer: Answer;
+  state: CaseState;
+  layouts: Wire["LayoutWire"][];
+  act: (action: Action) => void;
+};
 
 export const FUEL_KEYS = [
   { key: "E", fuel: "electric", word: "electric" },
-  { key: "G", fuel: "natural-gas", word: "mains gas" },
+  { key: "G", fuel: "natural-gas", word: "mains" },
   { key: "B", fuel: "lp", word: "bottled" },
 ];
 
@@ -17,7 +22,7 @@ export const fuelIsOpen = (answer: Answer): boolean =>
   answer.known.some((k) => k.key === "fuel") && answer.fuels.length > 1;
 
 /** What is known, where it comes from, and what was not understood. */
-export function KnownColumn({ answer, state, layoutName, act }: Props) {
+export function KnownColumn({ answer, state, layouts, act }: Props) {
   const lost = answer.pieces.filter((p) => p.kind === "not-understood").map((p) => p.text);
   return (
     <section aria-label="Known" className="column">
@@ -27,7 +32,7 @@ export function KnownColumn({ answer, state, layoutName, act }: Props) {
           {answer.known.length === 0 ? "nothing yet" : `${many(answer.known.length, "piece")} of evidence`}
         </span>
       </div>
-      <MachineCard answer={answer} layoutName={layoutName} act={act} />
+      <MachineCard answer={answer} layouts={layouts} act={act} />
       {answer.known.length > 0 && (
         <ul className="card-plain known-list gives" aria-label="Evidence" tabIndex={-1}>
           {answer.known.map((known) => (
@@ -67,13 +72,13 @@ function KnownRow({ known, answer, act }: { known: Wire["KnownWire"]; answer: An
       </div>
       <div className="small soft">{known.source}</div>
       {asksFuel && (
-        <div className="d-flex gap-1 mt-1">
+        <div className="d-flex flex-wrap gap-1 mt-1">
           {FUEL_KEYS.filter((f) => answer.fuels.includes(f.fuel)).map((f) => (
             <Button
               key={f.fuel}
               variant="quiet"
               size="sm"
-              className="px-1"
+              className="px-2"
               onClick={() => act({ kind: "fuel", fuel: f.fuel })}
             >
               {f.word} <kbd>{f.key}</kbd>

@@ -4,7 +4,7 @@ import { fuelName, ordinal, percent, sentence } from "../shared/format";
 import type { Action } from "./caseState";
 import type { Answer } from "./useCounter";
 
-type Props = { answer: Answer; layoutName: string | null; act: (action: Action) => void };
+type Props = { answer: Answer; layouts: Wire["LayoutWire"][]; act: (action: Action) => void };
 
 const years = (model: Wire["ModelWire"]) =>
   model.builtFrom && model.builtTo
@@ -12,7 +12,7 @@ const years = (model: Wire["ModelWire"]) =>
     : "Build years not known";
 
 /** Which machine it is, and the one character to read again. */
-export function MachineCard({ answer, layoutName, act }: Props) {
+export function MachineCard({ answer, layouts, act }: Props) {
   const { model, reading } = answer;
   return (
     <section className="card-plain" aria-label="Machine">
@@ -24,7 +24,9 @@ export function MachineCard({ answer, layoutName, act }: Props) {
             {model.brand} {model.appliance}
             {model.fuel ? `, ${fuelName(model.fuel)}` : ""}
           </div>
-          <div className="small soft">{layoutName ?? `Layout ${model.layout}`}</div>
+          <div className="small soft">
+            {layouts.find((l) => l.layout === model.layout)?.name ?? `Layout ${model.layout}`}
+          </div>
           <div className="small soft">
             {years(model)}
             {reading
@@ -33,7 +35,14 @@ export function MachineCard({ answer, layoutName, act }: Props) {
           </div>
         </div>
       ) : (
-        <NotKnown reading={reading ?? null} act={act} />
+        <>
+          <NotKnown reading={reading ?? null} act={act} />
+          {layouts.length > 0 && (
+            <div className="row-line small soft">
+              Where the tag is: {[...new Set(layouts.map((l) => l.tag))].join(" Or: ")}
+            </div>
+          )}
+        </>
       )}
       {reading?.recheck && <ReadAgain reading={reading} again={reading.recheck} act={act} />}
     </section>

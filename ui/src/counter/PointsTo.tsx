@@ -47,11 +47,6 @@ export function PointsTo({ answer, layout, layouts, asked, act, onPutOff }: Prop
           />
         </div>
       )}
-      {!answer.model && layouts.length > 0 && (
-        <p className="small soft mb-0">
-          Where the tag is: {[...new Set(layouts.map((l) => l.tag))].join(" · ")}
-        </p>
-      )}
       {suspects.length > 0 && <Suspects suspects={suspects} selling={answer.selling} onToggle={toggle} />}
       {answer.next.length > 0 && (
         <NextQuestion questions={answer.next} asked={asked} act={act} onPutOff={onPutOff} />
@@ -153,6 +148,14 @@ function reasons(suspect: Wire["SuspectWire"]): string {
     .join(" · ");
 }
 
+/** The two faults that the answers part, by their part alone where that says enough. */
+function tells({ first, second }: Wire["TellsWire"]): string {
+  const part = (name: string) => (name.split(",")[0] ?? name).toLowerCase();
+  return part(first) === part(second)
+    ? `tells “${first}” from “${second}”`
+    : `tells the ${part(first)} from the ${part(second)}`;
+}
+
 const WHO: Record<string, string> = {
   customer: "the caller can do it",
   fitter: "the fitter does it",
@@ -178,7 +181,7 @@ function NextQuestion({ questions, asked, act, onPutOff }: QuestionProps) {
         <div>
           <div className="ask">{question.question}</div>
           <div className="small soft">
-            {question.tells ? `tells “${question.tells.first}” from “${question.tells.second}”, ` : ""}
+            {question.tells ? `${tells(question.tells)}, ` : ""}
             {minutes(question.minutes)}, {WHO[question.who]}
           </div>
         </div>

@@ -179,6 +179,10 @@ export function fieldsOf(state: CaseState): Wire["CaseFields"] {
   };
 }
 
+/** Whether nothing was said or set: there is no case to keep. */
+export const isBlank = (state: CaseState): boolean =>
+  state.line.trim() === "" && state.model === null && state.appliance === null && state.findings.length === 0;
+
 const DRAFT = "synopta.case";
 
 /** The case that was being worked when the page was left. */

@@ -18,8 +18,8 @@ import synopta.core.quantity.Probability;
  * the model's number with the reading under {@link Confusion}, in nats; a brand, appliance or fuel that does not agree
  * costs {@value #DISAGREES} nats more, for callers err there too. That none of them is meant has the prior
  * {@value #UNLISTED_PRIOR} and the likelihood of {@link Naming}. The character to read again is the one whose true
- * value has the highest entropy over the candidates, which is the information it gives on the model, since each
- * candidate says exactly what must stand there. Source of the method: Kernighan, Church and Gale, "A spelling
+ * value has the highest entropy over the candidates, weighted with the probability that one of them is meant; that is
+ * the information it gives on the model, since each candidate says exactly what must stand there. Source of the method: Kernighan, Church and Gale, "A spelling
  * correction program based on a noisy channel model", COLING 1990.
  *
  * <p>Shapes: M models, n characters. Cost O(M n^2) a reading. Readings longer than {@link TagQuery#LONGEST} normalized
@@ -127,7 +127,9 @@ public final class TagReader {
         rechecked.forEach(r -> shown.remove(r.position()));
         List<ReadAgain> worthwhile = new ArrayList<>();
         shown.forEach((position, options) -> {
-            double bits = entropyBits(options.values());
+            double listed =
+                    options.values().stream().mapToDouble(Double::doubleValue).sum();
+            double bits = listed * entropyBits(options.values());
             if (bits >= WORTH_ASKING_BITS) {
                 List<String> likeliest = options.entrySet().stream()
                         .sorted(Map.Entry.<String, Double>comparingByValue()
