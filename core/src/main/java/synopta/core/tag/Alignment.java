@@ -12,12 +12,14 @@ import java.util.Optional;
  * <p>Shapes: n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
  */
 final class Alignment {
+    private final Confusion costs;
     private final List<Observed> read;
     private final String model;
     private final double[][] best;
     private final int reached;
 
-    Alignment(List<Observed> read, String model) {
+    Alignment(Confusion costs, List<Observed> read, String model) {
+        this.costs = costs;
         this.read = read;
         this.model = model;
         best = new double[read.size() + 1][model.length() + 1];
@@ -29,7 +31,7 @@ final class Alignment {
             }
         }
         int end = model.length();
-        for (int j = end - 1; j >= Math.max(0, end - Confusion.WORN_AT_MOST); j--) {
+        for (int j = end - 1; j >= Math.max(0, model.length() - Confusion.WORN_AT_MOST); j--) {
             if (best[read.size()][j] + worn(j) < best[read.size()][end] + worn(end)) {
                 end = j;
             }
@@ -44,7 +46,7 @@ final class Alignment {
 
     private double worn(int from) {
         int lost = model.length() - from;
-        return lost == 0 ? 0 : Confusion.WORN_END + lost * Confusion.WORN_CHARACTER;
+        return lost == 0 ? 0 : costs.wornEnd() + lost * costs.wornCharacter();
     }
 
     private double kept(int i, int j) {
@@ -54,8 +56,8 @@ final class Alignment {
         Observed seen = read.get(i - 1);
         char shown = model.charAt(j - 1);
         double cost = seen.readAgain() && seen.character() != shown
-                ? Confusion.READ_AGAIN + Confusion.substitution(seen.character(), shown)
-                : Confusion.substitution(seen.character(), shown);
+                ? costs.readAgain() + costs.substitution(seen.character(), shown)
+                : costs.substitution(seen.character(), shown);
         return best[i - 1][j - 1] + cost;
     }
 
@@ -64,7 +66,7 @@ final class Alignment {
             return Double.POSITIVE_INFINITY;
         }
         boolean twin = j > 1 && model.charAt(j - 1) == model.charAt(j - 2);
-        return best[i][j - 1] + (twin ? Confusion.DOUBLED : Confusion.DROPPED);
+        return best[i][j - 1] + (twin ? costs.doubled() : costs.dropped());
     }
 
     private double extra(int i, int j) {
@@ -73,8 +75,8 @@ final class Alignment {
         }
         Observed seen = read.get(i - 1);
         boolean twin = i > 1 && seen.character() == read.get(i - 2).character();
-        double cost = twin ? Confusion.DOUBLED : Confusion.EXTRA;
-        return best[i - 1][j] + (seen.readAgain() ? Confusion.READ_AGAIN + cost : cost);
+        double cost = twin ? costs.doubled() : costs.extra();
+        return best[i - 1][j] + (seen.readAgain() ? costs.readAgain() + cost : cost);
     }
 
     private double swapped(int i, int j) {
@@ -85,7 +87,7 @@ final class Alignment {
                 && model.charAt(j - 1) != model.charAt(j - 2)
                 && !read.get(i - 1).readAgain()
                 && !read.get(i - 2).readAgain();
-        return crossed ? best[i - 2][j - 2] + Confusion.SWAPPED : Double.POSITIVE_INFINITY;
+        return crossed ? best[i - 2][j - 2] + costs.swapped() : Double.POSITIVE_INFINITY;
     }
 
     /**

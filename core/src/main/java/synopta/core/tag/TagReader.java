@@ -84,7 +84,8 @@ public final class TagReader {
     private record Scored(Model model, Alignment alignment, double logWeight) {}
 
     private Scored score(Model model, List<Observed> read, TagQuery query) {
-        Alignment alignment = new Alignment(read, model.number().key());
+        Alignment alignment =
+                new Alignment(Confusion.AT_THE_COUNTER, read, model.number().key());
         int disagreeing = 0;
         disagreeing +=
                 query.brand().filter(b -> !b.equalsIgnoreCase(model.brand())).isPresent() ? 1 : 0;

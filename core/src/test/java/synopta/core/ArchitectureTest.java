@@ -1,0 +1,69 @@
+package synopta.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The house: a package for each step, each using only those before it, and a core of plain Java. */
+public class ArchitectureTest {
+    private static final String CORE = "synopta.core.";
+    /** The steps in the order in which they may use each other. */
+    private static final List<String> STEPS =
+            List.of("quantity", "catalog", "tag", "knowledge", "diagnosis", "fit", "basket", "handover", "counter");
+    /** What each step may use besides itself, the steps above it and the language. */
+    private static final String STEMMER = "org.tartarus.snowball..";
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("synopta.core");
+
+    @DataProvider
+    Object[][] steps() {
+        return STEPS.stream().map(step -> new Object[] {step}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "steps")
+    public void aStepUsesOnlyItselfEarlierStepsAndTheLanguage(String step) {
+        String[] allowed = Stream.of(
+                        STEPS.subList(0, STEPS.indexOf(step) + 1).stream().map(s -> CORE + s),
+                        Stream.of("java.lang..", "java.util..", "java.time..", "java.math..", "java.text..", STEMMER))
+                .flatMap(s -> s)
+                .toArray(String[]::new);
+        ArchRule rule = classes()
+                .that()
+                .resideInAPackage(CORE + step)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(allowed);
+        rule.check(core);
+    }
+
+    @Test
+    public void everyPackageOfTheCoreIsAStep() {
+        String[] steps = STEPS.stream().map(s -> CORE + s).toArray(String[]::new);
+        classes().should().resideInAnyPackage(steps).check(core);
+    }
+
+    @Test
+    public void theCoreAsksNoClockAndDrawsNoLots() {
+        noClasses()
+                .should()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould()
+                .callMethod(java.time.Instant.class, "now")
+                .orShould()
+                .callMethod(java.time.LocalDate.class, "now")
+                .orShould()
+                .dependOnClassesThat()
+                .belongToAnyOf(java.util.Random.class)
+                .check(core);
+    }
+}

@@ -1,0 +1,192 @@
+package synopta.core;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Brand;
+import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
+import synopta.core.catalog.Priced;
+import synopta.core.catalog.Stock;
+import synopta.core.catalog.Supersession;
+import synopta.core.knowledge.Basis;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Drawing;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.LifeCurve;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
+import synopta.core.quantity.Money;
+
+/** Small catalogues and packs to test on, made in the words of the trade. */
+public final class Samples {
+    public static final Basis OURS = new Basis("authored");
+
+    private Samples() {}
+
+    public static PartNumber part(String number) {
+        return new PartNumber(number);
+    }
+
+    public static Model model(String number, String brand, Appliance appliance, Fuel fuel, double popularity) {
+        return new Model(
+                new ModelNumber(number),
+                brand,
+                appliance,
+                Optional.ofNullable(fuel),
+                240,
+                "P",
+                BuildRange.ALWAYS,
+                popularity,
+                "");
+    }
+
+    /** Builds a catalogue row by row. */
+    public static final class Shelf {
+        private final List<Model> models = new ArrayList<>();
+        private final List<Part> parts = new ArrayList<>();
+        private final List<Fit> fits = new ArrayList<>();
+        private final List<Supersession> supersessions = new ArrayList<>();
+        private final List<KitContent> kits = new ArrayList<>();
+        private final List<Equivalent> equivalents = new ArrayList<>();
+        private final List<Priced> prices = new ArrayList<>();
+        private final List<Stock> stock = new ArrayList<>();
+
+        public Shelf model(Model model) {
+            models.add(model);
+            return this;
+        }
+
+        /** A genuine, current part of type "t"; no price when cents are below 0. */
+        public Shelf part(String number, long cents) {
+            return part(number, cents, "t", true, Part.Status.CURRENT, 1);
+        }
+
+        public Shelf part(String number, long cents, String type, boolean genuine, Part.Status status, int pack) {
+            parts.add(new Part(Samples.part(number), "m", type, "n", genuine, status, pack, true, Map.of()));
+            if (cents >= 0) {
+                prices.add(new Priced(Samples.part(number), new Money(cents, "EUR")));
+            }
+            return this;
+        }
+
+        public Shelf fit(String model, String slot, String part, int quantity, BuildRange built) {
+            fits.add(new Fit(new ModelNumber(model), slot, Samples.part(part), quantity, built, ""));
+            return this;
+        }
+
+        public Shelf replaced(String old, int choice, String by, int quantity, String change) {
+            supersessions.add(new Supersession(Samples.part(old), choice, Samples.part(by), quantity, change));
+            return this;
+        }
+
+        public Shelf kit(String kit, String content, int quantity) {
+            kits.add(new KitContent(Samples.part(kit), Samples.part(content), quantity));
+            return this;
+        }
+
+        public Shelf equivalent(String part, String equivalent) {
+            equivalents.add(new Equivalent(Samples.part(part), Samples.part(equivalent), "same rating"));
+            return this;
+        }
+
+        public Shelf stock(String branch, String part, int onHand, int leadDays) {
+            stock.add(new Stock(branch, Samples.part(part), onHand, leadDays));
+            return this;
+        }
+
+        public MemoryCatalog catalog() {
+            return new MemoryCatalog(new CatalogTables(
+                    List.of(new Brand("Thistlemoor", "N")),
+                    List.of(new Platform("P", Appliance.DRYER, "A", "")),
+                    List.of(),
+                    models,
+                    parts,
+                    fits,
+                    supersessions,
+                    kits,
+                    equivalents,
+                    prices,
+                    stock));
+        }
+    }
+
+    public static PartType type(String slug, SellingRule rule) {
+        return new PartType(slug, slug, new LifeCurve(2, 10, OURS), rule, List.of(), false);
+    }
+
+    public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {
+        return new Finding(
+                id,
+                id + "?",
+                new Finding.Answer("yes", id),
+                new Finding.Answer("no", "not " + id),
+                leak,
+                1,
+                who,
+                OURS,
+                said,
+                clearSaid);
+    }
+
+    public static Finding finding(String id, double leak) {
+        return finding(id, leak, Finding.Who.CUSTOMER, List.of(), List.of());
+    }
+
+    /** A fault of its own part type, in every machine. */
+    public static Fault fault(String id, double prior, Map<String, Double> shows) {
+        return fault(id, id, prior, EnumSet.allOf(Fuel.class), shows);
+    }
+
+    public static Fault fault(String id, String partType, double prior, Set<Fuel> fuels, Map<String, Double> shows) {
+        List<Fault.Link> links = shows.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> new Fault.Link(e.getKey(), e.getValue(), OURS))
+                .toList();
+        return new Fault(id, partType, "failed", id + ", failed", Optional.empty(), fuels, prior, OURS, links);
+    }
+
+    /** A layout that has a place for each of these part types. */
+    public static Layout layout(String id, double share, List<String> partTypes) {
+        List<Layout.Place> places = partTypes.stream()
+                .map(t -> new Layout.Place(t, t, t, 1, EnumSet.allOf(Fuel.class)))
+                .toList();
+        List<Drawing.Spot> spots = partTypes.stream()
+                .map(t -> new Drawing.Spot(t, "box", 1, 1, 2, 2, new Drawing.Label(t, 5, 5, "start")))
+                .toList();
+        return new Layout(id, id, share, "on the rim", places, new Drawing(10, 10, List.of(), List.of(), spots));
+    }
+
+    /** A dryer pack of these faults, in one layout. */
+    public static Pack pack(List<Fault> faults, List<Finding> findings, List<MeterTest> tests) {
+        List<String> types = faults.stream().map(Fault::partType).distinct().toList();
+        return new Pack(
+                Appliance.DRYER,
+                Map.of(Fuel.ELECTRIC, 0.5, Fuel.NATURAL_GAS, 0.3, Fuel.LP, 0.2),
+                types.stream().map(t -> type(t, SellingRule.SINGLY)).toList(),
+                faults,
+                findings,
+                tests,
+                List.of(new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS)),
+                List.of(layout("A", 1, types)));
+    }
+}

@@ -1,0 +1,255 @@
+package synopta.core.diagnosis;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.fault;
+import static synopta.core.Samples.finding;
+import static synopta.core.Samples.layout;
+import static synopta.core.Samples.pack;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Fuel;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Reading;
+
+public class DiagnoserTest {
+    private static final Machine ELECTRIC =
+            new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.empty());
+
+    private static Evidence yes(String finding) {
+        return new Evidence(finding, true);
+    }
+
+    private static Evidence no(String finding) {
+        return new Evidence(finding, false);
+    }
+
+    private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
+        return new Diagnoser(pack).diagnose(machine, List.of(evidence), Set.of());
+    }
+
+    private static double of(Diagnosis diagnosis, String fault) {
+        return diagnosis.suspects().stream()
+                .filter(s -> s.fault().id().equals(fault))
+                .mapToDouble(s -> s.probability().value())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The expected fall of the summed entropies, straight from the sum over all combinations of faults. */
+    private static double gainByEnumeration(NoisyOr.Network network, List<Integer> telling, int question) {
+        List<Integer> more = new ArrayList<>(telling);
+        more.add(question);
+        NoisyOr.Joint now = NoisyOrTest.enumerated(network, telling, List.of());
+        NoisyOr.Joint seen = NoisyOrTest.enumerated(network, more, List.of());
+        NoisyOr.Joint clear = NoisyOrTest.enumerated(network, telling, List.of(question));
+        return entropy(network, telling, now)
+                - seen.evidence() / now.evidence() * entropy(network, telling, seen)
+                - clear.evidence() / now.evidence() * entropy(network, telling, clear);
+    }
+
+    private static double entropy(NoisyOr.Network network, List<Integer> telling, NoisyOr.Joint joint) {
+        double bits = 0;
+        for (int i = 0; i < network.priors().length; i++) {
+            int fault = i;
+            boolean concerned = telling.isEmpty() || telling.stream().anyMatch(f -> network.strengths()[f][fault] > 0);
+            double p = joint.withFault()[i] / joint.evidence();
+            bits += concerned && p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2) : 0;
+        }
+        return bits;
+    }
+
+    @Test
+    public void theGainOfAQuestionEqualsItsDefinition() {
+        Random random = new Random(5);
+        for (int round = 0; round < 60; round++) {
+            NoisyOr.Network network = NoisyOrTest.random(random, 5, 5);
+            Pack pack = packOf(network);
+            List<Integer> telling = round % 3 == 0 ? List.of() : List.of(0);
+            Evidence[] evidence = telling.stream().map(f -> yes("f" + f)).toArray(Evidence[]::new);
+            for (Question question : diagnose(pack, ELECTRIC, evidence).next()) {
+                int f = Integer.parseInt(question.finding().id().substring(1));
+                assertEquals(question.expectedGainBits(), gainByEnumeration(network, telling, f), 1e-9);
+            }
+        }
+    }
+
+    private static Pack packOf(NoisyOr.Network network) {
+        List<Finding> findings = IntStream.range(0, network.leaks().length)
+                .mapToObj(f -> finding("f" + f, network.leaks()[f]))
+                .toList();
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < network.priors().length; i++) {
+            Map<String, Double> shows = new LinkedHashMap<>();
+            for (int f = 0; f < network.leaks().length; f++) {
+                if (network.strengths()[f][i] > 0) {
+                    shows.put("f" + f, network.strengths()[f][i]);
+                }
+            }
+            faults.add(fault("d" + i, network.priors()[i], shows));
+        }
+        return pack(faults, findings, List.of());
+    }
+
+    private static final Pack TWO = pack(
+            List.of(
+                    fault("roller", 0.1, Map.of("thumps", 0.8, "squeals", 0.4)),
+                    fault("idler", 0.1, Map.of("squeals", 0.8)),
+                    fault("fuse", "fuse", 0.05, EnumSet.of(Fuel.ELECTRIC), Map.of("cold", 0.9))),
+            List.of(finding("thumps", 0.02), finding("squeals", 0.02), finding("cold", 0.02)),
+            List.of());
+
+    @Test
+    public void severalFaultsStandTogether() {
+        Diagnosis both = diagnose(TWO, ELECTRIC, yes("thumps"), yes("cold"));
+        assertTrue(of(both, "roller") > 0.6 && of(both, "fuse") > 0.6);
+        assertTrue(of(both, "idler") < 0.12, "nothing speaks for the idler");
+    }
+
+    @Test
+    public void oneFaultExplainsASignAway() {
+        double squealAlone = of(diagnose(TWO, ELECTRIC, yes("squeals")), "idler");
+        double thumpToo = of(diagnose(TWO, ELECTRIC, yes("squeals"), yes("thumps")), "idler");
+        assertTrue(thumpToo < squealAlone, "the roller explains the squeal: %s, %s".formatted(thumpToo, squealAlone));
+    }
+
+    @Test
+    public void theWeightOfAPieceIsWhatTheLogOddsLoseWithoutIt() {
+        Diagnosis all = diagnose(TWO, ELECTRIC, yes("thumps"), no("squeals"));
+        Diagnosis without = diagnose(TWO, ELECTRIC, no("squeals"));
+        double expected = logOdds(of(all, "roller")) - logOdds(of(without, "roller"));
+        Suspect roller = all.suspects().stream()
+                .filter(s -> s.fault().id().equals("roller"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(roller.because().get(0).evidence(), yes("thumps"));
+        assertEquals(roller.because().get(0).weightBits(), expected, 1e-9);
+        assertTrue(roller.because().get(1).weightBits() < 0, "silence speaks against it");
+    }
+
+    private static double logOdds(double p) {
+        return Math.log(p / (1 - p)) / Math.log(2);
+    }
+
+    @Test
+    public void aFuelThatIsNotKnownIsAveragedOver() {
+        Machine unknown = Machine.unknown();
+        double electric = of(diagnose(TWO, ELECTRIC), "fuse");
+        assertEquals(electric, 0.05, 1e-12);
+        assertEquals(of(diagnose(TWO, unknown), "fuse"), 0.5 * 0.05, 1e-12, "half of the dryers are electric");
+        Machine gas = new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.empty());
+        assertEquals(of(diagnose(TWO, gas, yes("cold")), "fuse"), 0.0, "a gas machine has no such fuse");
+    }
+
+    @Test
+    public void aLayoutWithoutThePlaceRulesTheFaultOut() {
+        Pack twoLayouts = new Pack(
+                TWO.appliance(),
+                TWO.fuelShares(),
+                TWO.partTypes(),
+                TWO.faults(),
+                TWO.findings(),
+                List.of(),
+                List.of(),
+                List.of(
+                        layout("A", 0.75, List.of("roller", "idler", "fuse")),
+                        layout("E", 0.25, List.of("idler", "fuse"))));
+        Machine unknown = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.empty(), OptionalDouble.empty());
+        Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("E"), OptionalDouble.empty());
+        assertEquals(of(diagnose(twoLayouts, unknown), "roller"), 0.075, 1e-12);
+        assertEquals(of(diagnose(twoLayouts, bearing, yes("thumps")), "roller"), 0.0);
+        Machine none = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("Z"), OptionalDouble.empty());
+        assertThrows(IllegalArgumentException.class, () -> diagnose(twoLayouts, none));
+    }
+
+    /** Weibull of shape 2 and scale 10 years: the hazard is in proportion to the age. */
+    @Test
+    public void wearGrowsWithTheAge() {
+        for (double age : new double[] {4, 8, 16}) {
+            Machine aged = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.of(age));
+            assertEquals(of(diagnose(TWO, aged), "roller"), 0.1 * age / 8, 1e-12);
+        }
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.of(Double.NaN)));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.of(-1)));
+    }
+
+    @Test
+    public void aReadingCountsByItsSensitivityAndSpecificity() {
+        MeterTest ohms = new MeterTest(finding("ohms", 1 - 0.98), "Ω", 8, 60, List.of("fuse"), 0.97, 0.98);
+        Pack measured = pack(TWO.faults(), TWO.findings(), List.of(ohms));
+        double bad = of(diagnose(measured, ELECTRIC, yes("ohms")), "fuse");
+        double good = of(diagnose(measured, ELECTRIC, no("ohms")), "fuse");
+        assertEquals(bad, 0.05 * 0.97 / (0.05 * 0.97 + 0.95 * 0.02), 1e-9, "Bayes with 97 % and 98 %");
+        assertEquals(good, 0.05 * 0.03 / (0.05 * 0.03 + 0.95 * 0.98), 1e-9);
+        assertTrue(ohms.isGood(new Reading.Figure(8)) && ohms.isGood(new Reading.Figure(60)));
+        assertFalse(ohms.isGood(new Reading.Figure(7.99)) || ohms.isGood(new Reading.Overload()));
+        assertThrows(IllegalArgumentException.class, () -> new Reading.Figure(Double.NaN));
+    }
+
+    @Test
+    public void whatOnlyALicensedPersonMayDoIsNeverAsked() {
+        Finding inside = finding("inside", 0.02, Finding.Who.LICENSED, List.of(), List.of());
+        Pack guarded = pack(
+                List.of(
+                        fault("diode", 0.3, Map.of("inside", 0.9, "cold", 0.5)),
+                        fault("lamp", 0.3, Map.of("cold", 0.5))),
+                List.of(inside, finding("cold", 0.02)),
+                List.of());
+        assertTrue(diagnose(guarded, ELECTRIC, yes("cold")).next().isEmpty());
+    }
+
+    @Test
+    public void whatNobodyKnowsIsNotAskedAgain() {
+        List<Question> asked = new Diagnoser(TWO)
+                .diagnose(ELECTRIC, List.of(yes("squeals")), Set.of("thumps"))
+                .next();
+        assertFalse(asked.stream().anyMatch(q -> q.finding().id().equals("thumps")));
+        assertTrue(diagnose(TWO, ELECTRIC, yes("squeals")).next().stream()
+                .anyMatch(q -> q.finding().id().equals("thumps")));
+    }
+
+    @Test
+    public void theAdviceFollowsWhatAnAnswerWouldSave() {
+        assertEquals(diagnose(TWO, ELECTRIC).advice().action(), Advice.Action.ASK);
+        assertEquals(diagnose(TWO, ELECTRIC, yes("squeals")).advice().action(), Advice.Action.ASK);
+        Pack certain =
+                pack(List.of(fault("belt", 0.3, Map.of("still", 0.99))), List.of(finding("still", 0.001)), List.of());
+        assertEquals(diagnose(certain, ELECTRIC, yes("still")).advice().action(), Advice.Action.SELL);
+    }
+
+    @Test
+    public void evidenceThatCannotBeWeighedIsRefused() {
+        assertThrows(IllegalArgumentException.class, () -> diagnose(TWO, ELECTRIC, yes("hums")));
+        List<Finding> many = IntStream.rangeClosed(0, Diagnoser.MOST_TELLING)
+                .mapToObj(f -> finding("f" + f, 0.1))
+                .toList();
+        Pack large = pack(List.of(fault("d", 0.1, Map.of("f0", 0.5))), many, List.of());
+        Evidence[] all = many.stream().map(f -> yes(f.id())).toArray(Evidence[]::new);
+        assertThrows(IllegalArgumentException.class, () -> diagnose(large, ELECTRIC, all));
+        Evidence[] few = List.of(all).subList(1, all.length).toArray(Evidence[]::new);
+        assertEquals(diagnose(large, ELECTRIC, few).suspects().size(), 1);
+        assertEquals(
+                of(diagnose(TWO, ELECTRIC, yes("thumps"), no("thumps")), "roller"),
+                of(diagnose(TWO, ELECTRIC, no("thumps")), "roller"),
+                "the last answer counts");
+    }
+}
