@@ -1,0 +1,165 @@
+package synopta.core.basket;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.part;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.testng.annotations.Test;
+import synopta.core.Samples.Shelf;
+import synopta.core.catalog.Part;
+import synopta.core.quantity.Money;
+
+public class BasketPlannerTest {
+    static BasketQuery.Need need(String part, int quantity) {
+        return new BasketQuery.Need(part(part), quantity);
+    }
+
+    private static BasketQuery.Want want(String part, int quantity, long cents) {
+        return new BasketQuery.Want(part(part), quantity, new Money(cents, "EUR"));
+    }
+
+    static BasketPlan plan(Shelf shelf, BasketQuery.Need... needs) {
+        return plan(shelf, BasketQuery.Policy.ANY, List.of(), needs);
+    }
+
+    private static BasketPlan plan(
+            Shelf shelf, BasketQuery.Policy policy, List<BasketQuery.Want> wants, BasketQuery.Need... needs) {
+        return new BasketPlanner(shelf.catalog(), "EUR").plan(new BasketQuery(List.of(needs), wants, policy));
+    }
+
+    private static String bought(Purchase purchase) {
+        return purchase.lines().stream()
+                .map(l -> l.quantity() + "x" + l.part())
+                .reduce((a, b) -> a + " " + b)
+                .orElse("");
+    }
+
+    private static Shelf heaterBox() {
+        return new Shelf()
+                .part("BOX", 6350)
+                .part("FUSE", 690)
+                .part("STAT", 1340)
+                .kit("BOX", "FUSE", 1)
+                .kit("BOX", "STAT", 1);
+    }
+
+    @Test
+    public void whatAnAssemblyBringsIsNotSoldBesideIt() {
+        BasketPlan plan = plan(heaterBox(), need("BOX", 1), need("FUSE", 1));
+        assertEquals(bought(plan.best().orElseThrow()), "1xBOX 1xFUSE", "a box whole, and another fuse");
+        Purchase both =
+                plan(heaterBox(), need("FUSE", 1), need("STAT", 1)).best().orElseThrow();
+        assertEquals(bought(both), "1xFUSE 1xSTAT");
+        assertEquals(both.total().decimal(), "20.30");
+    }
+
+    @Test
+    public void aPairIsSoldWholeAndTheTwinIsSpare() {
+        Shelf shelf = new Shelf().part("GLIDE", 940, "t", true, Part.Status.CURRENT, 2);
+        Purchase best = plan(shelf, need("GLIDE", 3)).best().orElseThrow();
+        assertEquals(bought(best), "2xGLIDE");
+        assertEquals(best.total().decimal(), "18.80");
+        assertEquals(best.spare(), List.of(new Purchase.Pieces(part("GLIDE"), 1)));
+        assertEquals(best.lines().get(0).covers(), List.of(new Purchase.Pieces(part("GLIDE"), 3)));
+    }
+
+    @Test
+    public void aKitIsTakenWhenItCostsLessAndTheRunnerUpDoesWithoutIt() {
+        Shelf shelf = new Shelf().part("ROLLER", 840).part("BELT", 1450).part("KIT", 4190);
+        shelf.kit("KIT", "ROLLER", 4).kit("KIT", "BELT", 1);
+        BasketPlan plan = plan(shelf, need("ROLLER", 4), need("BELT", 1));
+        assertEquals(bought(plan.best().orElseThrow()), "1xKIT");
+        assertEquals(bought(plan.others().get(0)), "1xBELT 4xROLLER");
+        assertEquals(plan.others().get(0).total().decimal(), "48.10");
+    }
+
+    @Test
+    public void aWantIsBoughtOnlyUpToItsValue() {
+        Shelf shelf = new Shelf().part("BELT", 1450).part("IDLER", 1270);
+        BasketQuery.Need belt = need("BELT", 1);
+        BasketPlan tooDear = plan(shelf, BasketQuery.Policy.ANY, List.of(want("IDLER", 1, 1269)), belt);
+        assertEquals(bought(tooDear.best().orElseThrow()), "1xBELT");
+        Purchase worth = plan(shelf, BasketQuery.Policy.ANY, List.of(want("IDLER", 1, 1271)), belt)
+                .best()
+                .orElseThrow();
+        assertEquals(bought(worth), "1xBELT 1xIDLER");
+        assertEquals(worth.net().decimal(), "14.49");
+        Purchase equal = plan(shelf, BasketQuery.Policy.ANY, List.of(want("IDLER", 1, 1270)), belt)
+                .best()
+                .orElseThrow();
+        assertEquals(equal.total().decimal(), "14.50", "of equal nets the least total");
+    }
+
+    @Test
+    public void amongEqualsTheFewestLinesWin() {
+        Shelf shelf = new Shelf()
+                .part("A", 100)
+                .part("B", 100)
+                .part("KIT", 200)
+                .kit("KIT", "A", 1)
+                .kit("KIT", "B", 1);
+        assertEquals(bought(plan(shelf, need("A", 1), need("B", 1)).best().orElseThrow()), "1xKIT");
+    }
+
+    @Test
+    public void aSuccessorServesOnlyWhenItDropsInAndNotTheOtherWayRound() {
+        Shelf shelf = new Shelf()
+                .part("OLD", -1, "t", true, Part.Status.SUPERSEDED, 1)
+                .part("NEW", 500)
+                .part("TRIM", 300)
+                .replaced("OLD", 1, "NEW", 1, "")
+                .replaced("OLD", 2, "TRIM", 1, "trim the tab");
+        assertEquals(bought(plan(shelf, need("OLD", 1)).best().orElseThrow()), "1xNEW");
+        Shelf backwards = new Shelf().part("OLD", 200).part("NEW", -1).replaced("OLD", 1, "NEW", 1, "");
+        assertFalse(plan(backwards, need("NEW", 1)).best().isPresent());
+    }
+
+    @Test
+    public void thePolicyBoundsWhatMayBeBought() {
+        Shelf shelf = new Shelf()
+                .part("REAL", 1000)
+                .part("COPY", 600, "t", false, Part.Status.CURRENT, 1)
+                .equivalent("REAL", "COPY")
+                .stock("Staithe", "REAL", 1, 5)
+                .stock("Staithe", "COPY", 0, 2);
+        BasketQuery.Policy genuine = new BasketQuery.Policy(true, Optional.empty(), OptionalInt.empty());
+        BasketQuery.Policy today = new BasketQuery.Policy(false, Optional.of("Staithe"), OptionalInt.of(0));
+        assertEquals(bought(plan(shelf, need("REAL", 1)).best().orElseThrow()), "1xCOPY");
+        assertEquals(
+                bought(plan(shelf, genuine, List.of(), need("REAL", 1)).best().orElseThrow()), "1xREAL");
+        assertEquals(
+                bought(plan(shelf, today, List.of(), need("REAL", 1)).best().orElseThrow()), "1xREAL");
+        BasketPlan two = plan(shelf, today, List.of(), need("REAL", 2));
+        assertFalse(two.best().isPresent());
+        assertTrue(
+                two.impossible().get(0).why().contains("not so many"),
+                two.impossible().toString());
+    }
+
+    @Test
+    public void whatCannotBeMetIsNamed() {
+        Shelf shelf = new Shelf()
+                .part("KNOB", -1, "t", true, Part.Status.DISCONTINUED, 1)
+                .part("BELT", 1450);
+        BasketPlan plan = plan(shelf, need("KNOB", 1), need("BELT", 1), need("NOWHERE", 1));
+        assertFalse(plan.best().isPresent());
+        assertEquals(plan.impossible().stream().map(i -> i.part().written()).toList(), List.of("KNOB", "NOWHERE"));
+        assertEquals(plan(shelf).best().orElseThrow().total().decimal(), "0.00", "nothing needed, nothing bought");
+    }
+
+    @Test
+    public void aBasketThatCannotBeIsRefused() {
+        assertThrows(IllegalArgumentException.class, () -> need("A", 0));
+        assertThrows(IllegalArgumentException.class, () -> need("A", BasketQuery.MOST_PIECES + 1));
+        assertThrows(IllegalArgumentException.class, () -> want("A", 1, -1));
+        Shelf shelf = new Shelf().part("A", 100);
+        BasketPlanner pounds = new BasketPlanner(shelf.catalog(), "GBP");
+        BasketQuery query = new BasketQuery(List.of(need("A", 1)), List.of(), BasketQuery.Policy.ANY);
+        assertThrows(IllegalArgumentException.class, () -> pounds.plan(query));
+    }
+}

@@ -1,0 +1,234 @@
+package synopta.core.fit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+import static synopta.core.Samples.part;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import org.testng.annotations.Test;
+import synopta.core.Samples;
+import synopta.core.Samples.Shelf;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+
+public class FitFinderTest {
+    private static final LocalDate BREAK = LocalDate.of(2018, 7, 1);
+    private static final BuildRange BEFORE = new BuildRange(Optional.empty(), Optional.of(BREAK.minusDays(1)));
+    private static final BuildRange AFTER = new BuildRange(Optional.of(BREAK), Optional.empty());
+
+    private static Shelf machine() {
+        return new Shelf().model(Samples.model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1));
+    }
+
+    private static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
+        return new FitFinder(shelf.catalog()).judge(new ModelNumber("th7820w"), Optional.ofNullable(built), part(part));
+    }
+
+    /** The verdict in one line: its word, what is supplied, the changes. */
+    private static String said(FitVerdict verdict) {
+        return verdict.fold(
+                fits -> "fits " + items(fits.supply()) + fits.supply().changes(),
+                depends -> "depends on " + depends.ask(),
+                not -> "does not fit",
+                unknown -> "unknown");
+    }
+
+    private static Map<String, Integer> items(Supply supply) {
+        Map<String, Integer> items = new TreeMap<>();
+        supply.items().forEach(i -> items.put(i.part().written(), i.quantity()));
+        return items;
+    }
+
+    private static final Shelf CHAIN = machine()
+            .part("B1", -1)
+            .part("B2", -1)
+            .part("B3", 1450)
+            .part("OTHER", 100)
+            .fit("TH-7820-W", "belt", "B1", 1, BuildRange.ALWAYS)
+            .replaced("B1", 1, "B2", 1, "")
+            .replaced("B2", 1, "B3", 1, "");
+
+    @Test
+    public void aListedPartIsSuppliedAsWhatItIsToday() {
+        assertEquals(said(judge(CHAIN, "B1", null)), "fits {B3=1}[]");
+        assertEquals(
+                judge(CHAIN, "b-1", null).reasons(),
+                List.of(
+                        "TH-7820-W lists B1 at belt, any build",
+                        "B1 is replaced by B2, drops in",
+                        "B2 is replaced by B3, drops in"));
+    }
+
+    @Test
+    public void aSuccessorOfWhatIsListedFits() {
+        assertEquals(said(judge(CHAIN, "B3", null)), "fits {B3=1}[]");
+        assertEquals(said(judge(CHAIN, "OTHER", null)), "does not fit");
+    }
+
+    @Test
+    public void aForerunnerOfWhatIsListedFits() {
+        Shelf shelf = machine()
+                .part("OLD", -1)
+                .part("NEW", 500)
+                .fit("TH-7820-W", "heater", "NEW", 1, BuildRange.ALWAYS)
+                .replaced("OLD", 1, "NEW", 2, "trim the tab");
+        assertEquals(said(judge(shelf, "OLD", null)), "fits {NEW=2}[trim the tab]");
+        assertEquals(said(judge(shelf, "NEW", null)), "fits {NEW=1}[]");
+    }
+
+    @Test
+    public void changesOnTheWayAreAllListed() {
+        Shelf shelf = machine()
+                .part("H1", -1)
+                .part("H2", -1)
+                .part("H3", 6350)
+                .fit("TH-7820-W", "heater", "H1", 1, BuildRange.ALWAYS)
+                .replaced("H1", 1, "H2", 1, "move the bracket")
+                .replaced("H2", 1, "H3", 1, "trim the tab");
+        assertEquals(said(judge(shelf, "H1", null)), "fits {H3=1}[move the bracket, trim the tab]");
+        assertEquals(said(judge(shelf, "H3", null)), "fits {H3=1}[move the bracket, trim the tab]");
+    }
+
+    @Test
+    public void aBuildRangeIsAskedForUntilItIsKnown() {
+        Shelf shelf = machine()
+                .part("S1", 100)
+                .part("S2", 100)
+                .fit("TH-7820-W", "door-switch", "S1", 1, BEFORE)
+                .fit("TH-7820-W", "door-switch", "S2", 1, AFTER);
+        assertEquals(said(judge(shelf, "S1", null)), "depends on built");
+        assertEquals(said(judge(shelf, "S1", BREAK.minusDays(1))), "fits {S1=1}[]", "both ends count");
+        assertEquals(said(judge(shelf, "S2", BREAK)), "fits {S2=1}[]");
+        FitVerdict late = judge(shelf, "S1", BREAK);
+        assertEquals(said(late), "does not fit");
+        assertTrue(
+                late.reasons().stream().anyMatch(r -> r.contains("takes S2")),
+                late.reasons().toString());
+    }
+
+    @Test
+    public void aRangeThatHoldsForEveryBuildOfTheModelNeedsNoQuestion() {
+        Model young = new Model(
+                new ModelNumber("TH-7820-W"),
+                "Thistlemoor",
+                Appliance.DRYER,
+                Optional.of(Fuel.ELECTRIC),
+                240,
+                "P",
+                new BuildRange(Optional.of(BREAK), Optional.of(BREAK.plusYears(2))),
+                1,
+                "");
+        Shelf shelf = new Shelf().model(young).part("S2", 100).fit("TH-7820-W", "door-switch", "S2", 1, AFTER);
+        assertEquals(said(judge(shelf, "S2", null)), "fits {S2=1}[]");
+    }
+
+    @Test
+    public void anEquivalentFitsOneWayOnly() {
+        Shelf shelf = machine()
+                .part("F1", 100)
+                .part("F2", 100)
+                .part("F3", 100)
+                .fit("TH-7820-W", "fuse", "F1", 1, BuildRange.ALWAYS)
+                .equivalent("F1", "F2")
+                .equivalent("F3", "F1");
+        assertEquals(said(judge(shelf, "F2", null)), "fits {F2=1}[]");
+        assertTrue(judge(shelf, "F2", null).reasons().get(1).startsWith("equivalent"));
+        assertEquals(said(judge(shelf, "F3", null)), "does not fit");
+    }
+
+    @Test
+    public void anUnknownMachineOrPartIsSaidToBe() {
+        assertEquals(said(judge(CHAIN, "NOWHERE", null)), "unknown");
+        FitVerdict noModel = new FitFinder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), Optional.empty(), part("B1"));
+        assertTrue(noModel.reasons().get(0).contains("model ZZ1"));
+    }
+
+    @Test
+    public void ofSeveralChoicesTheDropInComesFirstThenFewestPiecesThenLeastPrice() {
+        Shelf shelf = machine()
+                .part("X", -1)
+                .part("CHEAP", 100)
+                .part("DROPIN", 900)
+                .part("TWO", 50)
+                .part("DEAR", 901)
+                .fit("TH-7820-W", "x", "X", 1, BuildRange.ALWAYS)
+                .replaced("X", 1, "CHEAP", 1, "drill a hole")
+                .replaced("X", 2, "TWO", 2, "")
+                .replaced("X", 3, "DEAR", 1, "")
+                .replaced("X", 4, "DROPIN", 1, "");
+        FitVerdict.Fits fits = (FitVerdict.Fits) judge(shelf, "X", null);
+        List<Map<String, Integer>> order = new ArrayList<>(List.of(items(fits.supply())));
+        fits.alternatives().forEach(s -> order.add(items(s)));
+        assertEquals(order, List.of(Map.of("DROPIN", 1), Map.of("DEAR", 1), Map.of("TWO", 2), Map.of("CHEAP", 1)));
+    }
+
+    @Test
+    public void aCycleIsNamedNotFollowedForEver() {
+        Shelf shelf = machine()
+                .part("A", 1)
+                .part("B", 1)
+                .fit("TH-7820-W", "x", "A", 1, BuildRange.ALWAYS)
+                .replaced("A", 1, "B", 1, "")
+                .replaced("B", 1, "A", 1, "");
+        IllegalStateException cycle = expectThrows(IllegalStateException.class, () -> judge(shelf, "A", null));
+        assertTrue(cycle.getMessage().contains("replaces itself"), cycle.getMessage());
+    }
+
+    /** What a part is today, by walking rows with no memory: slow, and written apart from the code under test. */
+    private static Map<String, Integer> today(Map<String, Map<String, Integer>> rows, String part) {
+        if (!rows.containsKey(part)) {
+            return Map.of(part, 1);
+        }
+        Map<String, Integer> pieces = new TreeMap<>();
+        rows.get(part)
+                .forEach(
+                        (next, count) -> today(rows, next).forEach((p, n) -> pieces.merge(p, n * count, Integer::sum)));
+        return pieces;
+    }
+
+    @Test
+    public void splitsAndLongChainsMultiplyOut() {
+        Random random = new Random(31);
+        for (int round = 0; round < 100; round++) {
+            Map<String, Map<String, Integer>> rows = new TreeMap<>();
+            Shelf shelf = machine();
+            int parts = 8 + random.nextInt(43);
+            for (int i = 0; i < parts; i++) {
+                shelf.part("P" + i, 100, "t", true, Part.Status.CURRENT, 1);
+            }
+            for (int i = 0; i < parts - 1; i++) {
+                Map<String, Integer> together = new TreeMap<>(Map.of("P" + (i + 1), 1));
+                if (random.nextInt(12) == 0 && i + 2 < parts) {
+                    together.put("P" + (i + 2 + random.nextInt(parts - i - 2)), 1 + random.nextInt(2));
+                }
+                rows.put("P" + i, together);
+                int from = i;
+                together.forEach((to, count) -> shelf.replaced("P" + from, 1, to, count, ""));
+            }
+            shelf.fit("TH-7820-W", "x", "P0", 1, BuildRange.ALWAYS);
+            FitVerdict verdict = judge(shelf, "P0", null);
+            assertEquals(said(verdict), "fits " + today(rows, "P0") + "[]", "round " + round);
+        }
+    }
+
+    @Test
+    public void numbersAreEqualWhateverTheirSeparators() {
+        assertEquals(new PartNumber("QV-2107-2"), new PartNumber("qv 21072"));
+        assertEquals(new PartNumber(" QV-1 ").written(), "QV-1");
+        for (String none : new String[] {"", " - ", null}) {
+            expectThrows(IllegalArgumentException.class, () -> new PartNumber(none));
+        }
+    }
+}

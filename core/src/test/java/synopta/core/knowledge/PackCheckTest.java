@@ -1,0 +1,116 @@
+package synopta.core.knowledge;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.OURS;
+import static synopta.core.Samples.fault;
+import static synopta.core.Samples.finding;
+import static synopta.core.Samples.layout;
+import static synopta.core.Samples.pack;
+import static synopta.core.Samples.type;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+
+public class PackCheckTest {
+    private static final List<Fault> FAULTS = List.of(fault("belt", 0.1, Map.of("still", 0.9)));
+    private static final List<Finding> FINDINGS = List.of(finding("still", 0.1));
+
+    private static Pack with(List<PartType> types, List<Caution> cautions, List<Layout> layouts) {
+        return new Pack(
+                Appliance.DRYER, Map.of(Fuel.ELECTRIC, 1.0), types, FAULTS, FINDINGS, List.of(), cautions, layouts);
+    }
+
+    private static final List<PartType> BELT = List.of(type("belt", SellingRule.SINGLY));
+    private static final Layout SOUND = layout("A", 1, List.of("belt"));
+
+    private static Layout spotAt(double x) {
+        Drawing.Spot spot = new Drawing.Spot("belt", "box", x, 0, 4, 4, new Drawing.Label("belt", 1, 1, "end"));
+        return new Layout("A", "A", 1, "rim", SOUND.places(), new Drawing(10, 10, List.of(), List.of(), List.of(spot)));
+    }
+
+    @DataProvider
+    Object[][] broken() {
+        Caution strange = new Caution(Hazard.FIRE, "Mind it.", Set.of("chimney"), Set.of(), OURS);
+        SellingRule withStranger = new SellingRule(
+                false,
+                List.of(new SellingRule.Companion("rings", Optional.of("squeals"), "They go with it.", OURS)),
+                Optional.empty());
+        Drawing bare = new Drawing(10, 10, List.of(), List.of(), List.of());
+        return new Object[][] {
+            {pack(FAULTS, List.of(), List.of()), "faults[0].shows[0].finding", "no finding is called still"},
+            {pack(FAULTS, List.of(FINDINGS.get(0), FINDINGS.get(0)), List.of()), "findings[1]", "second time"},
+            {pack(FAULTS, List.of(FINDINGS.get(0), finding("lonely", 0.1)), List.of()), "findings[1]", "no fault shows"
+            },
+            {
+                pack(FAULTS, FINDINGS, List.of(new MeterTest(finding("ohm", 0.1), "Ω", 0, 2, List.of("x"), 0.9, 0.9))),
+                "tests[0].finds[0]",
+                "no fault is called x"
+            },
+            {with(List.of(), List.of(), List.of(SOUND)), "faults[0].partType", "no part type is called belt"},
+            {with(BELT, List.of(strange), List.of(SOUND)), "cautions[0].partTypes", "chimney"},
+            {
+                with(List.of(type("belt", withStranger)), List.of(), List.of(SOUND)),
+                "partTypes[0].sell.with[0].whenFinding",
+                "squeals"
+            },
+            {with(BELT, List.of(), List.of(layout("A", 0.5, List.of("belt")))), "layouts", "add up to 0.5"},
+            {with(BELT, List.of(), List.of(spotAt(7))), "layouts[0].drawing.spots[0]", "outside the drawing"},
+            {with(BELT, List.of(), List.of(spotAt(Double.NaN))), "layouts[0].drawing.spots[0]", "outside the drawing"},
+            {
+                with(BELT, List.of(), List.of(new Layout("A", "A", 1, "rim", SOUND.places(), bare))),
+                "layouts[0].places[0]",
+                "no spot in the drawing"
+            },
+            {with(BELT, List.of(), List.of(layout("A", 1, List.of()))), "faults[0]", "no layout has a place"},
+        };
+    }
+
+    @Test(dataProvider = "broken")
+    public void whatDoesNotHoldTogetherIsNamedWithItsPlace(Pack pack, String path, String words) {
+        List<PackFault> faults = PackCheck.faultsOf(pack);
+        assertTrue(
+                faults.stream()
+                        .anyMatch(f -> f.path().equals(path) && f.message().contains(words)),
+                faults.toString());
+    }
+
+    @Test
+    public void aSoundPackHasNoFaults() {
+        assertEquals(PackCheck.faultsOf(pack(FAULTS, FINDINGS, List.of())), List.of());
+        assertEquals(PackCheck.faultsOf(with(BELT, List.of(), List.of(spotAt(6)))), List.of());
+    }
+
+    @Test
+    public void figuresOutsideTheirRangeAreRefused() {
+        for (double wrong : new double[] {0, 1, -0.1, 1.2, Double.NaN}) {
+            assertThrows(IllegalArgumentException.class, () -> fault("belt", wrong, Map.of()));
+            assertThrows(IllegalArgumentException.class, () -> finding("still", wrong));
+        }
+        for (double wrong : new double[] {0, 1.2, Double.NaN}) {
+            assertThrows(IllegalArgumentException.class, () -> new Fault.Link("still", wrong, OURS));
+            assertThrows(IllegalArgumentException.class, () -> new LifeCurve(wrong == 1.2 ? -1 : wrong, 10, OURS));
+        }
+        assertThrows(IllegalArgumentException.class, () -> new Basis(" "));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new MeterTest(finding("ohm", 0.5), "Ω", 0, 2, List.of(), 0.5, 0.5));
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new MeterTest(finding("ohm", 0.1), "Ω", 3, 2, List.of(), 0.9, 0.9));
+    }
+
+    /** Weibull hazard k/s (t/s)^(k-1): with shape 1 it is the rate 1/s of the exponential law at any age. */
+    @Test
+    public void aLifeCurveOfShapeOneFailsAtASteadyRate() {
+        assertEquals(new LifeCurve(1, 8, OURS).hazardPerYear(3), 0.125, 1e-12);
+        assertEquals(new LifeCurve(2, 10, OURS).hazardPerYear(5), 0.1, 1e-12);
+    }
+}
