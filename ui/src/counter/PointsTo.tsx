@@ -148,14 +148,6 @@ function reasons(suspect: Wire["SuspectWire"]): string {
     .join(" · ");
 }
 
-/** The two faults that the answers part, by their part alone where that says enough. */
-function tells({ first, second }: Wire["TellsWire"]): string {
-  const part = (name: string) => (name.split(",")[0] ?? name).toLowerCase();
-  return part(first) === part(second)
-    ? `tells “${first}” from “${second}”`
-    : `tells the ${part(first)} from the ${part(second)}`;
-}
-
 const WHO: Record<string, string> = {
   customer: "the caller can do it",
   fitter: "the fitter does it",
@@ -181,7 +173,7 @@ function NextQuestion({ questions, asked, act, onPutOff }: QuestionProps) {
         <div>
           <div className="ask">{question.question}</div>
           <div className="small soft">
-            {question.tells ? `${tells(question.tells)}, ` : ""}
+            {question.tells ? `tells the ${question.tells.first} from the ${question.tells.second}, ` : ""}
             {minutes(question.minutes)}, {WHO[question.who]}
           </div>
         </div>

@@ -50,7 +50,10 @@ public final class DemoCatalogue {
             "start-switch",
             "turntable-coupler",
             "lamp",
-            "cooling-fan");
+            "cooling-fan",
+            "drum-seal",
+            "heater-thermostat",
+            "vent-duct");
 
     private final Random random;
     private final List<Brand> brands = new ArrayList<>();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -32,20 +33,23 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Probability;
 import synopta.core.tag.Candidate;
 import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.TagReading;
 
 /**
- * Works a case through all steps at once. A fault is sold for when it is likelier than not and its part is not work for
- * a qualified person only, or when the specialist picked it; never when they dropped it.
+ * Works a case through all steps at once. The likeliest fault of a part type is sold for when the part is likelier
+ * faulty than not and no work for a qualified person only; any fault when the specialist picked it, and none that they
+ * dropped.
  */
 public final class Counter {
-    /** From this probability on a suspect is sold for unasked. */
+    /** From this probability on a part is sold unasked. */
     public static final double SELL_FROM = 0.5;
 
     private static final int CANDIDATES = 6;
+    private static final Probability NONE = new Probability(0);
 
     private final Catalog catalog;
     private final TagReader tagReader;
@@ -175,14 +179,17 @@ public final class Counter {
 
     private static List<Fault> selling(Pack pack, Diagnosis diagnosis, Heard heard, CaseDraft draft) {
         List<Fault> selling = new ArrayList<>();
+        Set<String> partTypes = new HashSet<>();
         for (Suspect suspect : diagnosis.suspects()) {
-            boolean refer =
-                    pack.partType(suspect.fault().partType()).orElseThrow().refer();
-            boolean unasked =
-                    !heard.evidence().isEmpty() && suspect.probability().value() >= SELL_FROM && !refer;
-            boolean meant = unasked || draft.picked().contains(suspect.fault().id());
-            if (meant && !draft.dropped().contains(suspect.fault().id())) {
-                selling.add(suspect.fault());
+            Fault fault = suspect.fault();
+            boolean leads = partTypes.add(fault.partType());
+            boolean unasked = leads
+                    && !heard.evidence().isEmpty()
+                    && diagnosis.parts().getOrDefault(fault.partType(), NONE).value() >= SELL_FROM
+                    && !pack.partType(fault.partType()).orElseThrow().refer();
+            boolean meant = unasked || draft.picked().contains(fault.id());
+            if (meant && !draft.dropped().contains(fault.id())) {
+                selling.add(fault);
             }
         }
         return selling;

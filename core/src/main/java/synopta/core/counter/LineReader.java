@@ -51,7 +51,7 @@ final class LineReader {
     private static final Pattern AGE = word("(\\d{1,2}(?:\\.\\d)?|%s)[\\s-]*(?:years?|yrs?|y)(?:[\\s-]*olds?)?\\b\\.?"
             .formatted(String.join("|", NUMBERS)));
     private static final Pattern FIGURE = word(
-            "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|v|amps?|a|watts?|w|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)");
+            "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|amps?|watts?|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)|\\d{1,3}\\s*[vaw]");
     private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+(?:[/._-][\\p{L}\\p{N}]+)*");
     private static final Set<String> NOT_BEFORE =
             Set.of("my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in");

@@ -3,17 +3,22 @@ package synopta.core.diagnosis;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.quantity.Probability;
 
 /**
  * Sell, ask, test first or refer, by what a wrong hand-over costs against what an answer costs. A wrong part costs
  * {@value #WRONG_PART_MINUTES} minutes of people's time (a return and a second visit); a question is worth asking while
- * the part of that it saves on average exceeds its own minutes. Both figures are our judgement.
+ * the part of that it saves on average exceeds its own minutes and {@value #PATIENCE_MINUTES} for the caller's patience.
+ * All figures are our judgement.
  */
 final class Adviser {
     static final double WRONG_PART_MINUTES = 90;
+    static final double PATIENCE_MINUTES = 2;
     private static final double LIKELY = 0.5;
 
     private final Pack pack;
@@ -28,17 +33,25 @@ final class Adviser {
         if (evidence.isEmpty()) {
             return new Advice(Advice.Action.ASK, "Nothing is known yet: ask what the machine does, or does not do.");
         }
-        Suspect leader = suspects.get(0);
-        double now = leader.probability().value();
-        boolean likely = now >= LIKELY;
-        if (likely && pack.partType(leader.fault().partType()).orElseThrow().refer()) {
+        Map<String, Probability> parts = interview.parts();
+        Optional<PartType> foremost = suspects.stream()
+                .map(s -> s.fault().partType())
+                .filter(parts::containsKey)
+                .max(Comparator.comparing(parts::get))
+                .flatMap(pack::partType);
+        if (foremost.isEmpty()) {
+            return new Advice(
+                    Advice.Action.TEST_FIRST, "No fault that is known shows these signs: have it looked at first.");
+        }
+        PartType leader = foremost.get();
+        double now = parts.get(leader.slug()).value();
+        if (now >= LIKELY && leader.refer()) {
             return new Advice(
                     Advice.Action.REFER,
-                    "%s is work for a qualified person; the parts go to them."
-                            .formatted(leader.fault().name()));
+                    "The %s is work for a qualified person; the parts go to them.".formatted(leader.name()));
         }
         Optional<Question> worthIt = next.stream()
-                .filter(q -> saved(q, now) > q.finding().minutes())
+                .filter(q -> saved(q, now) > q.finding().minutes() + PATIENCE_MINUTES)
                 .max(Comparator.comparingDouble(q -> saved(q, now) - q.finding().minutes()));
         if (worthIt.isPresent()) {
             Question question = worthIt.get();
@@ -52,13 +65,18 @@ final class Adviser {
                             Math.max(1, question.finding().minutes()),
                             saved(question, now)));
         }
-        return likely
+        return settled(leader, now);
+    }
+
+    /** No question is worth its time any more. */
+    private static Advice settled(PartType leader, double now) {
+        return now >= LIKELY
                 ? new Advice(
                         Advice.Action.SELL,
                         String.format(
                                 Locale.ROOT,
-                                "%s stands at %.0f %%; no question left is worth its time.",
-                                leader.fault().name(),
+                                "The %s stands at %.0f %%; no question left is worth its time.",
+                                leader.name(),
                                 100 * now))
                 : new Advice(
                         Advice.Action.TEST_FIRST,

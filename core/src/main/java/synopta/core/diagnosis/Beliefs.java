@@ -1,9 +1,13 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
@@ -26,12 +30,18 @@ final class Beliefs {
     private final List<Weighted> networks = new ArrayList<>();
     private final Map<String, Integer> index = new HashMap<>();
     private final List<Finding> findings;
+    private final Map<String, Set<Integer>> byPartType = new LinkedHashMap<>();
 
     Beliefs(Pack pack, Machine machine) {
         findings = new ArrayList<>(pack.findings());
         pack.tests().stream().map(MeterTest::finding).forEach(findings::add);
         for (int f = 0; f < findings.size(); f++) {
             index.put(findings.get(f).id(), f);
+        }
+        for (int i = 0; i < pack.faults().size(); i++) {
+            byPartType
+                    .computeIfAbsent(pack.faults().get(i).partType(), t -> new LinkedHashSet<>())
+                    .add(i);
         }
         double[] leaks = findings.stream().mapToDouble(Finding::leak).toArray();
         double[][] strengths = strengths(pack);
@@ -81,16 +91,19 @@ final class Beliefs {
         return Math.max(LEAST, Math.min(MOST, fault.prior() * ratio));
     }
 
-    /** Which faults can bring about one of the signs; all of them when there is no sign. */
-    boolean[] ableToShow(List<Evidence> signs) {
-        NoisyOr.Network any = networks.get(0).network;
-        boolean[] able = new boolean[any.priors().length];
-        for (int i = 0; i < able.length; i++) {
-            int fault = i;
-            able[i] = signs.isEmpty()
-                    || signs.stream().anyMatch(sign -> any.strengths()[index.get(sign.finding())][fault] > 0);
-        }
-        return able;
+    /** By part type, its faults that can bring about one of the signs; all of them when there is no sign. */
+    Map<String, Set<Integer>> concerned(List<Evidence> signs) {
+        double[][] strengths = networks.get(0).network.strengths();
+        Map<String, Set<Integer>> concerned = new LinkedHashMap<>();
+        byPartType.forEach((partType, faults) -> {
+            Set<Integer> able = new LinkedHashSet<>(faults);
+            able.removeIf(fault -> !signs.isEmpty()
+                    && signs.stream().noneMatch(sign -> strengths[index.get(sign.finding())][fault] > 0));
+            if (!able.isEmpty()) {
+                concerned.put(partType, able);
+            }
+        });
+        return concerned;
     }
 
     List<Finding> findings() {
@@ -99,21 +112,47 @@ final class Beliefs {
 
     /** Joint probabilities of the evidence and each fault, averaged over what the machine may be. */
     NoisyOr.Joint joint(List<Evidence> evidence) {
-        List<Integer> telling = new ArrayList<>();
-        List<Integer> clear = new ArrayList<>();
-        evidence.forEach(e -> (e.telling() ? telling : clear).add(index.get(e.finding())));
+        List<NoisyOr> runs = runs(evidence);
+        double[] withFault = new double[networks.get(0).network.priors().length];
         double total = 0;
-        double[] withFault = null;
-        double shares = networks.stream().mapToDouble(Weighted::share).sum();
-        for (Weighted weighted : networks) {
-            NoisyOr.Joint joint = new NoisyOr(weighted.network, telling, clear).joint();
-            double share = weighted.share / shares;
-            withFault = withFault == null ? new double[joint.withFault().length] : withFault;
-            total += share * joint.evidence();
+        for (int run = 0; run < runs.size(); run++) {
+            NoisyOr.Joint joint = runs.get(run).joint();
+            total += share(run) * joint.evidence();
             for (int i = 0; i < withFault.length; i++) {
-                withFault[i] += share * joint.withFault()[i];
+                withFault[i] += share(run) * joint.withFault()[i];
             }
         }
         return new NoisyOr.Joint(total, withFault);
+    }
+
+    /** Joint probabilities of the evidence and of each set of faults holding at least one that is present. */
+    NoisyOr.Joint jointOfAny(List<Evidence> evidence, Collection<Set<Integer>> sets) {
+        List<NoisyOr> runs = runs(evidence);
+        NoisyOr.Joint faults = joint(evidence);
+        double[] withAny = new double[sets.size()];
+        int next = 0;
+        for (Set<Integer> set : sets) {
+            double without = 0;
+            for (int run = 0; run < runs.size() && set.size() > 1; run++) {
+                without += share(run) * runs.get(run).evidenceWithout(set);
+            }
+            int only = set.iterator().next();
+            withAny[next++] = set.size() > 1 ? faults.evidence() - without : faults.withFault()[only];
+        }
+        return new NoisyOr.Joint(faults.evidence(), withAny);
+    }
+
+    private List<NoisyOr> runs(List<Evidence> evidence) {
+        List<Integer> telling = new ArrayList<>();
+        List<Integer> clear = new ArrayList<>();
+        evidence.forEach(e -> (e.telling() ? telling : clear).add(index.get(e.finding())));
+        return networks.stream()
+                .map(w -> new NoisyOr(w.network, telling, clear))
+                .toList();
+    }
+
+    private double share(int run) {
+        return networks.get(run).share
+                / networks.stream().mapToDouble(Weighted::share).sum();
     }
 }

@@ -57,9 +57,10 @@ public final class Diagnoser {
                         .reversed()
                         .thenComparing(s -> s.fault().id()))
                 .toList();
-        Interview interview = new Interview(pack, beliefs, evidence, notKnown, joint);
+        Interview interview = new Interview(pack, beliefs, evidence, notKnown);
         List<Question> next = interview.questions();
-        return new Diagnosis(suspects, next, new Adviser(pack, interview).advise(suspects, next, evidence));
+        return new Diagnosis(
+                suspects, interview.parts(), next, new Adviser(pack, interview).advise(suspects, next, evidence));
     }
 
     private List<Evidence> lastOfEach(List<Evidence> answers) {

@@ -1,12 +1,22 @@
 package synopta.core.diagnosis;
 
 import java.util.List;
+import java.util.Map;
+import synopta.core.quantity.Probability;
 
-/** All suspects, likeliest first; questions, most informative a minute first; what to do now. */
-public record Diagnosis(List<Suspect> suspects, List<Question> next, Advice advice) {
+/**
+ * What the signs point to.
+ *
+ * @param suspects all faults, likeliest first
+ * @param parts how likely a part type is to have a fault that can bring about a sign; part types that cannot are left out
+ * @param next questions, most informative a minute first
+ * @param advice what to do now
+ */
+public record Diagnosis(List<Suspect> suspects, Map<String, Probability> parts, List<Question> next, Advice advice) {
     /** Copies. */
     public Diagnosis {
         suspects = List.copyOf(suspects);
+        parts = Map.copyOf(parts);
         next = List.copyOf(next);
     }
 }

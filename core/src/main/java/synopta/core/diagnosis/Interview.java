@@ -1,17 +1,21 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Probability;
 
 /**
- * Which question to ask next. The uncertainty of a case is the sum of the entropies of the posteriors of those faults
- * that can bring about a sign that was given (of all faults while there is no sign): what nobody complains of is not
- * asked after. A question's expected gain is by how much its answer lowers that sum on average (Lindley 1956, for each fault), and
+ * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over
+ * the part types, of the entropy of the part having any fault that can bring about a sign that was given (any fault at
+ * all while there is no sign). What nobody complains of is not asked after. A question's expected gain is by how much its answer lowers that sum on average (Lindley 1956, for each part type), and
  * the order is gain a minute. What only a licensed person may find out is never asked. The joint with the telling
  * answer is the joint without the question less that with the clear answer. Cost: one run of the network a question.
  */
@@ -20,18 +24,22 @@ final class Interview {
     private static final double WORTH_ASKING_BITS = 0.02;
 
     private final Pack pack;
+    private final List<String> partTypes;
+    private final double[] now;
     private final List<Question> questions = new ArrayList<>();
     private final List<Split> splits = new ArrayList<>();
-    private final boolean[] concerned;
 
     /** A question with the posteriors that each answer would bring. */
     private record Split(String finding, double tellingShare, double[] ifTelling, double[] ifClear) {}
 
-    Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, Set<String> notKnown, NoisyOr.Joint now) {
+    Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, Set<String> notKnown) {
         this.pack = pack;
-        concerned =
-                beliefs.ableToShow(evidence.stream().filter(Evidence::telling).toList());
-        double uncertain = entropyBits(Diagnoser.posterior(now));
+        Map<String, Set<Integer>> concerned =
+                beliefs.concerned(evidence.stream().filter(Evidence::telling).toList());
+        partTypes = List.copyOf(concerned.keySet());
+        NoisyOr.Joint joint = beliefs.jointOfAny(evidence, concerned.values());
+        now = Diagnoser.posterior(joint);
+        double uncertain = entropyBits(now);
         for (Finding finding : beliefs.findings()) {
             boolean known = notKnown.contains(finding.id())
                     || evidence.stream().anyMatch(e -> e.finding().equals(finding.id()));
@@ -40,13 +48,13 @@ final class Interview {
             }
             List<Evidence> more = new ArrayList<>(evidence);
             more.add(new Evidence(finding.id(), false));
-            Split split = split(finding.id(), now, beliefs.joint(more));
+            Split split = split(finding.id(), joint, beliefs.jointOfAny(more, concerned.values()));
             double gain = uncertain
                     - split.tellingShare * entropyBits(split.ifTelling)
                     - (1 - split.tellingShare) * entropyBits(split.ifClear);
             if (gain >= WORTH_ASKING_BITS) {
                 splits.add(split);
-                questions.add(new Question(finding, gain, tells(split, Diagnoser.posterior(now))));
+                questions.add(new Question(finding, gain, tells(split)));
             }
         }
         questions.sort(Comparator.comparingDouble(
@@ -58,7 +66,16 @@ final class Interview {
         return questions;
     }
 
-    /** How likely the likeliest fault will be on average once the question is answered. */
+    /** How likely each part type is to have a fault that can bring about what was complained of. */
+    Map<String, Probability> parts() {
+        Map<String, Probability> parts = new LinkedHashMap<>();
+        for (int i = 0; i < now.length; i++) {
+            parts.put(partTypes.get(i), Probability.rounded(now[i]));
+        }
+        return parts;
+    }
+
+    /** How likely the likeliest part type will be on average once the question is answered. */
     double expectedLeader(Question question) {
         Split split = splits.stream()
                 .filter(s -> s.finding.equals(question.finding().id()))
@@ -77,21 +94,20 @@ final class Interview {
         return new Split(finding, telling / now.evidence(), ifTelling, Diagnoser.posterior(clear));
     }
 
-    private Optional<Question.Tells> tells(Split split, double[] now) {
-        int telling = mostRisen(split.ifTelling, now);
-        int clear = mostRisen(split.ifClear, now);
-        return telling == clear
-                ? Optional.empty()
-                : Optional.of(new Question.Tells(
-                        pack.faults().get(telling).name(),
-                        pack.faults().get(clear).name()));
+    private Optional<Question.Tells> tells(Split split) {
+        int telling = mostRisen(split.ifTelling);
+        int clear = mostRisen(split.ifClear);
+        return telling == clear ? Optional.empty() : Optional.of(new Question.Tells(name(telling), name(clear)));
     }
 
-    private int mostRisen(double[] after, double[] now) {
+    private String name(int part) {
+        return pack.partType(partTypes.get(part)).orElseThrow().name();
+    }
+
+    private int mostRisen(double[] after) {
         int most = 0;
         for (int i = 1; i < after.length; i++) {
-            boolean more = after[i] - now[i] > after[most] - now[most];
-            if (concerned[i] && (more || !concerned[most])) {
+            if (after[i] - now[i] > after[most] - now[most]) {
                 most = i;
             }
         }
@@ -99,18 +115,13 @@ final class Interview {
     }
 
     private static double most(double[] posterior) {
-        double most = 0;
-        for (double p : posterior) {
-            most = Math.max(most, p);
-        }
-        return most;
+        return Arrays.stream(posterior).max().orElse(0);
     }
 
-    private double entropyBits(double[] posterior) {
+    private static double entropyBits(double[] posterior) {
         double bits = 0;
-        for (int i = 0; i < posterior.length; i++) {
-            double p = posterior[i];
-            bits += concerned[i] && p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log1p(-p)) / Math.log(2) : 0;
+        for (double p : posterior) {
+            bits += p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log1p(-p)) / Math.log(2) : 0;
         }
         return bits;
     }

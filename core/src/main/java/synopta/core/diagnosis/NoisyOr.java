@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.List;
+import java.util.Set;
 
 /**
  * Exact joint probability of the evidence with each fault in a two-layer noisy-OR network.
@@ -72,12 +73,31 @@ final class NoisyOr {
         for (int i = 0; i < n; i++) {
             double[] through = explainedLater(i, rest[i + 1]);
             withFault[i] = clearLeaks * present[i] * dot(explained, through);
-            double[] next = explained.clone();
-            explain(next, i);
-            mix(next, explained, i);
-            explained = next;
+            explained = after(explained, i);
         }
         return new Joint(clearLeaks * explained[states - 1], withFault);
+    }
+
+    /** P(evidence, and none of these faults is present). */
+    double evidenceWithout(Set<Integer> faults) {
+        int states = 1 << telling.length;
+        double[] explained = leaked(states);
+        double none = 1;
+        for (int i = 0; i < absent.length; i++) {
+            if (faults.contains(i)) {
+                none *= absent[i];
+            } else {
+                explained = after(explained, i);
+            }
+        }
+        return none * clearLeaks * explained[states - 1];
+    }
+
+    private double[] after(double[] explained, int fault) {
+        double[] next = explained.clone();
+        explain(next, fault);
+        mix(next, explained, fault);
+        return next;
     }
 
     /** with[S] becomes present * with[S] + absent * without[S]. */

@@ -121,6 +121,26 @@ public class DiagnoserTest {
         assertTrue(of(both, "idler") < 0.12, "nothing speaks for the idler");
     }
 
+    /** Two independent faults of one part, each p = 0.2 with strength 0.9: summed by hand over the four combinations. */
+    @Test
+    public void aPartIsSuspectedForAnyOfItsFaults() {
+        Set<Fuel> all = EnumSet.allOf(Fuel.class);
+        Pack rollers = pack(
+                List.of(
+                        fault("rear", "roller", 0.2, all, Map.of("thumps", 0.9)),
+                        fault("front", "roller", 0.2, all, Map.of("thumps", 0.9)),
+                        fault("belt", 0.2, Map.of("thumps", 0.5))),
+                List.of(finding("thumps", 0.02)),
+                List.of());
+        double noneOfThem = 0.8 * 0.8 * (0.8 * 0.02 + 0.2 * (1 - 0.98 * 0.5));
+        double quiet = 0.98 * (0.8 + 0.2 * 0.5) * Math.pow(0.8 + 0.2 * 0.1, 2);
+        Diagnosis diagnosis = diagnose(rollers, ELECTRIC, yes("thumps"));
+        assertEquals(diagnosis.parts().get("roller").value(), 1 - noneOfThem / (1 - quiet), 1e-12);
+        assertEquals(diagnosis.parts().get("belt").value(), of(diagnosis, "belt"), 1e-12);
+        assertTrue(
+                of(diagnosis, "rear") < 0.5 && diagnosis.parts().get("roller").value() > 0.7);
+    }
+
     @Test
     public void oneFaultExplainsASignAway() {
         double squealAlone = of(diagnose(TWO, ELECTRIC, yes("squeals")), "idler");

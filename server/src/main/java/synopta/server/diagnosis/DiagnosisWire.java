@@ -208,7 +208,7 @@ public final class DiagnosisWire {
         }
     }
 
-    /** The fault the first answer speaks for, and the one the second does. */
+    /** The part type the first answer speaks for, and the one the second does. */
     public record TellsWire(String first, String second) {}
 
     /** What to do now. */

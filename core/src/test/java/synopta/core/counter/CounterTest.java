@@ -1,0 +1,292 @@
+package synopta.core.counter;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.OURS;
+import static synopta.core.Samples.fault;
+import static synopta.core.Samples.finding;
+import static synopta.core.Samples.layout;
+import static synopta.core.Samples.model;
+import static synopta.core.Samples.part;
+import static synopta.core.Samples.type;
+
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.Samples.Shelf;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.Part;
+import synopta.core.handover.HandOver;
+import synopta.core.knowledge.BagNote;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
+import synopta.core.tag.TagReader;
+
+public class CounterTest {
+    private static final SellingRule ALL_WITH_RINGS = new SellingRule(
+            true,
+            List.of(
+                    new SellingRule.Companion("rings", Optional.empty(), "Rings are renewed.", OURS),
+                    new SellingRule.Companion("belt", Optional.of("again"), "The belt goes too.", OURS)),
+            Optional.of("All of them."));
+    private static final Set<Fuel> GAS = EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP);
+
+    private static Finding said(String id, String... phrases) {
+        return finding(id, 0.02, Finding.Who.CUSTOMER, List.of(phrases), List.of());
+    }
+
+    private static final Pack PACK = new Pack(
+            Appliance.DRYER,
+            Map.of(Fuel.ELECTRIC, 0.7, Fuel.NATURAL_GAS, 0.3),
+            List.of(
+                    new PartType(
+                            "roller",
+                            "roller",
+                            type("r", SellingRule.SINGLY).life(),
+                            ALL_WITH_RINGS,
+                            List.of(new BagNote(BagNote.Kind.REUSE, "The nut goes on again.", OURS)),
+                            false),
+                    type("rings", SellingRule.SINGLY),
+                    type("belt", SellingRule.SINGLY),
+                    new PartType(
+                            "valve",
+                            "valve",
+                            type("v", SellingRule.SINGLY).life(),
+                            SellingRule.SINGLY,
+                            List.of(),
+                            true)),
+            List.of(
+                    fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
+                    fault("belt", 0.2, Map.of("still", 0.9)),
+                    fault("valve", "valve", 0.3, GAS, Map.of("cold", 0.9))),
+            List.of(
+                    said("thumps", "thumps"),
+                    said("still", "sits still"),
+                    said("cold", "cold"),
+                    said("again", "again")),
+            List.of(),
+            List.of(
+                    new Caution(Hazard.SHARP_METAL, "Gloves.", Set.of("roller"), Set.of(), OURS),
+                    new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS),
+                    new Caution(Hazard.GAS, "Shut the valve.", Set.of(), GAS, OURS)),
+            List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))));
+
+    private static final MemoryCatalog CATALOG = new Shelf()
+            .model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10))
+            .model(model("TG-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.NATURAL_GAS, 1))
+            .part("ROLLER", 840, "roller", true, Part.Status.CURRENT, 1)
+            .part("RING", 95, "rings", true, Part.Status.CURRENT, 1)
+            .part("BELT1", -1, "belt", true, Part.Status.SUPERSEDED, 1)
+            .part("BELT2", 1450, "belt", true, Part.Status.CURRENT, 1)
+            .replaced("BELT1", 1, "BELT2", 1, "")
+            .part("KIT", 3000, "kit", true, Part.Status.CURRENT, 1)
+            .kit("KIT", "ROLLER", 4)
+            .fit("TH-7820-W", "rear", "ROLLER", 2, BuildRange.ALWAYS)
+            .fit("TH-7820-W", "front", "ROLLER", 2, BuildRange.ALWAYS)
+            .fit("TH-7820-W", "rings", "RING", 8, BuildRange.ALWAYS)
+            .fit("TH-7820-W", "belt", "BELT1", 1, BuildRange.ALWAYS)
+            .catalog();
+    private static final Counter COUNTER =
+            new Counter(CATALOG, new TagReader(CATALOG.models(), List.of("Thistlemoor")), List.of(PACK), "EUR");
+
+    private static CaseView work(String line) {
+        return COUNTER.work(CaseDraft.of(line));
+    }
+
+    @DataProvider
+    Object[][] lines() {
+        return new Object[][] {
+            {"th7820w thumps, 8 yrs, electric", "model:th7820w complaint:thumps age:8 yrs fuel:electric"},
+            {"Thistlemoor model no. th 7820 w thumps", "brand:Thistlemoor model:th 7820 w complaint:thumps"},
+            {"my drier is eight years old", "appliance:drier age:eight years old"},
+            {"gas dryer, cold, 24 ohms", "fuel:gas appliance:dryer complaint:cold not-understood:24 ohms"},
+            {"sits still since the move", "complaint:sits still not-understood:since the move"},
+            {"bottled gas", "fuel:bottled gas"},
+            {"", ""},
+        };
+    }
+
+    @Test(dataProvider = "lines")
+    public void aLineIsSortedIntoItsPieces(String line, String pieces) {
+        String sorted = work(line).pieces().stream()
+                .peek(p -> assertEquals(line.substring(p.from(), p.to()), p.text()))
+                .map(p -> p.kind().slug() + ":" + p.text())
+                .reduce((a, b) -> a + " " + b)
+                .orElse("");
+        if (work(line).appliance().isPresent()) {
+            assertEquals(sorted, pieces);
+        } else {
+            assertTrue(pieces.startsWith(sorted), sorted);
+        }
+    }
+
+    @Test
+    public void oneBadRollerSellsAllOfThemWithTheirRings() {
+        CaseView view = work("th7820w thumps");
+        assertEquals(view.selling(), Set.of("roller"));
+        assertEquals(
+                view.needs().stream()
+                        .map(n -> n.quantity() + " " + n.supplied().orElseThrow())
+                        .toList(),
+                List.of("4 ROLLER", "8 RING"));
+        assertEquals(view.plan().orElseThrow().best().orElseThrow().total().decimal(), "37.60", "kit and 8 rings");
+        assertTrue(view.bag().stream().anyMatch(b -> b.text().equals("The nut goes on again.")));
+        assertTrue(view.bag().stream().anyMatch(b -> b.text().startsWith("4 x ROLLER")));
+    }
+
+    @Test
+    public void aCompanionIsAskedForOnlyWithItsSign() {
+        assertEquals(work("th7820w thumps again").needs().size(), 3);
+        assertEquals(work("th7820w thumps again").needs().get(2).supplied(), Optional.of(part("BELT2")));
+    }
+
+    @Test
+    public void workForAQualifiedPersonIsSoldOnlyWhenItIsPicked() {
+        CaseDraft cold = CaseDraft.of("tg7820w cold");
+        assertTrue(COUNTER.work(cold).selling().isEmpty());
+        assertEquals(
+                COUNTER.work(cold).diagnosis().orElseThrow().advice().action().slug(), "refer");
+        CaseDraft picked = draft("tg7820w cold", Set.of(), Set.of("valve"), Set.of());
+        assertEquals(COUNTER.work(picked).selling(), Set.of("valve"));
+    }
+
+    private static CaseDraft draft(String line, Set<String> struck, Set<String> picked, Set<String> dropped) {
+        return new CaseDraft(
+                line,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                struck,
+                picked,
+                dropped);
+    }
+
+    @Test
+    public void theSpecialistOverrules() {
+        String line = "th7820w thumps";
+        assertTrue(COUNTER.work(draft(line, Set.of(), Set.of(), Set.of("roller")))
+                .needs()
+                .isEmpty());
+        CaseView struck = COUNTER.work(draft(line, Set.of("finding:thumps"), Set.of(), Set.of()));
+        assertTrue(struck.known().stream().noneMatch(k -> k.key().equals("finding:thumps")));
+        assertEquals(
+                struck.diagnosis().orElseThrow().suspects().get(0).probability().value(), 0.2, 1e-12);
+    }
+
+    @Test
+    public void unknownFuelShowsTheGasCautionUntilItIsAnswered() {
+        assertEquals(hazards(work("dryer thumps")), List.of(Hazard.MAINS, Hazard.GAS, Hazard.SHARP_METAL));
+        assertEquals(hazards(work("electric dryer thumps")), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
+        assertEquals(hazards(work("th7820w thumps")), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
+        assertTrue(work("th7820w gas").known().get(0).source().contains("read the tag again"));
+        assertTrue(work(" ").cautions().isEmpty());
+    }
+
+    private static List<Hazard> hazards(CaseView view) {
+        return view.cautions().stream().map(Caution::hazard).toList();
+    }
+
+    @Test
+    public void anApplianceNobodyNamedIsAssumedFromTheComplaint() {
+        CaseView view = work("it sits still");
+        assertEquals(view.appliance(), Optional.of(Appliance.DRYER));
+        assertFalse(view.known().get(0).sure());
+        assertTrue(work("lovely weather").appliance().isEmpty());
+    }
+
+    /** A log in memory. */
+    private static final class Log implements CaseLog {
+        private CaseRecord kept;
+
+        @Override
+        public CaseRecord add(CaseContent content, Instant createdAt) {
+            kept = new CaseRecord(1, createdAt, 1, content);
+            return kept;
+        }
+
+        @Override
+        public Optional<CaseRecord> find(long number) {
+            return Optional.ofNullable(kept);
+        }
+
+        @Override
+        public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content) {
+            if (expected.revision() != kept.revision()) {
+                return Optional.empty();
+            }
+            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, content);
+            return Optional.of(kept);
+        }
+
+        @Override
+        public List<CaseRecord> list(Filter filter) {
+            return List.of(kept);
+        }
+    }
+
+    private static CaseContent content(String line, Set<Hazard> shown, CaseContent.Status status, String... parts) {
+        List<CaseContent.Line> lines = java.util.Arrays.stream(parts)
+                .map(p -> new CaseContent.Line(part(p), 1))
+                .toList();
+        return new CaseContent(CaseDraft.of(line), Optional.empty(), Optional.empty(), lines, shown, status);
+    }
+
+    private static String outcome(CaseDesk.Saved saved) {
+        return saved.fold(
+                kept -> "kept " + kept.record().revision(),
+                refused -> "refused " + refused.unseen(),
+                overtaken -> "overtaken");
+    }
+
+    @Test
+    public void noPartsLeaveBeforeTheGraveCautionsWereShown() {
+        CaseDesk desk = new CaseDesk(new Log(), COUNTER, CATALOG, new HandOver(List.of(PACK), CATALOG));
+        CaseContent.Status out = CaseContent.Status.HANDED_OVER;
+        Instant now = Instant.EPOCH;
+        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(), out), now)), "refused [MAINS, GAS]");
+        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(Hazard.MAINS), out), now)), "refused [GAS]");
+        assertEquals(outcome(desk.open(content("th7820w", Set.of(Hazard.MAINS), out, "ROLLER"), now)), "kept 1");
+        assertEquals(outcome(desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN), now)), "kept 1");
+        assertEquals(
+                outcome(desk.open(content("no idea", Set.of(), out), now)),
+                "refused [MAINS, GAS]",
+                "an unknown appliance asks for every caution");
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN, "NOWHERE"), now));
+    }
+
+    @Test
+    public void ofTwoChangesTheSecondIsToldOfTheFirst() {
+        CaseDesk desk = new CaseDesk(new Log(), COUNTER, CATALOG, new HandOver(List.of(PACK), CATALOG));
+        CaseContent open = content("th7820w thumps", Set.of(), CaseContent.Status.OPEN);
+        CaseRecord read = desk.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
+        assertEquals(outcome(desk.change(read, open)), "kept 2");
+        assertEquals(outcome(desk.change(read, open)), "overtaken");
+    }
+
+    @Test
+    public void aLineLongerThanAnyCallerSpeaksIsRefused() {
+        assertThrows(IllegalArgumentException.class, () -> CaseDraft.of("x".repeat(CaseDraft.LONGEST_LINE + 1)));
+        assertFalse(work("thumps ".repeat(2000)).pieces().isEmpty());
+    }
+}

@@ -1,0 +1,100 @@
+package synopta.formats.knowledge;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Appliance;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PackFault;
+
+public class PackReaderTest {
+    private static final Path KNOWLEDGE = Path.of(System.getProperty("synopta.root"), "knowledge");
+    private final String dryer;
+
+    public PackReaderTest() throws IOException {
+        dryer = Files.readString(KNOWLEDGE.resolve("dryer.json"));
+    }
+
+    @Test
+    public void thePacksThatShipAreSoundAndEveryLinkHasABasis() throws IOException {
+        PackReader.Loaded loaded = PackReader.folder(KNOWLEDGE);
+        assertEquals(loaded.refused(), List.of());
+        assertEquals(
+                loaded.packs().stream().map(Pack::appliance).toList(), List.of(Appliance.DRYER, Appliance.MICROWAVE));
+        for (Pack pack : loaded.packs()) {
+            for (Fault fault : pack.faults()) {
+                assertFalse(fault.shows().isEmpty(), fault.id());
+                fault.shows().forEach(link -> assertFalse(link.basis().source().isBlank()));
+            }
+        }
+    }
+
+    @DataProvider
+    Object[][] broken() {
+        return new Object[][] {
+            {"a strength of 1.2", "\"strength\": 0.98", "\"strength\": 1.2", "faults[0].shows[0]", "Strength (1.2)"},
+            {"a missing target", "\"finding\": \"drum-turns\"", "\"finding\": \"drum-tuns\"", ".finding", "drum-tuns"},
+            {"a misspelt field", "\"prior\":", "\"prier\":", "faults[0]", "lacks prior"},
+            {"an unknown field", "\"format\": 1,", "\"format\": 1, \"colour\": \"red\",", "colour", "is not known"},
+            {"a text for a number", "\"leak\": 0.02", "\"leak\": \"low\"", "findings[0].leak", "must be a number"},
+            {"a half quantity", "\"quantity\": 2", "\"quantity\": 1.5", ".quantity", "must be a whole number"},
+            {"an unknown unit of hazard", "\"hazard\": \"mains\"", "\"hazard\": \"main\"", ".hazard", "must be one of"},
+            {"an unknown fuel", "\"electric\": 0.66", "\"steam\": 0.66", "fuelShares.steam", "is not known"},
+            {"shares that do not add up", "\"electric\": 0.66", "\"electric\": 0.7", "fuelShares", "add up to 1.04"},
+            {"a doubled id", "\"id\": \"belt-frayed\"", "\"id\": \"belt-broken\"", "faults[1]", "second time"},
+            {"no basis", "\"basis\": \"common-practice\"", "\"basis\": \" \"", "basis", "must be a text"},
+            {
+                "an empty text",
+                "\"question\": \"Is it dead",
+                "\"question\": \"\", \"q\": \"Is it",
+                "question",
+                "must be a text"
+            },
+            {"another format", "\"format\": 1", "\"format\": 2", "format", "must be 1, not 2"},
+            {"a place outside the drawing", "\"x\": 300,", "\"x\": 3000,", "drawing.spots[0]", "outside the drawing"},
+            {"broken JSON", "\"format\": 1,", "\"format\": 1", "line 3", "is not JSON"},
+            {"a field twice", "\"format\": 1,", "\"format\": 1, \"format\": 1,", "line 2", "is not JSON"},
+        };
+    }
+
+    @Test(dataProvider = "broken")
+    public void aBrokenPackIsRefusedWithFilePathAndRemedy(
+            String what, String sound, String wrong, String path, String words) {
+        assertTrue(dryer.contains(sound), "the pack no longer has " + sound);
+        String json = dryer.substring(0, dryer.indexOf(sound))
+                + wrong
+                + dryer.substring(dryer.indexOf(sound) + sound.length());
+        PackRefused refused = expectThrows(PackRefused.class, () -> PackReader.read("dryer.json", json));
+        assertTrue(refused.getMessage().startsWith("dryer.json, "), refused.getMessage());
+        Stream<PackFault> faults = refused.faults().stream();
+        assertTrue(faults.anyMatch(f -> f.path().contains(path) && f.message().contains(words)), refused.getMessage());
+    }
+
+    @Test
+    public void allFaultsOfAPackAreToldAtOnce() {
+        String json = dryer.replace("\"strength\": 0.98", "\"strength\": 1.2").replace("\"leak\": 0.02", "\"leak\": 2");
+        PackRefused refused = expectThrows(PackRefused.class, () -> PackReader.read("dryer.json", json));
+        assertTrue(refused.faults().size() > 5, refused.getMessage());
+    }
+
+    @Test
+    public void aBrokenPackLeavesTheSoundOnesUsable() throws IOException {
+        Path folder = Files.createTempDirectory("packs");
+        Files.writeString(folder.resolve("a.json"), "[]");
+        Files.copy(KNOWLEDGE.resolve("microwave.json"), folder.resolve("b.json"));
+        Files.writeString(folder.resolve("notes.txt"), "not a pack");
+        PackReader.Loaded loaded = PackReader.folder(folder);
+        assertEquals(loaded.packs().size(), 1);
+        assertEquals(loaded.refused(), List.of("a.json, (top): must be an object in braces."));
+    }
+}

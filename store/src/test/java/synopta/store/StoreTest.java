@@ -1,0 +1,270 @@
+package synopta.store;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Supersession;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseDraft;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Reading;
+import synopta.core.tag.Recheck;
+import synopta.demo.DemoCatalogue;
+
+/** The store on a real H2 in a folder of its own. */
+public class StoreTest {
+    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.FEWEST_MODELS);
+    private Path folder;
+    private Store store;
+
+    @BeforeClass
+    public void open() throws IOException {
+        folder = Files.createTempDirectory("store");
+        store = Store.inFolder(folder);
+        store.catalogStore().replace(DEMO);
+    }
+
+    @AfterClass
+    public void close() {
+        store.close();
+    }
+
+    @Test
+    public void theStoreAnswersAsTheCatalogueInMemoryDoes() {
+        Catalog memory = new MemoryCatalog(DEMO);
+        Catalog stored = store.catalog();
+        assertEquals(stored.brands(), memory.brands());
+        assertEquals(stored.models(), memory.models());
+        for (Model model : memory.models()) {
+            assertEquals(stored.model(new ModelNumber(model.number().key())), Optional.of(model));
+            assertEquals(stored.fits(model.number()), memory.fits(model.number()));
+            assertEquals(stored.platform(model.platform()), memory.platform(model.platform()));
+            assertEquals(stored.slots(model.platform()), memory.slots(model.platform()));
+        }
+        for (Part part : DEMO.parts()) {
+            PartNumber number = part.number();
+            assertEquals(stored.part(number), Optional.of(part));
+            assertEquals(stored.price(number), memory.price(number));
+            assertEquals(stored.stock(number), memory.stock(number));
+            assertEquals(stored.replacementsOf(number), memory.replacementsOf(number));
+            assertEquals(stored.replacedBy(number), memory.replacedBy(number));
+            assertEquals(stored.contentsOf(number), memory.contentsOf(number));
+            assertEquals(stored.kitsHolding(number), memory.kitsHolding(number));
+            assertEquals(stored.equivalentsOf(number), memory.equivalentsOf(number));
+            assertEquals(stored.equivalentFor(number), memory.equivalentFor(number));
+        }
+        assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
+    }
+
+    @Test
+    public void aCatalogueWithOneBadRowChangesNothing() {
+        List<Supersession> rows = new ArrayList<>(DEMO.supersessions());
+        rows.add(new Supersession(new PartNumber("NOWHERE"), 1, new PartNumber("NOWHERE2"), 1, ""));
+        CatalogTables bad = new CatalogTables(
+                DEMO.brands(),
+                DEMO.platforms(),
+                DEMO.slots(),
+                DEMO.models().subList(0, 1),
+                DEMO.parts(),
+                List.of(),
+                rows,
+                DEMO.kits(),
+                DEMO.equivalents(),
+                DEMO.prices(),
+                DEMO.stock());
+        assertThrows(IllegalStateException.class, () -> store.catalogStore().replace(bad));
+        assertEquals(store.catalog().models().size(), DEMO.models().size());
+    }
+
+    private static CaseContent content(String line, CaseContent.Status status) {
+        CaseDraft draft = new CaseDraft(
+                line,
+                Optional.of(new ModelNumber("TH-7820-W")),
+                Optional.of(Appliance.DRYER),
+                Optional.of(Fuel.LP),
+                OptionalDouble.of(8.5),
+                List.of(new Recheck(4, Optional.of('8')), new Recheck(5, Optional.empty())),
+                List.of(new CaseDraft.Answered("thumps", "yes"), new CaseDraft.Answered("squeals", "unknown")),
+                List.of(
+                        new CaseDraft.Measured("heating-element-ohms", new Reading.Figure(21.5)),
+                        new CaseDraft.Measured("thermal-fuse-ohms", new Reading.Overload())),
+                Set.of("age", "finding:cold"),
+                Set.of("belt-broken"),
+                Set.of("idler-seized"));
+        return new CaseContent(
+                draft,
+                Optional.of("SN 4711"),
+                Optional.of("“it's the büring”, 漢"),
+                List.of(
+                        new CaseContent.Line(new PartNumber("QV-4410-K"), 1),
+                        new CaseContent.Line(new PartNumber("QV-1183"), 2)),
+                Set.of(Hazard.MAINS, Hazard.SHARP_METAL),
+                status);
+    }
+
+    private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
+
+    @Test
+    public void aCaseComesBackAsItWasKept() {
+        CaseContent content = content("th7B2O-w thumps", CaseContent.Status.OPEN);
+        CaseRecord kept = store.cases().add(content, NOON);
+        assertEquals(kept.content(), content);
+        assertEquals(kept.createdAt(), NOON);
+        assertEquals(store.cases().find(kept.number()), Optional.of(kept));
+        CaseContent bare = new CaseContent(
+                CaseDraft.of(""), Optional.empty(), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
+        assertEquals(store.cases().add(bare, NOON).content(), bare);
+        assertTrue(store.cases().find(999_999).isEmpty());
+    }
+
+    @Test
+    public void theSecondOfTwoChangesIsRefusedAndTheFirstStays() {
+        CaseRecord first = store.cases().add(content("a", CaseContent.Status.OPEN), NOON);
+        CaseRecord changed = store.cases()
+                .replace(first, content("b", CaseContent.Status.HANDED_OVER))
+                .orElseThrow();
+        assertEquals(changed.revision(), first.revision() + 1);
+        assertTrue(store.cases()
+                .replace(first, content("c", CaseContent.Status.OPEN))
+                .isEmpty());
+        assertEquals(
+                store.cases()
+                        .find(first.number())
+                        .orElseThrow()
+                        .content()
+                        .draft()
+                        .line(),
+                "b");
+    }
+
+    @Test
+    public void casesAreFoundByTheirWordsAndDaysAndPagedByNumber() {
+        CaseRecord odd = store.cases().add(content("50%_off! Lavender smell", CaseContent.Status.OPEN), NOON);
+        store.cases().add(content("50 of lavender", CaseContent.Status.OPEN), NOON.plusSeconds(86_400));
+        assertEquals(numbers("0%_OFF!"), List.of(odd.number()), "signs of the pattern are taken as they stand");
+        assertEquals(numbers("lavender").size(), 2);
+        assertEquals(numbers("sn 4711").get(0) > numbers("sn 4711").get(1), true, "newest first");
+        LocalDate day = LocalDate.of(2026, 3, 1);
+        CaseLog.Filter onThatDay =
+                new CaseLog.Filter(Optional.of("lavender"), Optional.of(day), Optional.of(day), Optional.empty(), 10);
+        assertEquals(
+                store.cases().list(onThatDay).stream().map(CaseRecord::number).toList(), List.of(odd.number()));
+        CaseLog.Filter page = new CaseLog.Filter(
+                Optional.of("lavender"), Optional.empty(), Optional.empty(), Optional.of(odd.number() + 1), 1);
+        assertEquals(store.cases().list(page).get(0).number(), odd.number());
+    }
+
+    private List<Long> numbers(String text) {
+        CaseLog.Filter filter =
+                new CaseLog.Filter(Optional.of(text), Optional.empty(), Optional.empty(), Optional.empty(), 50);
+        return store.cases().list(filter).stream().map(CaseRecord::number).toList();
+    }
+
+    @Test
+    public void savesAtTheSameTimeGetNumbersOfTheirOwn() throws Exception {
+        ExecutorService counters = Executors.newFixedThreadPool(4);
+        List<Future<Long>> saves = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            saves.add(counters.submit(() -> store.cases()
+                    .add(content("together", CaseContent.Status.OPEN), NOON)
+                    .number()));
+        }
+        List<Long> numbers = new ArrayList<>();
+        for (Future<Long> save : saves) {
+            numbers.add(save.get());
+        }
+        counters.shutdown();
+        assertEquals(numbers.stream().distinct().count(), 40);
+    }
+
+    /** Keeps cases until it is killed, and says the number of each once it is kept. */
+    public static final class Keeper {
+        private Keeper() {}
+
+        public static void main(String... arguments) {
+            Store store = Store.inFolder(Path.of(arguments[0]));
+            while (true) {
+                CaseRecord kept = store.cases().add(content("kept until killed", CaseContent.Status.OPEN), NOON);
+                System.out.println(kept.number());
+                System.out.flush();
+            }
+        }
+    }
+
+    @Test
+    public void whatWasAcknowledgedIsThereAfterTheProcessIsKilled() throws Exception {
+        Path killed = Files.createTempDirectory("killed");
+        Process keeper = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                        Keeper.class.getName(),
+                        killed.toString())
+                .redirectErrorStream(true)
+                .start();
+        long last = 0;
+        try (BufferedReader said = keeper.inputReader(StandardCharsets.UTF_8)) {
+            while (last < 25) {
+                String line = said.readLine();
+                assertTrue(line != null, "the keeper ended by itself");
+                last = line.matches("\\d+") ? Long.parseLong(line) : last;
+            }
+            keeper.destroyForcibly().waitFor();
+        }
+        assertFalse(keeper.isAlive());
+        try (Store after = Store.inFolder(killed)) {
+            for (long number = 1; number <= last; number++) {
+                CaseContent content = after.cases().find(number).orElseThrow().content();
+                assertEquals(content, content("kept until killed", CaseContent.Status.OPEN), "case " + number);
+            }
+        }
+    }
+
+    @Test
+    public void aStoreThatIsOpenedAgainHasEverything() throws IOException {
+        Path again = Files.createTempDirectory("again");
+        try (Store first = Store.inFolder(again)) {
+            first.catalogStore().replace(DEMO);
+            first.cases().add(content("x", CaseContent.Status.OPEN), NOON);
+        }
+        try (Store second = Store.inFolder(again)) {
+            assertEquals(second.catalog().models().size(), DEMO.models().size());
+            assertEquals(
+                    second.cases()
+                            .add(content("y", CaseContent.Status.OPEN), NOON)
+                            .number(),
+                    2);
+        }
+    }
+}
