@@ -71,6 +71,7 @@ export function CounterPage() {
         <LineEntry
           line={state.line}
           pieces={answer?.pieces ?? []}
+          fresh={number === undefined}
           onLine={(line) => doing({ kind: "line", line })}
         />
         {loadError && <div className="notice bad">{loadError.message}</div>}

@@ -19,11 +19,13 @@ export const toLine = () => document.getElementById(ID)?.focus();
 type Props = {
   line: string;
   pieces: Wire["PieceWire"][];
+  /** Whether a new caller begins, so that one can type at once. */
+  fresh: boolean;
   onLine: (line: string) => void;
 };
 
 /** The line that takes everything as it is said; what was made of it is drawn under the words. */
-export function LineEntry({ line, pieces, onLine }: Props) {
+export function LineEntry({ line, pieces, fresh, onLine }: Props) {
   const mirror = useRef<HTMLDivElement>(null);
   const follow = (scrollLeft: number) => mirror.current?.scrollTo({ left: scrollLeft });
   return (
@@ -39,7 +41,7 @@ export function LineEntry({ line, pieces, onLine }: Props) {
         id={ID}
         value={line}
         maxLength={20000}
-        autoFocus
+        autoFocus={fresh}
         spellCheck={false}
         autoComplete="off"
         aria-label="What the caller says: model, complaint, age, fuel"

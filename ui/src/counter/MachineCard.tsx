@@ -60,7 +60,9 @@ function NotKnown({ reading, act }: { reading: Wire["TagAnswer"] | null; act: Pr
     <div className="row-line">
       <div className="code model-number">{reading.normalized}</div>
       <div className="small soft">
-        Not sure which it is ({percent(reading.unlisted)} in no list). Pick one:
+        {reading.unlisted > 0.5
+          ? "In no list, as far as it can be read. Read the tag again; the nearest are:"
+          : "Not sure which it is. Read the tag again, or pick one:"}
       </div>
       {reading.candidates.slice(0, 3).map((candidate) => (
         <Button

@@ -24,6 +24,7 @@ final class HandSet {
         chain();
         rollerKit();
         heaterBox();
+        fuse();
         models();
     }
 
@@ -59,6 +60,16 @@ final class HandSet {
         demo.kit(new KitContent(BOX, demo.listedAt("Skerry", "high-limit"), 1));
         demo.kit(new KitContent(BOX, demo.listedAt("Skerry", "thermal-fuse"), 1));
         demo.list("Skerry", "heater", old);
+    }
+
+    /** The fuse that people come back for, and the switches that blow it. */
+    private void fuse() {
+        PartNumber fuse = new PartNumber("QV-3120");
+        PartNumber interlock = new PartNumber("QV-3121");
+        demo.part(fuse, Build.NORTH, "line-fuse", true, Part.Status.CURRENT, 1, 310);
+        demo.part(interlock, Build.NORTH, "door-interlock-switch", true, Part.Status.CURRENT, 1, 580);
+        demo.list("Lantern", "line-fuse", fuse);
+        demo.list("Lantern", "interlock", interlock);
     }
 
     private void models() {

@@ -20,8 +20,8 @@ public final class BasketWire {
 
     /** Needs, wants and how it may be bought. */
     public record BasketRequest(
-            @NotNull @Valid @Size(max = 60) List<NeedWire> needs,
-            @MayBeNull @Valid @Size(max = 60) List<WantWire> wants,
+            @NotNull @Size(max = 60) List<@Valid NeedWire> needs,
+            @MayBeNull @Size(max = 60) List<@Valid WantWire> wants,
             @MayBeNull PolicyWire policy) {
         BasketQuery query(String currency) {
             return new BasketQuery(

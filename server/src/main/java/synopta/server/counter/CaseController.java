@@ -1,5 +1,7 @@
 package synopta.server.counter;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Valid;
 import jakarta.validation.Validator;
@@ -7,6 +9,7 @@ import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -27,14 +30,15 @@ import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
 import synopta.core.knowledge.Hazard;
 import synopta.server.web.Refused;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** The record of cases. */
 @RestController
 @RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
 class CaseController {
     private static final int PAGE = 50;
+    private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
     private final CaseDesk desk;
     private final CaseLog log;
@@ -84,18 +88,20 @@ class CaseController {
     }
 
     /** Fields that are sent replace those that are kept (RFC 7396); without If-Match the case is taken as it is now. */
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content = @Content(schema = @Schema(implementation = CaseWire.CaseFields.class)))
     @PatchMapping("/{number}")
     ResponseEntity<CaseWire.CaseAnswer> change(
             @PathVariable long number,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
-            @RequestBody ObjectNode patch) {
+            @RequestBody Map<String, Object> patch) {
         CaseRecord record = found(number);
         if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
             throw overtaken(number);
         }
-        ObjectNode merged = json.valueToTree(CaseWire.CaseFields.of(record.content()));
-        patch.properties().forEach(field -> merged.set(field.getKey(), field.getValue()));
-        CaseWire.CaseFields fields = json.treeToValue(merged, CaseWire.CaseFields.class);
+        Map<String, Object> merged = json.convertValue(CaseWire.CaseFields.of(record.content()), FIELDS);
+        merged.putAll(patch);
+        CaseWire.CaseFields fields = json.convertValue(merged, CaseWire.CaseFields.class);
         Set<ConstraintViolation<CaseWire.CaseFields>> wrong = validator.validate(fields);
         if (!wrong.isEmpty()) {
             ConstraintViolation<CaseWire.CaseFields> first = wrong.iterator().next();

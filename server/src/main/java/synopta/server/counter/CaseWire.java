@@ -37,13 +37,13 @@ public final class CaseWire {
             @MayBeNull String fuel,
             @MayBeNull Double ageYears,
             @MayBeNull @Size(max = 20000) String complaint,
-            @MayBeNull @Valid @Size(max = 40) List<TagWire.RecheckWire> rechecked,
-            @MayBeNull @Valid @Size(max = 200) List<DiagnosisWire.AnsweredWire> findings,
-            @MayBeNull @Valid @Size(max = 100) List<DiagnosisWire.MeasuredWire> readings,
+            @MayBeNull @Size(max = 40) List<TagWire.@Valid RecheckWire> rechecked,
+            @MayBeNull @Size(max = 200) List<DiagnosisWire.@Valid AnsweredWire> findings,
+            @MayBeNull @Size(max = 100) List<DiagnosisWire.@Valid MeasuredWire> readings,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> struck,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> picked,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> dropped,
-            @MayBeNull @Valid @Size(max = 200) List<CaseLineWire> lines,
+            @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
             @MayBeNull String status) {
         CaseDraft draft() {

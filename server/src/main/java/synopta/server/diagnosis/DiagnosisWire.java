@@ -37,8 +37,8 @@ public final class DiagnosisWire {
             @MayBeNull String fuel,
             @MayBeNull Double ageYears,
             @MayBeNull @Size(max = 20000) String complaint,
-            @MayBeNull @Valid @Size(max = 200) List<AnsweredWire> findings,
-            @MayBeNull @Valid @Size(max = 100) List<MeasuredWire> readings) {
+            @MayBeNull @Size(max = 200) List<@Valid AnsweredWire> findings,
+            @MayBeNull @Size(max = 100) List<@Valid MeasuredWire> readings) {
         CaseDraft draft() {
             return new CaseDraft(
                     complaint == null ? "" : complaint,

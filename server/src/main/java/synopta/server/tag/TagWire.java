@@ -28,7 +28,7 @@ public final class TagWire {
             @MayBeNull @Size(max = 80) String brand,
             @MayBeNull String appliance,
             @MayBeNull @Min(1) @Max(1000) Integer limit,
-            @MayBeNull @Valid @Size(max = 40) List<RecheckWire> rechecked) {
+            @MayBeNull @Size(max = 40) List<@Valid RecheckWire> rechecked) {
         TagQuery query() {
             return new TagQuery(
                     text,

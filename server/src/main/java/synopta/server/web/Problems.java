@@ -47,7 +47,15 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        Throwable cause = unreadable.getCause();
+        return notJson(unreadable.getCause());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(JacksonException unreadable) {
+        return notJson(unreadable);
+    }
+
+    private static ResponseEntity<ProblemDetail> notJson(Throwable cause) {
         if (cause instanceof MismatchedInputException mismatch
                 && !mismatch.getPath().isEmpty()) {
             String field = mismatch.getPath().stream()

@@ -1,0 +1,128 @@
+package synopta.e2e;
+
+import static org.testng.Assert.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.BeforeSuite;
+import synopta.server.Synopta;
+
+/** The application on the demo data and one headless Chromium, shared by all tests; a context for each. */
+public abstract class Browser {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+    private static ConfigurableApplicationContext application;
+    private static Playwright playwright;
+    private static com.microsoft.playwright.Browser browser;
+    static String address;
+
+    private final List<String> troubles = new ArrayList<>();
+    BrowserContext context;
+    Page page;
+
+    @BeforeSuite
+    public void start() throws IOException {
+        Path root = Path.of(System.getProperty("synopta.root"));
+        application = SpringApplication.run(
+                Synopta.class,
+                "--server.port=0",
+                "--synopta.demo=true",
+                "--synopta.data=" + Files.createTempDirectory("e2e"),
+                "--synopta.knowledge=" + root.resolve("knowledge"));
+        address = "http://127.0.0.1:"
+                + ((WebServerApplicationContext) application).getWebServer().getPort();
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
+
+    @AfterSuite
+    public void stop() {
+        browser.close();
+        playwright.close();
+        application.close();
+    }
+
+    @BeforeMethod
+    public void open() {
+        context =
+                browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = context.newPage();
+        troubles.clear();
+        page.onPageError(troubles::add);
+        page.onConsoleMessage(message -> {
+            boolean asked =
+                    message.text().contains("status of 4") || message.text().contains("net::ERR_FAILED");
+            if (message.type().equals("error") && !asked) {
+                troubles.add(message.text());
+            }
+        });
+    }
+
+    @AfterMethod
+    public void close() {
+        context.close();
+        assertEquals(troubles, List.of(), "nothing goes wrong behind the page");
+    }
+
+    /** Opens a place of the interface. */
+    void at(String place) {
+        page.navigate(address + place);
+    }
+
+    /** A new caller: an empty counter, the line typed and left. */
+    void caller(String line) {
+        at("/");
+        page.getByLabel("What the caller says").fill(line);
+        page.keyboard().press("Enter");
+    }
+
+    Locator region(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** No rule of axe is broken, contrast among them. */
+    void assertAccessible() {
+        List<String> broken = new AxeBuilder(page)
+                .analyze().getViolations().stream().map(Browser::told).toList();
+        assertEquals(broken, List.of());
+    }
+
+    private static String told(Rule rule) {
+        return rule.getId() + ": "
+                + rule.getNodes().stream().map(n -> n.getHtml()).toList();
+    }
+}

@@ -1,0 +1,131 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Three callers, played through the real interface from the worn tag to the sheet. */
+public class CallersTest extends Browser {
+    private void assertWholeCounterInSight() {
+        assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
+        assertEquals(page.evaluate("document.documentElement.scrollWidth"), 1280);
+        assertThat(page.locator(".total")).isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(1));
+    }
+
+    @Test
+    public void aWornTagAndAThumpingElectricDryer() {
+        caller("th7B2O-w thumps, no heat, 8 yrs since the move");
+        assertThat(region("Machine")).containsText("TH-7820-W");
+        assertThat(region("Machine")).containsText("Thistlemoor dryer, electric");
+        assertThat(region("Known")).containsText("Not understood: “since the move”");
+        assertThat(region("Points to")).containsText("Rear drum roller, worn");
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("rear drum roller, suspect 1")))
+                .isVisible();
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        assertWholeCounterInSight();
+
+        page.getByText("Heater box, coil open").click();
+        assertThat(region("Bag")).containsText("QV-2107-2");
+        assertThat(region("Bag")).containsText("fits, trim the tab on the casing");
+        assertThat(region("Hand over")).containsText("105.40");
+        assertWholeCounterInSight();
+
+        button("Said to the person").click();
+        button("Hand over").click();
+        assertThat(page.getByText(Pattern.compile("Case \\d+ handed over"))).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet"))
+                .click();
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("QV-4410-K");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("prove it dead");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("trim the tab");
+    }
+
+    @Test
+    public void aGasDryerThatHumsAndDoesNotTurn() {
+        caller("dg74082 gas dryer hums but won't turn");
+        assertThat(region("Machine")).containsText("DG7-4082W");
+        assertThat(region("Machine")).containsText("mains gas");
+        assertThat(region("Cautions")).containsText("Shut the gas valve first");
+        Locator question = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"));
+        assertThat(question).containsText("spin with one finger");
+        question.getByText("yes").click();
+        assertThat(region("Known")).containsText("Drum spins with one finger");
+        assertThat(region("Hand over")).containsText("Sell.");
+        assertThat(region("Bag")).containsText("QV-1183");
+        assertThat(region("Bag")).containsText("for QV-1180");
+
+        button("Strike out: Drum spins with one finger").click();
+        assertThat(region("Known")).not().containsText("Drum spins with one finger");
+        assertThat(question).containsText("spin with one finger");
+        assertWholeCounterInSight();
+    }
+
+    @Test
+    public void aDeadMicrowaveWhoseFuseBlewTwice() {
+        caller("tm2205b microwave dead, fuse blew twice");
+        assertThat(region("Bag")).containsText("QV-3120");
+        assertThat(region("Bag")).containsText("3 × QV-3121");
+        assertThat(region("Bag")).containsText("A fuse that goes again means a failed interlock switch");
+        assertThat(region("Cautions")).containsText("can kill weeks after unplugging");
+        assertThat(button("Cautions first")).isDisabled();
+        page.keyboard().press("h");
+        page.waitForTimeout(300);
+        assertTrue(page.url().endsWith("/"), "nothing was handed over: " + page.url());
+
+        button("Said to the person").click();
+        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+        button("Hand over").click();
+        assertThat(page.getByText("handed over")).isVisible();
+        assertWholeCounterInSight();
+    }
+
+    @Test
+    public void aCallerByKeyboardAlone() {
+        at("/");
+        page.keyboard().type("mb4460 drier squeaks, broke the belt again, 9 yrs");
+        page.keyboard().press("Enter");
+        assertThat(region("Points to")).containsText("Idler pulley, seized");
+        page.keyboard().press("2");
+        assertThat(region("Known")).containsText("asked");
+        page.keyboard().press("/");
+        page.keyboard().press("Control+A");
+        page.keyboard().type("th7820w squeaks, broke the belt again, 9 yrs");
+        page.keyboard().press("Escape");
+        assertThat(region("Machine")).containsText("TH-7820-W");
+        assertThat(region("Bag")).containsText("idler pulley");
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("hand over");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        page.keyboard().press("o");
+        page.keyboard().press("s");
+        page.keyboard().press("h");
+        assertThat(page.getByText("handed over")).isVisible();
+        page.keyboard().press("p");
+        assertThat(page).hasURL(Pattern.compile("/sheet/\\d+"));
+        page.keyboard().press("b");
+        assertThat(page).hasURL(Pattern.compile("/cases/\\d+"));
+        assertThat(page.getByText("handed over")).isVisible();
+        page.keyboard().press("x");
+        assertThat(page.getByLabel("What the caller says")).hasValue("");
+        assertThat(page.getByLabel("What the caller says")).isFocused();
+    }
+
+    @Test
+    public void theDrawingIsReachedByKeyboardAndPutsAPartIntoTheBag() {
+        caller("th7820w thumps");
+        page.getByLabel("heater box", new Page.GetByLabelOptions().setExact(true))
+                .focus();
+        page.keyboard().press("Enter");
+        assertThat(region("Bag")).containsText("QV-2107-2");
+        page.keyboard().press("Enter");
+        assertThat(region("Bag")).not().containsText("QV-2107-2");
+    }
+}

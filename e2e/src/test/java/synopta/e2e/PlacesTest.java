@@ -1,0 +1,172 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Each place of the interface: its empty, full and failing state, and that everybody can use it. */
+public class PlacesTest extends Browser {
+    private Locator line() {
+        return page.getByLabel("What the caller says");
+    }
+
+    private String keepOpen(String said) {
+        caller(said);
+        button("Keep open").click();
+        Locator kept = page.getByText(Pattern.compile("Case \\d+ kept open"));
+        assertThat(kept).isVisible();
+        return kept.textContent().replaceAll("\\D+", " ").strip().split(" ")[0];
+    }
+
+    @Test
+    public void theEmptyCounterSaysWhatToDoAndOffersNothingToKeep() {
+        at("/");
+        assertThat(line()).isFocused();
+        assertThat(region("Points to")).containsText("Type what the caller says");
+        assertThat(button("Keep open")).isDisabled();
+        assertThat(button("Hand over")).isDisabled();
+        assertAccessible();
+    }
+
+    @Test
+    public void theFullCounterIsAccessible() {
+        caller("th7B2O-w thumps, no heat, 8 yrs since the move");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        assertAccessible();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        assertAccessible();
+    }
+
+    @Test
+    public void whatIsNotKnownIsAskedForAndAnsweredWithOneKey() {
+        caller("drier squeaks, dunno the model");
+        assertThat(region("Machine")).containsText("Where the tag is");
+        assertThat(region("Known")).containsText("Fuel not known");
+        assertThat(region("Cautions")).containsText("Shut the gas valve first");
+        assertAccessible();
+        page.keyboard().press("e");
+        assertThat(region("Known")).containsText("Fuel: electric");
+        assertThat(region("Cautions")).not().containsText("gas valve");
+        button("Strike out: Fuel: electric").click();
+        assertThat(region("Known")).containsText("Fuel not known");
+    }
+
+    @Test
+    public void aCharacterIsReadAgainWithOneKey() {
+        caller("dg740b2w takes forever");
+        assertThat(region("Machine")).containsText("Read the 2nd again: G or E?");
+        assertAccessible();
+        page.keyboard().press("t");
+        assertThat(region("Machine")).containsText("DE7-4082W");
+        assertThat(region("Machine")).not().containsText("again");
+    }
+
+    @Test
+    public void aModelThatIsInNoListIsSaidToBeAndTheNearestCanBePicked() {
+        caller("dx999qz thumps");
+        assertThat(region("Machine")).containsText("In no list, as far as it can be read");
+        region("Machine").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(region("Machine")).not().containsText("In no list");
+        assertThat(region("Machine")).containsText("Built");
+    }
+
+    @Test
+    public void aCaseOpensAgainFromTheDayBookAsItWas() {
+        String number = keepOpen("th7820w squeaks, broke the belt again");
+        at("/day-book");
+        assertThat(page.getByRole(AriaRole.TABLE)).containsText("broke the belt again");
+        assertAccessible();
+        page.getByLabel("Find a case").fill("belt again");
+        page.getByLabel("Open case " + number + " again").click();
+        assertThat(line()).hasValue("th7820w squeaks, broke the belt again");
+        assertThat(region("Bag")).containsText("idler pulley");
+        page.keyboard().press("/");
+        page.keyboard().press("End");
+        page.keyboard().type(", 9 yrs");
+        page.keyboard().press("Enter");
+        assertThat(region("Known")).containsText("9 years old");
+        page.waitForResponse("**/api/cases/" + number, () -> button("Keep open").click());
+        at("/day-book");
+        assertThat(page.getByRole(AriaRole.TABLE)).containsText("9 yrs");
+        page.getByLabel("Find a case").fill("no such words anywhere");
+        assertThat(page.getByText("No case has these words")).isVisible();
+    }
+
+    @Test
+    public void theSheetIsAccessibleAndPrintsWithoutTheHeadOfThePage() {
+        String number = keepOpen("tm2205b dead, fuse blew twice");
+        at("/sheet/" + number);
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("TM-2205-B");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("can kill weeks after");
+        assertAccessible();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        assertThat(page.getByRole(AriaRole.BANNER)).isHidden();
+    }
+
+    @Test
+    public void twoCountersOnOneCaseLoseNothing() {
+        String number = keepOpen("th7820w squeaks");
+        Page other = context.newPage();
+        other.navigate(address + "/cases/" + number);
+        assertThat(other.getByLabel("What the caller says")).hasValue("th7820w squeaks");
+        line().fill("th7820w squeaks, 9 yrs");
+        page.keyboard().press("Enter");
+        assertThat(region("Known")).containsText("9 years old");
+        button("Keep open").click();
+        page.waitForResponse(r -> r.url().contains("/api/counter"), () -> line().fill("th7820w squeaks, 9 yrs old"));
+        other.getByLabel("What the caller says").fill("th7820w squeaks, loud");
+        other.keyboard().press("Enter");
+        other.keyboard().press("k");
+        assertThat(other.getByText("was changed by somebody else")).isVisible();
+        assertThat(other.getByLabel("What the caller says")).hasValue("th7820w squeaks, loud");
+    }
+
+    @Test
+    public void whatWasTypedOutlivesAReloadAndAServerThatDoesNotAnswer() {
+        caller("th7820w thumps");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        page.reload();
+        assertThat(line()).hasValue("th7820w thumps");
+        page.route("**/api/counter", Route::abort);
+        line().fill("th7820w thumps, 8 yrs");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("does not answer");
+        assertThat(line()).hasValue("th7820w thumps, 8 yrs");
+        page.unroute("**/api/counter");
+        button("Try again").click();
+        assertThat(region("Known")).containsText("8 years old");
+    }
+
+    @Test
+    public void tenThousandCharactersAreTakenInStride() {
+        caller("th7820w " + "thumps and bangs, ".repeat(555));
+        assertThat(region("Machine")).containsText("TH-7820-W");
+        assertThat(region("Known")).containsText("Thumps");
+        assertEquals(page.evaluate("document.documentElement.scrollWidth"), 1280);
+    }
+
+    @Test
+    public void nothingIsFetchedFromElsewhere() {
+        context.onRequest(request -> assertTrue(request.url().startsWith(address), request.url()));
+        caller("th7820w thumps");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        at("/day-book");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Day book")))
+                .isVisible();
+    }
+
+    @Test
+    public void aCaseOrSheetThatIsNotThereSaysWhereToLook() {
+        at("/cases/999999");
+        assertThat(page.getByText("There is no case 999999")).isVisible();
+        at("/sheet/999999");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("To the day book");
+    }
+}

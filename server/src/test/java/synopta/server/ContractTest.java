@@ -1,0 +1,199 @@
+package synopta.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The contract over real HTTP. */
+public class ContractTest extends Served {
+    @Test
+    public void aTagIsReadAsTheContractSays() {
+        Answer read = post(
+                "/api/tag/read", "{\"text\":\"Model No. dg7 40B2-w\",\"brand\":null,\"appliance\":null,\"limit\":500}");
+        assertEquals(read.status(), 200);
+        assertTrue(fields(read.body()).containsAll(Set.of("normalized", "candidates", "unlisted", "recheck")));
+        assertEquals(read.text("/normalized"), "DG740B2W");
+        assertEquals(read.text("/candidates/0/model"), "DG7-4082W");
+        assertEquals(
+                read.body().at("/candidates/0/differences").toString(),
+                "[{\"position\":6,\"typed\":\"B\",\"catalogue\":\"8\"}]");
+        double sum = read.body().get("unlisted").asDouble();
+        for (JsonNode candidate : read.body().get("candidates")) {
+            sum += candidate.get("probability").asDouble();
+        }
+        assertEquals(sum, 1, 1e-9);
+        assertEquals(read.body().at("/recheck/position").asInt(), 2);
+        assertEquals(read.body().at("/recheck/options").toString(), "[\"G\",\"E\"]");
+        Answer again =
+                post("/api/tag/read", "{\"text\":\"dg740b2w\",\"rechecked\":[{\"position\":2,\"character\":\"E\"}]}");
+        assertEquals(again.text("/candidates/0/model"), "DE7-4082W");
+        assertTrue(post("/api/tag/read", "{\"text\":\"ZZ1\"}")
+                .body()
+                .get("recheck")
+                .isNull());
+    }
+
+    @Test
+    public void aModelAndItsPartsAreFoundByTheNormalizedForm() {
+        Answer model = get("/api/models/TH7820W");
+        assertEquals(model.text("/model"), "TH-7820-W");
+        assertEquals(model.text("/layout"), "A");
+        JsonNode parts = get("/api/models/TH7820W/parts").body().get("parts");
+        assertTrue(fields(parts.get(0))
+                .containsAll(Set.of("slot", "partType", "quantity", "part", "builtFrom", "builtTo")));
+        assertTrue(each(parts, "part").contains("QV-2107"));
+        Answer layouts = get("/api/layouts/dryer");
+        assertEquals(each(layouts.body(), "layout"), List.of("A", "E"));
+    }
+
+    @Test
+    public void aDiagnosisSaysWhatWasHeardWhatIsSuspectedAndWhatToAsk() {
+        Answer diagnosis = post("/api/diagnosis", """
+                {"model":null,"appliance":"dryer","fuel":"electric","ageYears":8,
+                 "complaint":"hums but the drum sits still",
+                 "findings":[{"finding":"drum-turns","answer":"no"}],
+                 "readings":[{"test":"heating-element-ohms","value":21.5},{"test":"thermal-fuse-ohms","value":"OL"}]}""");
+        assertEquals(diagnosis.status(), 200);
+        assertTrue(diagnosis.body().get("heard").toString().contains("\"phrase\":\"drum sits still\""));
+        JsonNode belt = diagnosis.body().at("/suspects/1");
+        assertEquals(diagnosis.text("/suspects/0/partType"), "thermal-fuse");
+        assertEquals(belt.get("partType").asString() + " " + belt.get("fault").asString(), "drum-belt broken");
+        assertTrue(belt.get("slot").isNull());
+        assertTrue(belt.at("/because/0/weight").asDouble() > 0);
+        JsonNode next = diagnosis.body().at("/next/0");
+        assertTrue(fields(next)
+                .containsAll(Set.of("finding", "question", "answers", "expectedGainBits", "minutes", "who")));
+        assertEquals(next.get("answers").toString(), "[\"yes\",\"no\"]");
+        assertTrue(Set.of("sell", "ask", "test-first", "refer").contains(diagnosis.text("/advice/action")));
+        assertTrue(each(diagnosis.body().get("cautions"), "hazard").contains("mains"));
+    }
+
+    @Test
+    public void aFitIsJudgedWithItsChain() {
+        Answer changed =
+                post("/api/fit", "{\"model\":\"TH-7820-W\",\"serial\":null,\"built\":null,\"part\":\"QV-2107\"}");
+        assertEquals(changed.text("/verdict"), "fits-with-change");
+        assertEquals(changed.body().get("supply").toString(), "[{\"part\":\"QV-2107-2\",\"quantity\":1}]");
+        assertEquals(changed.body().get("changes").toString(), "[\"trim the tab on the casing\"]");
+        assertTrue(changed.body().get("ask").isNull());
+        assertEquals(changed.body().get("reasons").size(), 2);
+        assertEquals(
+                post("/api/fit", "{\"model\":\"TH7820W\",\"part\":\"qv1180\"}").text("/verdict"), "fits");
+        assertEquals(
+                post("/api/fit", "{\"model\":\"TM-2205-B\",\"part\":\"QV-1183\"}")
+                        .text("/verdict"),
+                "does-not-fit");
+        assertEquals(
+                post("/api/fit", "{\"model\":\"TM-2205-B\",\"part\":\"NOWHERE\"}")
+                        .text("/verdict"),
+                "unknown");
+    }
+
+    @Test
+    public void aBasketIsTheLeastPurchaseWithMoneyAsDecimals() {
+        Answer basket = post(
+                "/api/basket",
+                "{\"needs\":[{\"part\":\"QV-1180\",\"quantity\":2}],\"wants\":[],"
+                        + "\"policy\":{\"genuineOnly\":true,\"branch\":null,\"neededInDays\":null}}");
+        assertEquals(
+                basket.body().get("best").toString(),
+                "{\"lines\":[{\"part\":\"QV-1183\",\"quantity\":2,\"unitPrice\":\"14.50\",\"price\":\"29.00\","
+                        + "\"covers\":[{\"part\":\"QV-1180\",\"quantity\":2}]}],\"total\":\"29.00\",\"net\":\"29.00\",\"spare\":[]}");
+        assertEquals(basket.text("/currency"), "EUR");
+        Answer impossible = post("/api/basket", "{\"needs\":[{\"part\":\"NOWHERE\",\"quantity\":1}]}");
+        assertEquals(impossible.status(), 200);
+        assertTrue(impossible.body().get("best").isNull());
+        assertEquals(impossible.text("/impossible/0/part"), "NOWHERE");
+    }
+
+    private static final String FUSE_CASE =
+            "{\"line\":\"tm2205b dead, fuse blew twice\",\"ageYears\":8,\"findings\":[{\"finding\":\"died-at-door\",\"answer\":\"yes\"}],"
+                    + "\"readings\":[],\"lines\":[{\"part\":\"QV-3120\",\"quantity\":1}],\"status\":\"%s\",\"cautionsShown\":[%s]}";
+
+    private static String fuseCase(String status, String shown) {
+        return String.format(Locale.ROOT, FUSE_CASE, status, shown);
+    }
+
+    @Test
+    public void aCaseIsKeptChangedAndFoundAgain() {
+        Answer kept = post("/api/cases", fuseCase("open", "\"mains\""));
+        assertEquals(kept.status(), 201);
+        assertEquals(kept.whole().headers().firstValue("ETag").orElseThrow(), "\"1\"");
+        long number = kept.body().get("number").asLong();
+        assertTrue(each(kept.body().get("cautions"), "hazard").contains("stored-charge"));
+        String path = "/api/cases/" + number;
+        Answer changed = send("PATCH", path, "{\"complaint\":\"it smells\"}", "If-Match", "\"1\"");
+        assertEquals(changed.status(), 200);
+        assertEquals(changed.text("/complaint"), "it smells");
+        assertEquals(changed.text("/line"), "tm2205b dead, fuse blew twice", "what was not sent stays");
+        assertEquals(
+                send("PATCH", path, "{\"complaint\":\"late\"}", "If-Match", "\"1\"")
+                        .status(),
+                409);
+        assertEquals(get(path).text("/complaint"), "it smells");
+        assertEquals(get(path).whole().headers().firstValue("ETag").orElseThrow(), "\"2\"");
+        assertEquals(get("/api/cases?q=smells").body().at("/cases/0/number").asLong(), number);
+        assertEquals(get("/api/cases?q=nothing-like-it").body().get("cases").size(), 0);
+        assertEquals(get("/api/cases?from=2999-01-01").body().get("cases").size(), 0);
+    }
+
+    @Test
+    public void handingOverIsRefusedWhileAGraveCautionWasNotShown() {
+        Answer refused = post("/api/cases", fuseCase("handed-over", "\"mains\""));
+        assertEquals(refused.status(), 422);
+        assertEquals(refused.type(), "application/problem+json");
+        assertTrue(refused.text("/detail").contains("stored-charge"));
+        assertEquals(refused.text("/errors/0/field"), "cautionsShown");
+        Answer open = post("/api/cases", fuseCase("open", ""));
+        String path = "/api/cases/" + open.body().get("number").asLong();
+        assertEquals(send("PATCH", path, "{\"status\":\"handed-over\"}").status(), 422);
+        Answer done =
+                send("PATCH", path, "{\"status\":\"handed-over\",\"cautionsShown\":[\"mains\",\"stored-charge\"]}");
+        assertEquals(done.text("/status"), "handed-over");
+    }
+
+    @Test
+    public void theInterfaceIsServedForEveryPlaceAndBringsNothingFromElsewhere() {
+        for (String place : List.of("/", "/day-book", "/sheet/1", "/cases/12")) {
+            Answer page = get(place);
+            assertEquals(page.status(), 200, place);
+            assertTrue(page.whole().body().contains("<title>Synopta</title>"), place);
+            String policy =
+                    page.whole().headers().firstValue("Content-Security-Policy").orElseThrow();
+            assertTrue(policy.startsWith("default-src 'self'"));
+            assertFalse(page.whole().body().contains("http://")
+                    || page.whole().body().contains("https://"));
+        }
+        assertEquals(get("/missing.js").status(), 404);
+    }
+
+    @Test
+    public void theInterfaceIsBuiltFromTheDocumentThatIsServed() throws IOException {
+        JsonNode served = get("/v3/api-docs").body();
+        JsonNode kept = JSON.readTree(Files.readString(ROOT.resolve("ui/openapi.json")));
+        Path target = ROOT.resolve("server/target/openapi.json");
+        Files.writeString(target, served.toPrettyString() + "\n");
+        assertTrue(
+                kept.equals(served), "ui/openapi.json is old: copy server/target/openapi.json over it and build again");
+        for (String path : List.of(
+                "/api/tag/read",
+                "/api/models/{model}",
+                "/api/models/{model}/parts",
+                "/api/diagnosis",
+                "/api/fit",
+                "/api/basket",
+                "/api/cases",
+                "/api/cases/{number}")) {
+            assertTrue(served.get("paths").has(path), path);
+        }
+    }
+}
