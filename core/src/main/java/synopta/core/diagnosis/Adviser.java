@@ -51,8 +51,8 @@ final class Adviser {
                     "The %s is work for a qualified person; the parts go to them.".formatted(leader.name()));
         }
         Optional<Question> worthIt = next.stream()
-                .filter(q -> saved(q, now) > q.finding().minutes() + PATIENCE_MINUTES)
-                .max(Comparator.comparingDouble(q -> saved(q, now) - q.finding().minutes()));
+                .filter(q -> saved(q) > q.finding().minutes() + PATIENCE_MINUTES)
+                .findFirst();
         if (worthIt.isPresent()) {
             Question question = worthIt.get();
             boolean asks = question.finding().who() == Finding.Who.CUSTOMER;
@@ -60,31 +60,33 @@ final class Adviser {
                     asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST,
                     String.format(
                             Locale.ROOT,
-                            "%s takes %.0f min and saves %.0f min of wrong trips on average.",
-                            asks ? "One more answer" : "A test",
+                            "“%s” takes %.0f min and saves %.0f min of wrong trips on average.",
+                            question.finding().question(),
                             Math.max(1, question.finding().minutes()),
-                            saved(question, now)));
+                            saved(question)));
         }
         return settled(leader, now);
     }
 
     /** No question is worth its time any more. */
-    private static Advice settled(PartType leader, double now) {
-        return now >= LIKELY
-                ? new Advice(
-                        Advice.Action.SELL,
-                        String.format(
-                                Locale.ROOT,
-                                "The %s stands at %.0f %%; no question left is worth its time.",
-                                leader.name(),
-                                100 * now))
+    private Advice settled(PartType leader, double now) {
+        List<Finding> open = interview.unexplained(LIKELY);
+        if (now < LIKELY) {
+            return new Advice(
+                    Advice.Action.TEST_FIRST,
+                    "Nothing stands out, and no question would change that: have it looked at before selling.");
+        }
+        String stands = String.format(Locale.ROOT, "The %s stands at %.0f %%", leader.name(), 100 * now);
+        return open.isEmpty()
+                ? new Advice(Advice.Action.SELL, stands + "; no question left is worth its time.")
                 : new Advice(
                         Advice.Action.TEST_FIRST,
-                        "Nothing stands out, and no question would change that: have it looked at before selling.");
+                        "%s, but no part stands out for “%s”: have that looked at."
+                                .formatted(stands, open.get(0).telling().words().toLowerCase(Locale.ROOT)));
     }
 
     /** Minutes of wrong trips that the answer saves on average. */
-    private double saved(Question question, double now) {
-        return WRONG_PART_MINUTES * (interview.expectedLeader(question) - now);
+    private double saved(Question question) {
+        return WRONG_PART_MINUTES * interview.expectedRise(question);
     }
 }

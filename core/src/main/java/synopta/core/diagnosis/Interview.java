@@ -1,7 +1,6 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,15 +27,29 @@ final class Interview {
     private final double[] now;
     private final List<Question> questions = new ArrayList<>();
     private final List<Split> splits = new ArrayList<>();
+    private final List<Sign> signs = new ArrayList<>();
+
+    /**
+     * A sign that was given, and the part types that can bring it about.
+     *
+     * @param parts places in the list of part types
+     */
+    record Sign(Finding finding, List<Integer> parts) {}
 
     /** A question with the posteriors that each answer would bring. */
     private record Split(String finding, double tellingShare, double[] ifTelling, double[] ifClear) {}
 
     Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, Set<String> notKnown) {
         this.pack = pack;
-        Map<String, Set<Integer>> concerned =
-                beliefs.concerned(evidence.stream().filter(Evidence::telling).toList());
+        List<Evidence> given = evidence.stream().filter(Evidence::telling).toList();
+        Map<String, Set<Integer>> concerned = beliefs.concerned(given);
         partTypes = List.copyOf(concerned.keySet());
+        for (Evidence sign : given) {
+            Set<String> able = beliefs.concerned(List.of(sign)).keySet();
+            signs.add(new Sign(
+                    pack.finding(sign.finding()).orElseThrow(),
+                    able.stream().map(partTypes::indexOf).toList()));
+        }
         NoisyOr.Joint joint = beliefs.jointOfAny(evidence, concerned.values());
         now = Diagnoser.posterior(joint);
         double uncertain = entropyBits(now);
@@ -75,13 +88,30 @@ final class Interview {
         return parts;
     }
 
-    /** How likely the likeliest part type will be on average once the question is answered. */
-    double expectedLeader(Question question) {
+    /** Signs that no part type is likelier than not to have brought about. */
+    List<Finding> unexplained(double likely) {
+        return signs.stream()
+                .filter(s -> best(s, now) < likely)
+                .map(Sign::finding)
+                .toList();
+    }
+
+    /** By how much the likeliest part type behind some sign will stand higher on average once the question is answered. */
+    double expectedRise(Question question) {
         Split split = splits.stream()
                 .filter(s -> s.finding.equals(question.finding().id()))
                 .findFirst()
                 .orElseThrow();
-        return split.tellingShare * most(split.ifTelling) + (1 - split.tellingShare) * most(split.ifClear);
+        return signs.stream()
+                .mapToDouble(sign -> split.tellingShare * best(sign, split.ifTelling)
+                        + (1 - split.tellingShare) * best(sign, split.ifClear)
+                        - best(sign, now))
+                .max()
+                .orElse(0);
+    }
+
+    private static double best(Sign sign, double[] posterior) {
+        return sign.parts.stream().mapToDouble(part -> posterior[part]).max().orElse(0);
     }
 
     private static Split split(String finding, NoisyOr.Joint now, NoisyOr.Joint clear) {
@@ -112,10 +142,6 @@ final class Interview {
             }
         }
         return most;
-    }
-
-    private static double most(double[] posterior) {
-        return Arrays.stream(posterior).max().orElse(0);
     }
 
     private static double entropyBits(double[] posterior) {

@@ -9,17 +9,19 @@ import java.util.Optional;
  * insertion, deletion, transposition of neighbours that is not edited again (optimal string alignment; Wagner and
  * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value Confusion#WORN_AT_MOST} characters.
  *
- * <p>Shapes: n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
+ * <p>Shapes: `substitutions` as {@link Confusion#table}; n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
  */
 final class Alignment {
     private final Confusion costs;
+    private final double[][] substitutions;
     private final List<Observed> read;
     private final String model;
     private final double[][] best;
     private final int reached;
 
-    Alignment(Confusion costs, List<Observed> read, String model) {
+    Alignment(Confusion costs, double[][] substitutions, List<Observed> read, String model) {
         this.costs = costs;
+        this.substitutions = substitutions;
         this.read = read;
         this.model = model;
         best = new double[read.size() + 1][model.length() + 1];
@@ -56,8 +58,8 @@ final class Alignment {
         Observed seen = read.get(i - 1);
         char shown = model.charAt(j - 1);
         double cost = seen.readAgain() && seen.character() != shown
-                ? costs.readAgain() + costs.substitution(seen.character(), shown)
-                : costs.substitution(seen.character(), shown);
+                ? costs.readAgain() + substitutions[Naming.sign(seen.character())][Naming.sign(shown)]
+                : substitutions[Naming.sign(seen.character())][Naming.sign(shown)];
         return best[i - 1][j - 1] + cost;
     }
 

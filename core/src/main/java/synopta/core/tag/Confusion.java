@@ -63,6 +63,17 @@ record Confusion(
         return neighbours ? neighbourKey : other;
     }
 
+    /** All substitutions: what was taken down by row, what was shown by column, in the order of {@link Naming#sign}. */
+    double[][] table() {
+        double[][] table = new double[Naming.SIGNS][Naming.SIGNS];
+        for (int typed = 0; typed < Naming.SIGNS; typed++) {
+            for (int shown = 0; shown < Naming.SIGNS; shown++) {
+                table[typed][shown] = substitution(Naming.character(typed), Naming.character(shown));
+            }
+        }
+        return table;
+    }
+
     private static boolean together(List<String> groups, char a, char b) {
         return groups.stream().anyMatch(group -> group.indexOf(a) >= 0 && group.indexOf(b) >= 0);
     }

@@ -8,7 +8,9 @@ import java.util.Collection;
  * catalogue row. Cost O(1) a character; costs are in nats.
  */
 final class Naming {
-    private static final int SIGNS = 36;
+    /** The digits and the capital letters. */
+    static final int SIGNS = 36;
+
     private final double[][] nats = new double[SIGNS + 1][SIGNS];
 
     Naming(Collection<String> keys) {
@@ -31,6 +33,10 @@ final class Naming {
         }
     }
 
+    static char character(int sign) {
+        return (char) (sign < 10 ? '0' + sign : 'A' + sign - 10);
+    }
+
     double cost(String normalized) {
         double cost = 0;
         int before = SIGNS;
@@ -41,7 +47,8 @@ final class Naming {
         return cost;
     }
 
-    private static int sign(char c) {
+    /** The place of a digit or capital letter among the signs. */
+    static int sign(char c) {
         return c <= '9' ? c - '0' : c - 'A' + 10;
     }
 }

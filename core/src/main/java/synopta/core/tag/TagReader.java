@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import synopta.core.catalog.Model;
 import synopta.core.quantity.Probability;
 
@@ -32,6 +33,8 @@ public final class TagReader {
     static final double WORTH_ASKING_BITS = 0.05;
 
     private final List<Model> models;
+    private final List<String> keys;
+    private final double[][] substitutions = Confusion.AT_THE_COUNTER.table();
     private final double totalPopularity;
     private final Naming naming;
     private final TagText tagText;
@@ -41,7 +44,8 @@ public final class TagReader {
         this.models =
                 models.stream().sorted(Comparator.comparing(Model::number)).toList();
         totalPopularity = models.stream().mapToDouble(Model::popularity).sum();
-        naming = new Naming(this.models.stream().map(m -> m.number().key()).toList());
+        keys = this.models.stream().map(m -> m.number().key()).toList();
+        naming = new Naming(keys);
         tagText = new TagText(brands);
     }
 
@@ -61,14 +65,16 @@ public final class TagReader {
             return new TagReading(normalized, List.of(), new Probability(1), Optional.empty());
         }
         List<Observed> read = Observed.of(normalized, query.rechecked());
-        List<Scored> scored = models.stream().map(m -> score(m, read, query)).toList();
+        List<Scored> scored = IntStream.range(0, models.size())
+                .mapToObj(m -> score(m, read, query))
+                .toList();
         double unlisted = Math.log(UNLISTED_PRIOR) - naming.cost(string(read));
         double top = Math.max(
                 unlisted, scored.stream().mapToDouble(Scored::logWeight).max().orElseThrow());
         double sum = Math.exp(unlisted - top)
                 + scored.stream().mapToDouble(s -> Math.exp(s.logWeight - top)).sum();
         List<Scored> ranked = scored.stream()
-                .sorted(Comparator.comparingDouble(Scored::logWeight).reversed().thenComparing(s -> s.model.number()))
+                .sorted(Comparator.comparingDouble(Scored::logWeight).reversed().thenComparingInt(Scored::index))
                 .toList();
         List<Candidate> candidates = ranked.stream()
                 .limit(query.limit())
@@ -81,11 +87,11 @@ public final class TagReader {
                 readAgain(ranked, query.rechecked(), top, sum));
     }
 
-    private record Scored(Model model, Alignment alignment, double logWeight) {}
+    private record Scored(int index, Model model, Alignment alignment, double logWeight) {}
 
-    private Scored score(Model model, List<Observed> read, TagQuery query) {
-        Alignment alignment =
-                new Alignment(Confusion.AT_THE_COUNTER, read, model.number().key());
+    private Scored score(int index, List<Observed> read, TagQuery query) {
+        Model model = models.get(index);
+        Alignment alignment = new Alignment(Confusion.AT_THE_COUNTER, substitutions, read, keys.get(index));
         int disagreeing = 0;
         disagreeing +=
                 query.brand().filter(b -> !b.equalsIgnoreCase(model.brand())).isPresent() ? 1 : 0;
@@ -95,7 +101,7 @@ public final class TagReader {
                 ? 1
                 : 0;
         double prior = Math.log((1 - UNLISTED_PRIOR) * model.popularity() / totalPopularity);
-        return new Scored(model, alignment, prior - alignment.cost() - disagreeing * DISAGREES);
+        return new Scored(index, model, alignment, prior - alignment.cost() - disagreeing * DISAGREES);
     }
 
     private static String string(List<Observed> read) {

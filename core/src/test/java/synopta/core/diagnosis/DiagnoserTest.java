@@ -254,6 +254,26 @@ public class DiagnoserTest {
         Pack certain =
                 pack(List.of(fault("belt", 0.3, Map.of("still", 0.99))), List.of(finding("still", 0.001)), List.of());
         assertEquals(diagnose(certain, ELECTRIC, yes("still")).advice().action(), Advice.Action.SELL);
+        Pack two = pack(
+                List.of(
+                        fault("belt", 0.3, Map.of("still", 0.99)),
+                        fault("box", 0.1, Map.of("cold", 0.9)),
+                        fault("fuse", 0.1, Map.of("cold", 0.9))),
+                List.of(finding("still", 0.001), finding("cold", 0.001)),
+                List.of());
+        Advice halfKnown = diagnose(two, ELECTRIC, yes("still"), yes("cold")).advice();
+        assertEquals(halfKnown.action(), Advice.Action.SELL, "either part stands above a half: " + halfKnown.why());
+        Pack three = pack(
+                List.of(
+                        fault("belt", 0.3, Map.of("still", 0.99)),
+                        fault("box", 0.1, Map.of("cold", 0.9)),
+                        fault("fuse", 0.1, Map.of("cold", 0.9)),
+                        fault("stat", 0.1, Map.of("cold", 0.9))),
+                List.of(finding("still", 0.001), finding("cold", 0.001)),
+                List.of());
+        Advice open = diagnose(three, ELECTRIC, yes("still"), yes("cold")).advice();
+        assertEquals(open.action(), Advice.Action.TEST_FIRST);
+        assertTrue(open.why().contains("“cold”"), open.why());
     }
 
     @Test

@@ -15,8 +15,12 @@ public class AlignmentTest {
     /** As UNIT, and neighbours are never swapped. */
     private static final Confusion NO_SWAPS = new Confusion(1, 1, 1, 1, 0, 1e6, 1, 1, 1, 1e6, 1e6);
 
+    private static Alignment aligned(Confusion costs, String typed, String model) {
+        return new Alignment(costs, costs.table(), Observed.of(typed, List.of()), model);
+    }
+
     private static double cost(Confusion costs, String typed, String model) {
-        return new Alignment(costs, Observed.of(typed, List.of()), model).cost();
+        return aligned(costs, typed, model).cost();
     }
 
     /** Values from memory of the published examples named; no document was opened. */
@@ -100,7 +104,7 @@ public class AlignmentTest {
             String typed = word(random, 9, 5);
             String model = word(random, 9, 5);
             StringBuilder rebuilt = new StringBuilder();
-            new Alignment(Confusion.AT_THE_COUNTER, Observed.of(typed, List.of()), model)
+            aligned(Confusion.AT_THE_COUNTER, typed, model)
                     .places()
                     .forEach(place -> place.catalogue().ifPresent(rebuilt::append));
             assertEquals(rebuilt.toString(), model, typed);

@@ -1,0 +1,60 @@
+package synopta.bench;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+
+/** Runs the benchmarks and says each as a ratio to its baseline in the same run. */
+public final class Benches {
+    private static final Map<String, Class<?>> NAMES = new LinkedHashMap<>();
+
+    static {
+        NAMES.put("tag", TagBench.class);
+        NAMES.put("diagnosis", DiagnosisBench.class);
+        NAMES.put("basket", BasketBench.class);
+    }
+
+    private Benches() {}
+
+    /** First the folder of the packs, then, if wanted, the name of one benchmark. */
+    public static void main(String... arguments) throws RunnerException {
+        Collection<String> wanted = arguments.length > 1 ? List.of(arguments[1]) : NAMES.keySet();
+        for (String name : wanted) {
+            if (!NAMES.containsKey(name)) {
+                System.err.printf("There is no benchmark %s; there are %s.%n", name, String.join(", ", NAMES.keySet()));
+                System.exit(2);
+            }
+        }
+        for (String name : wanted) {
+            Map<String, Double> micros = new LinkedHashMap<>();
+            for (RunResult result : new Runner(new OptionsBuilder()
+                            .include(NAMES.get(name).getName())
+                            .jvmArgs("-Dknowledge=" + arguments[0])
+                            .forks(1)
+                            .warmupIterations(2)
+                            .warmupTime(TimeValue.seconds(2))
+                            .measurementIterations(4)
+                            .measurementTime(TimeValue.seconds(2))
+                            .build())
+                    .run()) {
+                String label = result.getPrimaryResult().getLabel();
+                micros.put(label, result.getPrimaryResult().getScore());
+            }
+            double ratio = micros.get("measured") / micros.get("baseline");
+            System.out.printf(
+                    Locale.ROOT,
+                    "%n%s: %.0f us, baseline %.0f us, ratio %.3f%n%n",
+                    name,
+                    micros.get("measured"),
+                    micros.get("baseline"),
+                    ratio);
+        }
+    }
+}
