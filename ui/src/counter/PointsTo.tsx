@@ -47,7 +47,7 @@ export function PointsTo({ answer, layout, layouts, asked, act, onPutOff }: Prop
           />
         </div>
       )}
-      {suspects.length > 0 && <Suspects suspects={suspects} selling={answer.selling} onToggle={toggle} />}
+      {suspects.length > 0 && <Suspects suspects={suspects} answer={answer} onToggle={toggle} />}
       {answer.next.length > 0 && (
         <NextQuestion questions={answer.next} asked={asked} act={act} onPutOff={onPutOff} />
       )}
@@ -90,15 +90,16 @@ function Nothing({ appliance }: { appliance: string | null }) {
 
 type SuspectsProps = {
   suspects: Wire["SuspectWire"][];
-  selling: string[];
+  answer: Answer;
   onToggle: (suspect: Wire["SuspectWire"]) => void;
 };
 
-function Suspects({ suspects, selling, onToggle }: SuspectsProps) {
+function Suspects({ suspects, answer, onToggle }: SuspectsProps) {
   return (
     <ol className="suspects" aria-label="Suspects">
       {suspects.map((suspect, index) => {
-        const sold = selling.includes(suspect.id);
+        const sold = answer.selling.includes(suspect.id);
+        const inBag = answer.needs.some((need) => need.partType === suspect.partType);
         return (
           <li key={suspect.id}>
             <button
@@ -122,7 +123,9 @@ function Suspects({ suspects, selling, onToggle }: SuspectsProps) {
                 </svg>
               </span>
               <span className="numeric">{percent(suspect.probability)}</span>
-              <span className={sold ? "sold yes" : "sold"}>{sold ? "in bag" : "leave"}</span>
+              <span className={inBag ? "sold yes" : "sold"}>
+                {inBag ? "in bag" : sold ? "wanted" : "leave"}
+              </span>
             </button>
           </li>
         );

@@ -54,6 +54,7 @@ export type Action =
   | { kind: "cautioned"; hazards: string[] }
   | { kind: "kept"; answer: Wire["CaseAnswer"] }
   | { kind: "opened"; answer: Wire["CaseAnswer"] }
+  | { kind: "arrived" }
   | { kind: "cleared" };
 
 const without = (list: string[], item: string) => list.filter((other) => other !== item);
@@ -78,6 +79,23 @@ function strike(state: CaseState, key: string): CaseState {
     return { ...state, appliance: null };
   }
   return { ...state, struck: withItem(state.struck, key) };
+}
+
+const sharedStart = (a: string, b: string): number => {
+  let length = 0;
+  while (length < a.length && a[length] === b[length]) {
+    length++;
+  }
+  return length;
+};
+
+const reversed = (text: string) => [...text].reverse().join("");
+
+/** A line that was emptied or written over begins another case; one that was kept stays the case it is. */
+function isAnotherCaller(state: CaseState, line: string): boolean {
+  const before = state.line;
+  const alike = sharedStart(before, line) > 2 || sharedStart(reversed(before), reversed(line)) > 2;
+  return state.kept === null && before.length > 2 && !alike;
 }
 
 function toState(answer: Wire["CaseAnswer"]): CaseState {
@@ -106,7 +124,9 @@ export function next(state: CaseState, action: Action): CaseState {
   const changed = { ...state, choice: 0 };
   switch (action.kind) {
     case "line":
-      return { ...changed, line: action.line, rechecked: [], model: null };
+      return isAnotherCaller(state, action.line)
+        ? { ...EMPTY, line: action.line }
+        : { ...changed, line: action.line, rechecked: [], model: null };
     case "answered":
       return {
         ...changed,
@@ -155,6 +175,9 @@ export function next(state: CaseState, action: Action): CaseState {
       };
     case "opened":
       return toState(action.answer);
+    case "arrived":
+      // A kept case has an address of its own; the bare counter is for the caller who was not kept yet.
+      return state.kept === null ? state : leftOver();
     case "cleared":
       return EMPTY;
   }

@@ -23,6 +23,11 @@ export function useCase(number: string | undefined) {
   }, [loaded]);
   useEffect(() => {
     if (number === undefined) {
+      act({ kind: "arrived" });
+    }
+  }, [number]);
+  useEffect(() => {
+    if (number === undefined && state.kept === null) {
       leave(state);
     }
   }, [state, number]);

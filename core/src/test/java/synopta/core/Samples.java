@@ -145,7 +145,8 @@ public final class Samples {
                 who,
                 OURS,
                 said,
-                clearSaid);
+                clearSaid,
+                List.of());
     }
 
     public static Finding finding(String id, double leak) {

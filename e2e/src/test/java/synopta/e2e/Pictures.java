@@ -35,11 +35,13 @@ public class Pictures extends Browser {
         for (String line : List.of(
                 "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
             caller(line);
+            assertThat(region("Bag")).containsText("fits");
             button("Said to the person").click();
             page.keyboard().press("h");
             assertThat(page.getByText("handed over")).isVisible();
         }
         caller("tm2205b microwave dead, fuse blew twice");
+        assertThat(region("Bag")).containsText("fits");
         button("Said to the person").click();
         button("Hand over").click();
         assertThat(page.getByText("handed over")).isVisible();

@@ -112,6 +112,37 @@ public class PlacesTest extends Browser {
     }
 
     @Test
+    public void theCallerAfterAKeptCaseBeginsWithAnEmptyCounter() {
+        String number = keepOpen("th7820w thumps");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Counter"))
+                .click();
+        assertThat(line()).hasValue("");
+        assertThat(page.getByText("new case")).isVisible();
+        caller("hv4415 scrapes at the front, marks on clothes");
+        assertThat(region("Bag")).containsText("fits");
+        assertThat(button("Said to the person")).isVisible();
+        button("Keep open").click();
+        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).not().containsText("Case " + number + " ");
+        at("/cases/" + number);
+        assertThat(line()).hasValue("th7820w thumps");
+    }
+
+    @Test
+    public void aLineWrittenOverBeginsAnotherCase() {
+        caller("th7820w thumps");
+        page.getByText("Front drum roller, worn").click();
+        button("Said to the person").click();
+        line().fill("hv4415 scrapes at the front, marks on clothes");
+        assertThat(region("Bag")).containsText("drum glide");
+        assertThat(button("Said to the person")).isVisible();
+        line().fill("hv4415 scrapes at the front, marks on clothes, 9 yrs");
+        button("Said to the person").click();
+        line().fill("hv4415 scrapes at the front, marks on clothes, 10 yrs");
+        assertThat(region("Known")).containsText("10 years old");
+        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+    }
+
+    @Test
     public void twoCountersOnOneCaseLoseNothing() {
         String number = keepOpen("th7820w squeaks");
         Page other = context.newPage();

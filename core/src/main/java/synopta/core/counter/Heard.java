@@ -3,6 +3,7 @@ package synopta.core.counter;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -34,6 +35,9 @@ final class Heard {
         for (CaseDraft.Measured measured : draft.readings()) {
             put(pack, evidence(pack, measured), meter(pack, measured), draft.struck());
         }
+        for (Evidence given : evidence()) {
+            follow(pack, given, draft.struck());
+        }
     }
 
     private void put(Pack pack, Evidence piece, String source, Set<String> struck) {
@@ -48,6 +52,19 @@ final class Heard {
         order.add(key);
         evidence.put(key, piece);
         known.put(key, new Known(key, words, source, true));
+    }
+
+    /** What goes without saying once a sign is given, unless somebody said otherwise. */
+    private void follow(Pack pack, Evidence given, Set<String> struck) {
+        Finding sign = finding(pack, given.finding());
+        for (Finding.Implied implied : given.telling() ? sign.implies() : List.<Finding.Implied>of()) {
+            if (!order.contains("finding:" + implied.finding())) {
+                boolean telling = finding(pack, implied.finding()).isTelling(implied.answer());
+                String source = "goes without saying: “%s”"
+                        .formatted(sign.telling().words().toLowerCase(Locale.ROOT));
+                put(pack, new Evidence(implied.finding(), telling), source, struck);
+            }
+        }
     }
 
     private void dontKnow(Pack pack, String id, Set<String> struck) {
@@ -67,16 +84,7 @@ final class Heard {
 
     static Evidence evidence(Pack pack, CaseDraft.Answered answered) {
         Finding finding = finding(pack, answered.finding());
-        boolean telling = answered.answer().equals(finding.telling().slug());
-        if (!telling && !answered.answer().equals(finding.clear().slug())) {
-            throw new IllegalArgumentException("Answer (%s) to %s must be %s or %s."
-                    .formatted(
-                            answered.answer(),
-                            finding.id(),
-                            finding.telling().slug(),
-                            finding.clear().slug()));
-        }
-        return new Evidence(finding.id(), telling);
+        return new Evidence(finding.id(), finding.isTelling(answered.answer()));
     }
 
     static Evidence evidence(Pack pack, CaseDraft.Measured measured) {

@@ -12,6 +12,7 @@ import java.util.Locale;
  * @param minutes how long it takes to find out
  * @param said phrases by which callers say it unasked
  * @param clearSaid phrases by which they say its contrary
+ * @param implies what goes without saying once the telling answer is given: what thumps is not dead
  */
 public record Finding(
         String id,
@@ -23,7 +24,8 @@ public record Finding(
         Who who,
         Basis basis,
         List<String> said,
-        List<String> clearSaid) {
+        List<String> clearSaid,
+        List<Implied> implies) {
     /** Copies; refuses a leak outside 0 to 1 (both excluded) and a time that is not above 0. */
     public Finding {
         if (!(leak > 0 && leak < 1)) {
@@ -34,10 +36,23 @@ public record Finding(
         }
         said = List.copyOf(said);
         clearSaid = List.copyOf(clearSaid);
+        implies = List.copyOf(implies);
     }
 
     /** An answer: its slug for the API, its words for the list of what is known. */
     public record Answer(String slug, String words) {}
+
+    /** An answer to another finding, by its slug. */
+    public record Implied(String finding, String answer) {}
+
+    /** The answer of that slug: true for the telling one; any other word is refused. */
+    public boolean isTelling(String slug) {
+        if (!slug.equals(telling.slug) && !slug.equals(clear.slug)) {
+            throw new IllegalArgumentException(
+                    "Answer (%s) to %s must be %s or %s.".formatted(slug, id, telling.slug, clear.slug));
+        }
+        return slug.equals(telling.slug);
+    }
 
     /** Who may find it out. */
     public enum Who {

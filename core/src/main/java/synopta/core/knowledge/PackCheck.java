@@ -84,9 +84,24 @@ public final class PackCheck {
         }
         for (int i = 0; i < pack.findings().size(); i++) {
             String id = pack.findings().get(i).id();
+            implied("findings[%d]".formatted(i), pack.findings().get(i));
             if (!shown.contains(id)) {
                 say("findings[%d]".formatted(i), "no fault shows %s; link it or take it out.".formatted(id));
             }
+        }
+    }
+
+    private void implied(String path, Finding finding) {
+        for (int j = 0; j < finding.implies().size(); j++) {
+            Finding.Implied implied = finding.implies().get(j);
+            String at = "%s.implies[%d]".formatted(path, j);
+            finding(at + ".finding", implied.finding());
+            pack.finding(implied.finding()).ifPresent(other -> {
+                if (!implied.answer().equals(other.telling().slug())
+                        && !implied.answer().equals(other.clear().slug())) {
+                    say(at + ".answer", "%s is no answer to %s.".formatted(implied.answer(), other.id()));
+                }
+            });
         }
     }
 

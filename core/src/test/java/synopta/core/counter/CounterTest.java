@@ -12,7 +12,6 @@ import static synopta.core.Samples.model;
 import static synopta.core.Samples.part;
 import static synopta.core.Samples.type;
 
-import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +26,6 @@ import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Part;
-import synopta.core.handover.HandOver;
 import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Finding;
@@ -50,7 +48,23 @@ public class CounterTest {
         return finding(id, 0.02, Finding.Who.CUSTOMER, List.of(phrases), List.of());
     }
 
-    private static final Pack PACK = new Pack(
+    private static Finding thumps() {
+        Finding plain = said("thumps", "thumps");
+        return new Finding(
+                plain.id(),
+                plain.question(),
+                plain.telling(),
+                plain.clear(),
+                plain.leak(),
+                plain.minutes(),
+                plain.who(),
+                plain.basis(),
+                plain.said(),
+                List.of(),
+                List.of(new Finding.Implied("still", "no")));
+    }
+
+    static final Pack PACK = new Pack(
             Appliance.DRYER,
             Map.of(Fuel.ELECTRIC, 0.7, Fuel.NATURAL_GAS, 0.3),
             List.of(
@@ -74,11 +88,7 @@ public class CounterTest {
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
                     fault("belt", 0.2, Map.of("still", 0.9)),
                     fault("valve", "valve", 0.3, GAS, Map.of("cold", 0.9))),
-            List.of(
-                    said("thumps", "thumps"),
-                    said("still", "sits still"),
-                    said("cold", "cold"),
-                    said("again", "again")),
+            List.of(thumps(), said("still", "sits still"), said("cold", "cold"), said("again", "again")),
             List.of(),
             List.of(
                     new Caution(Hazard.SHARP_METAL, "Gloves.", Set.of("roller"), Set.of(), OURS),
@@ -86,7 +96,7 @@ public class CounterTest {
                     new Caution(Hazard.GAS, "Shut the valve.", Set.of(), GAS, OURS)),
             List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))));
 
-    private static final MemoryCatalog CATALOG = new Shelf()
+    static final MemoryCatalog CATALOG = new Shelf()
             .model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10))
             .model(model("TG-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.NATURAL_GAS, 1))
             .part("ROLLER", 840, "roller", true, Part.Status.CURRENT, 1)
@@ -101,7 +111,7 @@ public class CounterTest {
             .fit("TH-7820-W", "rings", "RING", 8, BuildRange.ALWAYS)
             .fit("TH-7820-W", "belt", "BELT1", 1, BuildRange.ALWAYS)
             .catalog();
-    private static final Counter COUNTER =
+    static final Counter COUNTER =
             new Counter(CATALOG, new TagReader(CATALOG.models(), List.of("Thistlemoor")), List.of(PACK), "EUR");
 
     private static CaseView work(String line) {
@@ -147,6 +157,19 @@ public class CounterTest {
         assertEquals(view.plan().orElseThrow().best().orElseThrow().total().decimal(), "37.60", "kit and 8 rings");
         assertTrue(view.bag().stream().anyMatch(b -> b.text().equals("The nut goes on again.")));
         assertTrue(view.bag().stream().anyMatch(b -> b.text().startsWith("4 x ROLLER")));
+    }
+
+    @Test
+    public void whatGoesWithoutSayingIsKnownUnlessSomebodySaysOtherwise() {
+        CaseView thumping = work("th7820w thumps");
+        assertTrue(thumping.known().stream()
+                .anyMatch(k -> k.words().equals("not still") && k.source().contains("goes without saying")));
+        assertTrue(thumping.diagnosis().orElseThrow().next().stream()
+                .noneMatch(q -> q.finding().id().equals("still")));
+        assertTrue(work("th7820w thumps, sits still").known().stream()
+                .anyMatch(k -> k.words().equals("still")));
+        CaseView struck = COUNTER.work(draft("th7820w thumps", Set.of("finding:still"), Set.of(), Set.of()));
+        assertTrue(struck.known().stream().noneMatch(k -> k.words().contains("still")));
     }
 
     @Test
@@ -211,77 +234,6 @@ public class CounterTest {
         assertEquals(view.appliance(), Optional.of(Appliance.DRYER));
         assertFalse(view.known().get(0).sure());
         assertTrue(work("lovely weather").appliance().isEmpty());
-    }
-
-    /** A log in memory. */
-    private static final class Log implements CaseLog {
-        private CaseRecord kept;
-
-        @Override
-        public CaseRecord add(CaseContent content, Instant createdAt) {
-            kept = new CaseRecord(1, createdAt, 1, content);
-            return kept;
-        }
-
-        @Override
-        public Optional<CaseRecord> find(long number) {
-            return Optional.ofNullable(kept);
-        }
-
-        @Override
-        public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content) {
-            if (expected.revision() != kept.revision()) {
-                return Optional.empty();
-            }
-            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, content);
-            return Optional.of(kept);
-        }
-
-        @Override
-        public List<CaseRecord> list(Filter filter) {
-            return List.of(kept);
-        }
-    }
-
-    private static CaseContent content(String line, Set<Hazard> shown, CaseContent.Status status, String... parts) {
-        List<CaseContent.Line> lines = java.util.Arrays.stream(parts)
-                .map(p -> new CaseContent.Line(part(p), 1))
-                .toList();
-        return new CaseContent(CaseDraft.of(line), Optional.empty(), Optional.empty(), lines, shown, status);
-    }
-
-    private static String outcome(CaseDesk.Saved saved) {
-        return saved.fold(
-                kept -> "kept " + kept.record().revision(),
-                refused -> "refused " + refused.unseen(),
-                overtaken -> "overtaken");
-    }
-
-    @Test
-    public void noPartsLeaveBeforeTheGraveCautionsWereShown() {
-        CaseDesk desk = new CaseDesk(new Log(), COUNTER, CATALOG, new HandOver(List.of(PACK), CATALOG));
-        CaseContent.Status out = CaseContent.Status.HANDED_OVER;
-        Instant now = Instant.EPOCH;
-        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(), out), now)), "refused [MAINS, GAS]");
-        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(Hazard.MAINS), out), now)), "refused [GAS]");
-        assertEquals(outcome(desk.open(content("th7820w", Set.of(Hazard.MAINS), out, "ROLLER"), now)), "kept 1");
-        assertEquals(outcome(desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN), now)), "kept 1");
-        assertEquals(
-                outcome(desk.open(content("no idea", Set.of(), out), now)),
-                "refused [MAINS, GAS]",
-                "an unknown appliance asks for every caution");
-        assertThrows(
-                IllegalArgumentException.class,
-                () -> desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN, "NOWHERE"), now));
-    }
-
-    @Test
-    public void ofTwoChangesTheSecondIsToldOfTheFirst() {
-        CaseDesk desk = new CaseDesk(new Log(), COUNTER, CATALOG, new HandOver(List.of(PACK), CATALOG));
-        CaseContent open = content("th7820w thumps", Set.of(), CaseContent.Status.OPEN);
-        CaseRecord read = desk.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
-        assertEquals(outcome(desk.change(read, open)), "kept 2");
-        assertEquals(outcome(desk.change(read, open)), "overtaken");
     }
 
     @Test

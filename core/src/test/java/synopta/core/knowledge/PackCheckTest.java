@@ -36,6 +36,22 @@ public class PackCheckTest {
         return new Layout("A", "A", 1, "rim", SOUND.places(), new Drawing(10, 10, List.of(), List.of(), List.of(spot)));
     }
 
+    private static Finding strangeWord() {
+        Finding plain = finding("still", 0.1);
+        return new Finding(
+                plain.id(),
+                plain.question(),
+                plain.telling(),
+                plain.clear(),
+                plain.leak(),
+                plain.minutes(),
+                plain.who(),
+                OURS,
+                List.of(),
+                List.of(),
+                List.of(new Finding.Implied("still", "perhaps")));
+    }
+
     @DataProvider
     Object[][] broken() {
         Caution strange = new Caution(Hazard.FIRE, "Mind it.", Set.of("chimney"), Set.of(), OURS);
@@ -54,6 +70,7 @@ public class PackCheckTest {
                 "tests[0].finds[0]",
                 "no fault is called x"
             },
+            {pack(FAULTS, List.of(strangeWord()), List.of()), "findings[0].implies[0].answer", "perhaps"},
             {with(List.of(), List.of(), List.of(SOUND)), "faults[0].partType", "no part type is called belt"},
             {with(BELT, List.of(strange), List.of(SOUND)), "cautions[0].partTypes", "chimney"},
             {

@@ -177,7 +177,8 @@ public final class PackReader {
                 node.value("who", Finding.Who::of),
                 basis(node),
                 node.texts("said"),
-                node.texts("clearSaid"));
+                node.texts("clearSaid"),
+                node.list("implies", i -> new Finding.Implied(i.text("finding"), i.text("answer"))));
     }
 
     private static Finding.Answer answer(Node node) {
@@ -197,6 +198,7 @@ public final class PackReader {
                 node.number("minutes"),
                 node.value("who", Finding.Who::of),
                 basis(node),
+                List.of(),
                 List.of(),
                 List.of());
         return new MeterTest(

@@ -1,0 +1,94 @@
+package synopta.core.counter;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static synopta.core.Samples.part;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.Test;
+import synopta.core.handover.HandOver;
+import synopta.core.knowledge.Hazard;
+
+public class CaseDeskTest {
+    /** A log in memory. */
+    private static final class Log implements CaseLog {
+        private CaseRecord kept;
+
+        @Override
+        public CaseRecord add(CaseContent content, Instant createdAt) {
+            kept = new CaseRecord(1, createdAt, 1, content);
+            return kept;
+        }
+
+        @Override
+        public Optional<CaseRecord> find(long number) {
+            return Optional.ofNullable(kept);
+        }
+
+        @Override
+        public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content) {
+            if (expected.revision() != kept.revision()) {
+                return Optional.empty();
+            }
+            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, content);
+            return Optional.of(kept);
+        }
+
+        @Override
+        public List<CaseRecord> list(Filter filter) {
+            return List.of(kept);
+        }
+    }
+
+    private static CaseContent content(String line, Set<Hazard> shown, CaseContent.Status status, String... parts) {
+        List<CaseContent.Line> lines =
+                Arrays.stream(parts).map(p -> new CaseContent.Line(part(p), 1)).toList();
+        return new CaseContent(CaseDraft.of(line), Optional.empty(), Optional.empty(), lines, shown, status);
+    }
+
+    private static String outcome(CaseDesk.Saved saved) {
+        return saved.fold(
+                kept -> "kept " + kept.record().revision(),
+                refused -> "refused " + refused.unseen(),
+                overtaken -> "overtaken");
+    }
+
+    @Test
+    public void noPartsLeaveBeforeTheGraveCautionsWereShown() {
+        CaseDesk desk = new CaseDesk(
+                new Log(),
+                CounterTest.COUNTER,
+                CounterTest.CATALOG,
+                new HandOver(List.of(CounterTest.PACK), CounterTest.CATALOG));
+        CaseContent.Status out = CaseContent.Status.HANDED_OVER;
+        Instant now = Instant.EPOCH;
+        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(), out), now)), "refused [MAINS, GAS]");
+        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(Hazard.MAINS), out), now)), "refused [GAS]");
+        assertEquals(outcome(desk.open(content("th7820w", Set.of(Hazard.MAINS), out, "ROLLER"), now)), "kept 1");
+        assertEquals(outcome(desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN), now)), "kept 1");
+        assertEquals(
+                outcome(desk.open(content("no idea", Set.of(), out), now)),
+                "refused [MAINS, GAS]",
+                "an unknown appliance asks for every caution");
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN, "NOWHERE"), now));
+    }
+
+    @Test
+    public void ofTwoChangesTheSecondIsToldOfTheFirst() {
+        CaseDesk desk = new CaseDesk(
+                new Log(),
+                CounterTest.COUNTER,
+                CounterTest.CATALOG,
+                new HandOver(List.of(CounterTest.PACK), CounterTest.CATALOG));
+        CaseContent open = content("th7820w thumps", Set.of(), CaseContent.Status.OPEN);
+        CaseRecord read = desk.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
+        assertEquals(outcome(desk.change(read, open)), "kept 2");
+        assertEquals(outcome(desk.change(read, open)), "overtaken");
+    }
+}
