@@ -128,6 +128,36 @@ public class PlacesTest extends Browser {
     }
 
     @Test
+    public void anotherWayToBuyIsTakenAndTheTotalFollows() {
+        caller("th7820w thumps once a turn");
+        Locator ways = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Ways to buy it"));
+        assertThat(ways).containsText("41.90");
+        assertThat(page.locator(".total")).containsText("41.90");
+        page.keyboard().press("o");
+        assertThat(page.locator(".total")).containsText("44.80");
+        assertThat(region("Bag")).containsText("4 × ");
+        ways.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.locator(".total")).containsText("41.90");
+    }
+
+    @Test
+    public void whatIsStruckOutComesBackAndAQuestionCanWait() {
+        caller("th7820w squeaks, 9 yrs");
+        Locator question = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"));
+        assertThat(question).isVisible();
+        String first = question.locator(".ask").textContent();
+        page.keyboard().press("n");
+        assertThat(question.locator(".ask")).not().hasText(first);
+        button("Strike out: 9 years old").click();
+        assertThat(region("Known")).not().containsText("9 years old");
+        page.keyboard().press("u");
+        assertThat(region("Known")).containsText("9 years old");
+        page.keyboard().press("3");
+        assertThat(region("Known")).containsText("asked: nobody knows");
+        assertThat(question.locator(".ask")).not().hasText(first);
+    }
+
+    @Test
     public void aLineWrittenOverBeginsAnotherCase() {
         caller("th7820w thumps");
         page.getByText("Front drum roller, worn").click();

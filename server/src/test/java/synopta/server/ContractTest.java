@@ -162,6 +162,26 @@ public class ContractTest extends Served {
     }
 
     @Test
+    public void theCounterWorksAWholeCaseInOneCall() {
+        Answer worked = post("/api/counter", """
+                {"line":"th7B2O-w thumps, 8 yrs since the move","findings":[{"finding":"squeals","answer":"unknown"}],
+                 "struck":["age"],"picked":["heater-open"],"dropped":[]}""");
+        assertEquals(worked.text("/model/model"), "TH-7820-W");
+        assertEquals(each(worked.body().get("pieces"), "kind"), List.of("model", "complaint", "age", "not-understood"));
+        List<String> known = each(worked.body().get("known"), "key");
+        assertTrue(known.contains("finding:thumps") && !known.contains("age"), known.toString());
+        assertTrue(each(worked.body().get("known"), "source").contains("asked: nobody knows"));
+        assertFalse(each(worked.body().get("next"), "finding").contains("squeals"));
+        assertEquals(worked.body().get("selling").toString(), "[\"rear-roller-worn\",\"heater-open\"]");
+        assertEquals(worked.text("/basket/best/total"), "105.40", "roller kit 41.90 and heater box 63.50");
+        assertEquals(worked.text("/needs/0/fit/verdict"), "fits");
+        assertTrue(each(worked.body().get("cautions"), "hazard").containsAll(List.of("mains", "sharp-metal")));
+        Answer empty = post("/api/counter", "{}");
+        assertTrue(empty.body().get("model").isNull()
+                && empty.body().get("suspects").isEmpty());
+    }
+
+    @Test
     public void theInterfaceIsServedForEveryPlaceAndBringsNothingFromElsewhere() {
         for (String place : List.of("/", "/day-book", "/sheet/1", "/cases/12")) {
             Answer page = get(place);

@@ -1,0 +1,124 @@
+package synopta.core.handover;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.OURS;
+import static synopta.core.Samples.layout;
+import static synopta.core.Samples.part;
+import static synopta.core.Samples.type;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.Test;
+import synopta.core.Samples.Shelf;
+import synopta.core.basket.Purchase;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.Part;
+import synopta.core.knowledge.BagNote;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
+import synopta.core.quantity.Money;
+
+public class HandOverTest {
+    private static final Set<Fuel> GAS = EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP);
+    private static final Set<Fuel> ALL = EnumSet.allOf(Fuel.class);
+
+    private static Pack pack(Appliance appliance, List<PartType> types, Caution... cautions) {
+        return new Pack(
+                appliance,
+                Map.of(Fuel.ELECTRIC, 1.0),
+                types,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(cautions),
+                List.of(layout("A", 1, List.of())));
+    }
+
+    private static Caution caution(Hazard hazard, Set<String> partTypes, Set<Fuel> fuels) {
+        return new Caution(hazard, "Mind the " + hazard.slug(), partTypes, fuels, OURS);
+    }
+
+    private static final PartType FUSE = new PartType(
+            "fuse",
+            "fuse",
+            type("fuse", SellingRule.SINGLY).life(),
+            SellingRule.SINGLY,
+            List.of(new BagNote(BagNote.Kind.BUY, "Find the cause.", OURS)),
+            false);
+    private static final MemoryCatalog CATALOG = new Shelf()
+            .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)
+            .part("STAT", 900, "stat", true, Part.Status.CURRENT, 1)
+            .part("INNER", 1000, "kit", true, Part.Status.CURRENT, 1)
+            .part("BOX", 5800, "box", true, Part.Status.CURRENT, 1)
+            .kit("INNER", "FUSE", 2)
+            .kit("BOX", "INNER", 1)
+            .kit("BOX", "STAT", 1)
+            .catalog();
+    private static final HandOver HAND_OVER = new HandOver(
+            List.of(
+                    pack(
+                            Appliance.DRYER,
+                            List.of(FUSE),
+                            caution(Hazard.FIRE, Set.of("fuse"), Set.of()),
+                            caution(Hazard.MAINS, Set.of(), Set.of()),
+                            caution(Hazard.GAS, Set.of(), GAS)),
+                    pack(Appliance.MICROWAVE, List.of(), caution(Hazard.STORED_CHARGE, Set.of(), Set.of()))),
+            CATALOG);
+
+    private static List<Hazard> hazards(Optional<Appliance> appliance, Set<Fuel> fuels, Set<String> types) {
+        return HAND_OVER.cautions(appliance, fuels, types).stream()
+                .map(Caution::hazard)
+                .toList();
+    }
+
+    @Test
+    public void cautionsFollowThePartsAndTheFuelGravestFirst() {
+        Optional<Appliance> dryer = Optional.of(Appliance.DRYER);
+        assertEquals(hazards(dryer, Set.of(Fuel.ELECTRIC), Set.of()), List.of(Hazard.MAINS));
+        assertEquals(hazards(dryer, Set.of(Fuel.LP), Set.of()), List.of(Hazard.MAINS, Hazard.GAS));
+        assertEquals(hazards(dryer, ALL, Set.of("fuse")), List.of(Hazard.MAINS, Hazard.GAS, Hazard.FIRE));
+    }
+
+    @Test
+    public void anUnknownApplianceAsksForTheCautionsOfAll() {
+        assertEquals(hazards(Optional.empty(), ALL, Set.of()), List.of(Hazard.MAINS, Hazard.GAS, Hazard.STORED_CHARGE));
+        assertEquals(hazards(Optional.of(Appliance.RANGE), ALL, Set.of()), List.of(), "no pack, nothing known");
+    }
+
+    @Test
+    public void onlyGraveCautionsHoldThePartsBack() {
+        List<Caution> cautions = HAND_OVER.cautions(Optional.of(Appliance.DRYER), ALL, Set.of("fuse"));
+        assertEquals(HandOver.unseen(cautions, Set.of()), List.of(Hazard.MAINS, Hazard.GAS));
+        assertEquals(HandOver.unseen(cautions, Set.of(Hazard.MAINS)), List.of(Hazard.GAS));
+        assertEquals(HandOver.unseen(cautions, Set.of(Hazard.MAINS, Hazard.GAS)), List.of());
+    }
+
+    @Test
+    public void aKitBringsThePartTypesOfAllThatLiesInIt() {
+        assertEquals(HAND_OVER.partTypes(part("BOX")), Set.of("box", "kit", "fuse", "stat"));
+        assertEquals(HAND_OVER.partTypes(part("NOWHERE")), Set.of());
+    }
+
+    @Test
+    public void theBagListsWhatIsInsideAndSaysEachNoteOnce() {
+        Money price = new Money(100, "EUR");
+        List<HandOver.BagEntry> bag = HAND_OVER.bag(
+                Appliance.DRYER,
+                List.of(
+                        new Purchase.Line(part("BOX"), 1, price, List.of()),
+                        new Purchase.Line(part("FUSE"), 1, price, List.of())));
+        assertEquals(
+                bag.stream().map(HandOver.BagEntry::text).toList(),
+                List.of("1 x INNER n", "1 x STAT n", "Find the cause."));
+        assertTrue(bag.stream().allMatch(entry -> entry.part().equals(part("BOX"))));
+    }
+}
