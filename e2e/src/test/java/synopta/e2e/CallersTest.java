@@ -110,6 +110,7 @@ public class CallersTest extends Browser {
         assertThat(page.getByText("handed over")).isVisible();
         page.keyboard().press("p");
         assertThat(page).hasURL(Pattern.compile("/sheet/\\d+"));
+        assertThat(page.getByText("Back to the case")).isVisible();
         page.keyboard().press("b");
         assertThat(page).hasURL(Pattern.compile("/cases/\\d+"));
         assertThat(page.getByText("handed over")).isVisible();
