@@ -111,7 +111,9 @@ function Suspects({ suspects, answer, onToggle }: SuspectsProps) {
               <span className="rank">{index + 1}</span>
               <span className="who">
                 {suspect.name}
-                <span className="why small soft">{reasons(suspect)}</span>
+                <span className="why small soft" title={reasons(suspect)}>
+                  {reasons(suspect)}
+                </span>
               </span>
               <span className="track" aria-hidden="true">
                 <svg viewBox="0 0 100 10" preserveAspectRatio="none">

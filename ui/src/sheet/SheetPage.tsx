@@ -62,7 +62,7 @@ function Sheet({ record, answer: worked }: SheetProps) {
       <header>
         <div>
           <h1>Case {record.number}</h1>
-          <div>Saltmarsh &amp; Vane, {when(record.createdAt)}</div>
+          <div>{when(record.createdAt)}</div>
         </div>
         <div className="machine-name">
           <div className="code">{worked.model?.model ?? "Model not known"}</div>

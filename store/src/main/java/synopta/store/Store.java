@@ -2,6 +2,7 @@ package synopta.store;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.pool.HikariPool;
 import java.nio.file.Path;
 import org.flywaydb.core.Flyway;
 import synopta.core.catalog.Catalog;
@@ -32,11 +33,25 @@ public final class Store implements AutoCloseable {
 
     /**
      * Opens a data folder, made when missing. A commit is on its way to the disk before it is answered (a write delay
-     * of 0), so that a killed process loses nothing it has acknowledged.
+     * of 0), so that a killed process loses nothing it has acknowledged. A folder that another process has open, or that
+     * may not be written, is refused as {@link Unusable}.
      */
     public static Store inFolder(Path folder) {
-        return new Store("jdbc:h2:file:%s;WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE"
-                .formatted(folder.toAbsolutePath().resolve("synopta")));
+        Path file = folder.toAbsolutePath().resolve("synopta");
+        try {
+            return new Store("jdbc:h2:file:%s;WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE".formatted(file));
+        } catch (HikariPool.PoolInitializationException e) {
+            throw new Unusable(folder, e);
+        }
+    }
+
+    /** The data folder cannot be opened. */
+    public static final class Unusable extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Unusable(Path folder, Throwable cause) {
+            super("The data folder %s cannot be opened: %s".formatted(folder, cause.getMessage()), cause);
+        }
     }
 
     /** The catalogue, as the core's port and for replacing it. */

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -249,6 +250,13 @@ public class StoreTest {
                 assertEquals(content, content("kept until killed", CaseContent.Status.OPEN), "case " + number);
             }
         }
+    }
+
+    @Test
+    public void aFolderThatCannotBeOpenedIsNamed() throws IOException {
+        Path file = Files.createTempFile("no-folder", "");
+        Store.Unusable refused = expectThrows(Store.Unusable.class, () -> Store.inFolder(file));
+        assertTrue(refused.getMessage().contains(file.toString()), refused.getMessage());
     }
 
     @Test
