@@ -80,6 +80,7 @@ public class AwkwardRequestsTest extends Served {
             {"an unknown model's page", "GET", "/api/models/ZZ1", "", 404, "ZZ1"},
             {"a case that is not there", "GET", "/api/cases/999999", "", 404, "999999"},
             {"a case number that is none", "GET", "/api/cases/first", "", 400, "first"},
+            {"a slash in a model", "GET", "/api/models/a%2Fb", "", 400, "letters and digits"},
             {"a day that is none", "GET", "/api/cases?from=yesterday", "", 400, "yesterday"},
             {"an address that is not there", "GET", "/api/nowhere", "", 404, "/v3/api-docs"},
             {"a complaint of 10,000 characters", "POST", "/api/counter", "{\"line\":\"" + long10 + "\"}", 200, ""},

@@ -66,7 +66,6 @@ create table supersession (
     change varchar(400) not null,
     primary key (old_key, choice, new_key)
 );
-create index supersession_by_new on supersession (new_key, old_key);
 
 create table kit_content (
     kit_key varchar(60) not null references part (part_key),
@@ -82,7 +81,6 @@ create table equivalent (
     basis varchar(200) not null,
     primary key (part_key, equivalent_key)
 );
-create index equivalent_by_equivalent on equivalent (equivalent_key, part_key);
 
 create table price (
     part_key varchar(60) primary key references part (part_key),

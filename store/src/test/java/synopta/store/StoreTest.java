@@ -79,11 +79,9 @@ public class StoreTest {
             assertEquals(stored.price(number), memory.price(number));
             assertEquals(stored.stock(number), memory.stock(number));
             assertEquals(stored.replacementsOf(number), memory.replacementsOf(number));
-            assertEquals(stored.replacedBy(number), memory.replacedBy(number));
             assertEquals(stored.contentsOf(number), memory.contentsOf(number));
             assertEquals(stored.kitsHolding(number), memory.kitsHolding(number));
             assertEquals(stored.equivalentsOf(number), memory.equivalentsOf(number));
-            assertEquals(stored.equivalentFor(number), memory.equivalentFor(number));
         }
         assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
     }

@@ -33,9 +33,6 @@ public interface Catalog {
     /** What replaces a part directly. */
     List<Supersession> replacementsOf(PartNumber oldPart);
 
-    /** Which parts a part replaces directly. */
-    List<Supersession> replacedBy(PartNumber newPart);
-
     /** What lies in a kit. */
     List<KitContent> contentsOf(PartNumber kit);
 
@@ -44,9 +41,6 @@ public interface Catalog {
 
     /** What may be supplied for a part by specification. */
     List<Equivalent> equivalentsOf(PartNumber part);
-
-    /** For which parts a part may be supplied. */
-    List<Equivalent> equivalentFor(PartNumber equivalent);
 
     /** The price of one sale unit. */
     Optional<Money> price(PartNumber part);

@@ -17,11 +17,9 @@ public final class MemoryCatalog implements Catalog {
     private final Map<String, List<Slot>> slots;
     private final Map<ModelNumber, List<Fit>> fits;
     private final Map<PartNumber, List<Supersession>> byOld;
-    private final Map<PartNumber, List<Supersession>> byNew;
     private final Map<PartNumber, List<KitContent>> byKit;
     private final Map<PartNumber, List<KitContent>> byContent;
     private final Map<PartNumber, List<Equivalent>> byPart;
-    private final Map<PartNumber, List<Equivalent>> byEquivalent;
     private final Map<PartNumber, Money> prices;
     private final Map<PartNumber, List<Stock>> stock;
 
@@ -36,11 +34,9 @@ public final class MemoryCatalog implements Catalog {
         Comparator<Supersession> byChoice =
                 Comparator.comparingInt(Supersession::choice).thenComparing(Supersession::newPart);
         byOld = grouped(tables.supersessions(), Supersession::oldPart, byChoice);
-        byNew = grouped(tables.supersessions(), Supersession::newPart, Comparator.comparing(Supersession::oldPart));
         byKit = grouped(tables.kits(), KitContent::kit, Comparator.comparing(KitContent::content));
         byContent = grouped(tables.kits(), KitContent::content, Comparator.comparing(KitContent::kit));
         byPart = grouped(tables.equivalents(), Equivalent::part, Comparator.comparing(Equivalent::equivalent));
-        byEquivalent = grouped(tables.equivalents(), Equivalent::equivalent, Comparator.comparing(Equivalent::part));
         prices = tables.prices().stream().collect(Collectors.toMap(Priced::part, Priced::price));
         stock = grouped(tables.stock(), Stock::part, Comparator.comparing(Stock::branch));
     }
@@ -106,11 +102,6 @@ public final class MemoryCatalog implements Catalog {
     }
 
     @Override
-    public List<Supersession> replacedBy(PartNumber newPart) {
-        return byNew.getOrDefault(newPart, List.of());
-    }
-
-    @Override
     public List<KitContent> contentsOf(PartNumber kit) {
         return byKit.getOrDefault(kit, List.of());
     }
@@ -123,11 +114,6 @@ public final class MemoryCatalog implements Catalog {
     @Override
     public List<Equivalent> equivalentsOf(PartNumber part) {
         return byPart.getOrDefault(part, List.of());
-    }
-
-    @Override
-    public List<Equivalent> equivalentFor(PartNumber equivalent) {
-        return byEquivalent.getOrDefault(equivalent, List.of());
     }
 
     @Override

@@ -38,11 +38,6 @@ public record Money(long cents, String currency) implements Comparable<Money> {
         return new Money(Math.addExact(cents, sameCurrency(other).cents), currency);
     }
 
-    /** Difference; both amounts must be of one currency. */
-    public Money minus(Money other) {
-        return new Money(Math.subtractExact(cents, sameCurrency(other).cents), currency);
-    }
-
     /** This amount, so many times. */
     public Money times(int count) {
         return new Money(Math.multiplyExact(cents, count), currency);

@@ -139,19 +139,6 @@ public final class CatalogStore implements Catalog {
         return jdbc.list(REPLACEMENTS_OF, CatalogRows::supersession, oldPart.key());
     }
 
-    private static final String REPLACED_BY = """
-            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change
-              from supersession s
-              join part o on o.part_key = s.old_key
-              join part n on n.part_key = s.new_key
-             where s.new_key = ?
-             order by s.old_key""";
-
-    @Override
-    public List<Supersession> replacedBy(PartNumber newPart) {
-        return jdbc.list(REPLACED_BY, CatalogRows::supersession, newPart.key());
-    }
-
     private static final String CONTENTS_OF = """
             select k.part as kit, c.part as content, x.quantity
               from kit_content x
@@ -189,19 +176,6 @@ public final class CatalogStore implements Catalog {
     @Override
     public List<Equivalent> equivalentsOf(PartNumber part) {
         return jdbc.list(EQUIVALENTS_OF, CatalogRows::equivalent, part.key());
-    }
-
-    private static final String EQUIVALENT_FOR = """
-            select p.part, e.part as equivalent, x.basis
-              from equivalent x
-              join part p on p.part_key = x.part_key
-              join part e on e.part_key = x.equivalent_key
-             where x.equivalent_key = ?
-             order by x.part_key""";
-
-    @Override
-    public List<Equivalent> equivalentFor(PartNumber equivalent) {
-        return jdbc.list(EQUIVALENT_FOR, CatalogRows::equivalent, equivalent.key());
     }
 
     private static final String PRICE = """
