@@ -27,6 +27,12 @@ public record CaseContent(
         cautionsShown = Set.copyOf(cautionsShown);
     }
 
+    /** The draft with all that was said: the line, and the complaint where it says more. */
+    CaseDraft spoken() {
+        String more = complaint.filter(c -> !draft.line().contains(c)).orElse("");
+        return more.isEmpty() ? draft : draft.withLine(draft.line() + ". " + more);
+    }
+
     /** So many sale units of a part were handed over, or are about to be. */
     public record Line(PartNumber part, int quantity) {
         /** Refuses a line of nothing. */

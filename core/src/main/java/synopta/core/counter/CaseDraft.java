@@ -64,6 +64,22 @@ public record CaseDraft(
                 Set.of());
     }
 
+    /** The same case with another line, cut where nobody reads on. */
+    CaseDraft withLine(String other) {
+        return new CaseDraft(
+                other.substring(0, Math.min(other.length(), LONGEST_LINE)),
+                model,
+                appliance,
+                fuel,
+                ageYears,
+                rechecked,
+                findings,
+                readings,
+                struck,
+                picked,
+                dropped);
+    }
+
     /** An answer to a finding's question, by its slug; {@value #NOT_KNOWN} when nobody knows. */
     public record Answered(String finding, String answer) {
         /** The answer of those who do not know. */

@@ -80,6 +80,26 @@ public class CaseDeskTest {
     }
 
     @Test
+    public void whatStandsInTheComplaintCountsBesideTheLine() {
+        CaseDesk desk = new CaseDesk(
+                new Log(),
+                CounterTest.COUNTER,
+                CounterTest.CATALOG,
+                new HandOver(List.of(CounterTest.PACK), CounterTest.CATALOG));
+        CaseContent line = content("th7820w", Set.of(), CaseContent.Status.OPEN);
+        for (String complaint : List.of("it thumps", "it thumps ".repeat(2000))) {
+            CaseContent both = new CaseContent(
+                    line.draft(), Optional.empty(), Optional.of(complaint), List.of(), Set.of(), line.status());
+            assertEquals(hazards(desk, line), List.of(Hazard.MAINS));
+            assertEquals(hazards(desk, both), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
+        }
+    }
+
+    private static List<Hazard> hazards(CaseDesk desk, CaseContent content) {
+        return desk.cautions(content).stream().map(c -> c.hazard()).toList();
+    }
+
+    @Test
     public void ofTwoChangesTheSecondIsToldOfTheFirst() {
         CaseDesk desk = new CaseDesk(
                 new Log(),
