@@ -11,6 +11,7 @@ import { KeysHelp } from "./KeysHelp";
 import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
 import { LineEntry, toLine } from "./LineEntry";
 import { PointsTo } from "./PointsTo";
+import { atHand, repliesTo } from "./questions";
 import { useCase, useKeep, useWork, type Answer } from "./useCounter";
 
 /** The counter: one line in, everything else follows. */
@@ -138,9 +139,9 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
   if (answer === undefined) {
     return always;
   }
-  const question = answer.next[deeds.asked % Math.max(1, answer.next.length)];
+  const question = atHand(answer.next, deeds.asked);
   const reply = (index: number) => {
-    const word = question && [...question.answers, "unknown"][index];
+    const word = question && repliesTo(question)[index];
     return question && word
       ? () => doing({ kind: "answered", finding: question.finding, answer: word })
       : undefined;

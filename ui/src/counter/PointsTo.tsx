@@ -4,6 +4,7 @@ import { minutes, percent, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
 import { leading, marksOf } from "../shared/marks";
 import type { Action } from "./caseState";
+import { atHand, repliesTo } from "./questions";
 import type { Answer } from "./useCounter";
 
 type Props = {
@@ -167,7 +168,7 @@ type QuestionProps = {
 };
 
 function NextQuestion({ questions, asked, act, onPutOff }: QuestionProps) {
-  const question = questions[asked % questions.length];
+  const question = atHand(questions, asked);
   if (question === undefined) {
     return null;
   }
@@ -183,7 +184,7 @@ function NextQuestion({ questions, asked, act, onPutOff }: QuestionProps) {
           </div>
         </div>
         <div className="answers">
-          {[...question.answers, "unknown"].map((answer, index) => (
+          {repliesTo(question).map((answer, index) => (
             <Button
               key={answer}
               variant="quiet"

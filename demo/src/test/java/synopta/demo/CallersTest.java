@@ -6,6 +6,8 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
@@ -103,10 +105,10 @@ public class CallersTest {
         CaseView view = counter.work(CaseDraft.of("th7820w no heat, display is on, motor runs"));
         CaseDraft both = new CaseDraft(
                 "th7820w no heat",
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                java.util.OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
                 List.of(),
                 List.of(),
                 List.of(),

@@ -1,6 +1,7 @@
 package synopta.core.basket;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.KitContent;
@@ -42,11 +44,8 @@ final class Shop {
         if (allowed(part)) {
             recipes.add(Map.of(part, 1));
         }
-        Map<Integer, List<Supersession>> choices = new TreeMap<>();
-        catalog.replacementsOf(part)
-                .forEach(row -> choices.computeIfAbsent(row.choice(), c -> new ArrayList<>())
-                        .add(row));
-        for (List<Supersession> rows : choices.values()) {
+        Collection<List<Supersession>> choices = Supersession.choices(catalog.replacementsOf(part));
+        for (List<Supersession> rows : choices) {
             if (rows.stream().allMatch(row -> row.change().isBlank())) {
                 recipes.addAll(together(rows, equivalents, path));
             }
@@ -82,7 +81,7 @@ final class Shop {
 
     /** Every sale unit that holds one of the pieces, by part number, one for each way of taking inner kits. */
     List<SaleUnit> unitsHolding(Set<PartNumber> pieces) {
-        Set<PartNumber> parts = new java.util.TreeSet<>();
+        Set<PartNumber> parts = new TreeSet<>();
         List<PartNumber> open = new ArrayList<>(pieces);
         while (!open.isEmpty()) {
             PartNumber next = open.remove(open.size() - 1);

@@ -1,6 +1,7 @@
 package synopta.core.catalog;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** The four kinds of machine; ovens and cookers are ranges. */
@@ -12,7 +13,7 @@ public enum Appliance {
 
     /** The word of the catalogue format. */
     public String slug() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** Whether a machine of this kind may burn gas. */

@@ -1,11 +1,23 @@
 package synopta.core.catalog;
 
+import java.util.Collection;
+import java.util.List;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
 /**
  * What replaces a part. Rows of one old part and one choice are supplied together; other choices are alternatives.
  *
  * @param change what the fitter must know; empty when it drops in
  */
 public record Supersession(PartNumber oldPart, int choice, PartNumber newPart, int quantity, String change) {
+    /** What is supplied together, by choice in their order. */
+    public static Collection<List<Supersession>> choices(List<Supersession> rows) {
+        return rows.stream()
+                .collect(Collectors.groupingBy(Supersession::choice, TreeMap::new, Collectors.toList()))
+                .values();
+    }
+
     /** Refuses a replacement by no piece. */
     public Supersession {
         Counted.atLeastOne("Supersession of %s by %s".formatted(oldPart, newPart), quantity);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
@@ -95,10 +96,6 @@ public final class CaseDesk {
         content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
         Optional<Appliance> appliance = view.appliance();
         List<Caution> ofLines = handOver.cautions(appliance, view.fuels(), types);
-        return java.util.stream.Stream.concat(ofLines.stream(), view.cautions().stream())
-                .distinct()
-                .sorted(java.util.Comparator.comparing(
-                        (Caution c) -> !c.hazard().isGrave()))
-                .toList();
+        return HandOver.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
     }
 }

@@ -161,7 +161,7 @@ public final class Counter {
     /** The appliance whose pack understands most of the complaint, when one does. */
     private Optional<Appliance> guess(String complaint) {
         return diagnosers.entrySet().stream()
-                .map(e -> Map.entry(e.getKey(), Heard.score(e.getValue().hear(complaint))))
+                .map(e -> Map.entry(e.getKey(), e.getValue().hear(complaint).understood()))
                 .filter(e -> e.getValue() > 0)
                 .max(Comparator.comparingInt(Map.Entry::getValue))
                 .map(Map.Entry::getKey);

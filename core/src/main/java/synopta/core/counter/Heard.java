@@ -1,5 +1,6 @@
 package synopta.core.counter;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -104,7 +105,7 @@ final class Heard {
                 .fold(
                         value -> "%s %s"
                                 .formatted(
-                                        java.math.BigDecimal.valueOf(value)
+                                        BigDecimal.valueOf(value)
                                                 .stripTrailingZeros()
                                                 .toPlainString(),
                                         test.unit()),
@@ -126,10 +127,5 @@ final class Heard {
 
     List<Known> known() {
         return order.stream().map(known::get).toList();
-    }
-
-    /** How much of a complaint a pack understands: tells which appliance is meant when nobody said. */
-    static int score(Hearing hearing) {
-        return hearing.heard().stream().mapToInt(h -> h.phrase().length()).sum();
     }
 }

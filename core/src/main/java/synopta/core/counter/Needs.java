@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
@@ -100,6 +101,6 @@ final class Needs {
 
     /** Part types of the needs. */
     static Set<String> partTypes(List<NeededPart> needs) {
-        return needs.stream().map(NeededPart::partType).collect(java.util.stream.Collectors.toSet());
+        return needs.stream().map(NeededPart::partType).collect(Collectors.toSet());
     }
 }

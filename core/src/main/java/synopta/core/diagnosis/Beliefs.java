@@ -25,6 +25,7 @@ final class Beliefs {
     private static final double LEAST = 0.0005;
     private static final double MOST = 0.6;
 
+    /** A network and its share; the shares add up to 1. */
     private record Weighted(double share, NoisyOr.Network network) {}
 
     private final List<Weighted> networks = new ArrayList<>();
@@ -59,6 +60,8 @@ final class Beliefs {
                 }
             }
         }
+        double all = networks.stream().mapToDouble(Weighted::share).sum();
+        networks.replaceAll(w -> new Weighted(w.share / all, w.network));
         if (networks.isEmpty()) {
             throw new IllegalArgumentException("No %s of layout %s burns %s; check the layout and the fuel."
                     .formatted(pack.appliance().slug(), machine.layout().orElse("any"), machine.fuels()));
@@ -112,14 +115,17 @@ final class Beliefs {
 
     /** Joint probabilities of the evidence and each fault, averaged over what the machine may be. */
     NoisyOr.Joint joint(List<Evidence> evidence) {
-        List<NoisyOr> runs = runs(evidence);
+        return averaged(runs(evidence));
+    }
+
+    private NoisyOr.Joint averaged(List<NoisyOr> runs) {
         double[] withFault = new double[networks.get(0).network.priors().length];
         double total = 0;
         for (int run = 0; run < runs.size(); run++) {
             NoisyOr.Joint joint = runs.get(run).joint();
-            total += share(run) * joint.evidence();
+            total += networks.get(run).share * joint.evidence();
             for (int i = 0; i < withFault.length; i++) {
-                withFault[i] += share(run) * joint.withFault()[i];
+                withFault[i] += networks.get(run).share * joint.withFault()[i];
             }
         }
         return new NoisyOr.Joint(total, withFault);
@@ -128,13 +134,13 @@ final class Beliefs {
     /** Joint probabilities of the evidence and of each set of faults holding at least one that is present. */
     NoisyOr.Joint jointOfAny(List<Evidence> evidence, Collection<Set<Integer>> sets) {
         List<NoisyOr> runs = runs(evidence);
-        NoisyOr.Joint faults = joint(evidence);
+        NoisyOr.Joint faults = averaged(runs);
         double[] withAny = new double[sets.size()];
         int next = 0;
         for (Set<Integer> set : sets) {
             double without = 0;
             for (int run = 0; run < runs.size() && set.size() > 1; run++) {
-                without += share(run) * runs.get(run).evidenceWithout(set);
+                without += networks.get(run).share * runs.get(run).evidenceWithout(set);
             }
             int only = set.iterator().next();
             withAny[next++] = set.size() > 1 ? faults.evidence() - without : faults.withFault()[only];
@@ -149,10 +155,5 @@ final class Beliefs {
         return networks.stream()
                 .map(w -> new NoisyOr(w.network, telling, clear))
                 .toList();
-    }
-
-    private double share(int run) {
-        return networks.get(run).share
-                / networks.stream().mapToDouble(Weighted::share).sum();
     }
 }

@@ -10,6 +10,11 @@ public record Hearing(List<Heard> heard, List<Unheard> unheard) {
         unheard = List.copyOf(unheard);
     }
 
+    /** How many characters of the complaint were understood: tells which appliance is meant when nobody said. */
+    public int understood() {
+        return heard.stream().mapToInt(h -> h.phrase().length()).sum();
+    }
+
     /**
      * A finding heard unasked.
      *

@@ -2,6 +2,7 @@ package synopta.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,9 +15,10 @@ import synopta.core.quantity.Probability;
 /**
  * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over
  * the part types, of the entropy of the part having any fault that can bring about a sign that was given (any fault at
- * all while there is no sign). What nobody complains of is not asked after. A question's expected gain is by how much its answer lowers that sum on average (Lindley 1956, for each part type), and
- * the order is gain a minute. What only a licensed person may find out is never asked. The joint with the telling
- * answer is the joint without the question less that with the clear answer. Cost: one run of the network a question.
+ * all while there is no sign). What nobody complains of is not asked after. A question's expected gain is by how much
+ * its answer lowers that sum on average (Lindley 1956, for each part type), and the order is gain a minute. What only a
+ * licensed person may find out is never asked. The joint with the telling answer is the joint without the question less
+ * that with the clear answer. Cost: one run of the network a question, and one more for each part type of several faults.
  */
 final class Interview {
     /** Gains below this, in bits, are noise to a person; our judgement. */
@@ -26,7 +28,7 @@ final class Interview {
     private final List<String> partTypes;
     private final double[] now;
     private final List<Question> questions = new ArrayList<>();
-    private final List<Split> splits = new ArrayList<>();
+    private final Map<String, Split> splits = new HashMap<>();
     private final List<Sign> signs = new ArrayList<>();
 
     /**
@@ -34,10 +36,10 @@ final class Interview {
      *
      * @param parts places in the list of part types
      */
-    record Sign(Finding finding, List<Integer> parts) {}
+    private record Sign(Finding finding, List<Integer> parts) {}
 
     /** A question with the posteriors that each answer would bring. */
-    private record Split(String finding, double tellingShare, double[] ifTelling, double[] ifClear) {}
+    private record Split(double tellingShare, double[] ifTelling, double[] ifClear) {}
 
     Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, Set<String> notKnown) {
         this.pack = pack;
@@ -61,12 +63,12 @@ final class Interview {
             }
             List<Evidence> more = new ArrayList<>(evidence);
             more.add(new Evidence(finding.id(), false));
-            Split split = split(finding.id(), joint, beliefs.jointOfAny(more, concerned.values()));
+            Split split = split(joint, beliefs.jointOfAny(more, concerned.values()));
             double gain = uncertain
                     - split.tellingShare * entropyBits(split.ifTelling)
                     - (1 - split.tellingShare) * entropyBits(split.ifClear);
             if (gain >= WORTH_ASKING_BITS) {
-                splits.add(split);
+                splits.put(finding.id(), split);
                 questions.add(new Question(finding, gain, tells(split)));
             }
         }
@@ -98,10 +100,7 @@ final class Interview {
 
     /** By how much the likeliest part type behind some sign will stand higher on average once the question is answered. */
     double expectedRise(Question question) {
-        Split split = splits.stream()
-                .filter(s -> s.finding.equals(question.finding().id()))
-                .findFirst()
-                .orElseThrow();
+        Split split = splits.get(question.finding().id());
         return signs.stream()
                 .mapToDouble(sign -> split.tellingShare * best(sign, split.ifTelling)
                         + (1 - split.tellingShare) * best(sign, split.ifClear)
@@ -114,14 +113,14 @@ final class Interview {
         return sign.parts.stream().mapToDouble(part -> posterior[part]).max().orElse(0);
     }
 
-    private static Split split(String finding, NoisyOr.Joint now, NoisyOr.Joint clear) {
+    private static Split split(NoisyOr.Joint now, NoisyOr.Joint clear) {
         double telling = Math.max(0, now.evidence() - clear.evidence());
         double[] ifTelling = new double[now.withFault().length];
         for (int i = 0; i < ifTelling.length; i++) {
             ifTelling[i] =
                     telling > 0 ? Math.max(0, Math.min(1, (now.withFault()[i] - clear.withFault()[i]) / telling)) : 0;
         }
-        return new Split(finding, telling / now.evidence(), ifTelling, Diagnoser.posterior(clear));
+        return new Split(telling / now.evidence(), ifTelling, Diagnoser.posterior(clear));
     }
 
     private Optional<Question.Tells> tells(Split split) {

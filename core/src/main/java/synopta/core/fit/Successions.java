@@ -1,6 +1,7 @@
 package synopta.core.fit;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -41,15 +42,12 @@ final class Successions {
                     "Part %s replaces itself (%s). Maybe two rows of supersessions.csv were swapped."
                             .formatted(part, path));
         }
-        Map<Integer, List<Supersession>> choices = new TreeMap<>();
-        catalog.replacementsOf(part)
-                .forEach(row -> choices.computeIfAbsent(row.choice(), c -> new ArrayList<>())
-                        .add(row));
+        Collection<List<Supersession>> choices = Supersession.choices(catalog.replacementsOf(part));
         List<Supply> ways = new ArrayList<>();
         if (choices.isEmpty()) {
             ways.add(new Supply(List.of(new Supply.Item(part, 1)), List.of(), List.of()));
         }
-        choices.values().forEach(rows -> ways.addAll(together(part, rows, path)));
+        choices.forEach(rows -> ways.addAll(together(part, rows, path)));
         ways.sort(Comparator.comparingInt((Supply s) -> s.changes().size())
                 .thenComparingInt(Supply::pieces)
                 .thenComparingLong(this::cents)

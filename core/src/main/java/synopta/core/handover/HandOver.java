@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
@@ -43,7 +44,7 @@ public final class HandOver {
         List<Pack> asked = appliance
                 .map(a -> Optional.ofNullable(packs.get(a)).stream().toList())
                 .orElseGet(() -> List.copyOf(packs.values()));
-        Set<Caution> cautions = new LinkedHashSet<>();
+        List<Caution> cautions = new ArrayList<>();
         for (Pack pack : asked) {
             pack.cautions().stream()
                     .filter(c ->
@@ -51,9 +52,14 @@ public final class HandOver {
                     .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
                     .forEach(cautions::add);
         }
-        List<Caution> sorted = new ArrayList<>(cautions);
-        sorted.sort(Comparator.comparing((Caution c) -> !c.hazard().isGrave()));
-        return sorted;
+        return gravestFirst(cautions.stream());
+    }
+
+    /** Each caution once, grave ones first, otherwise in their order. */
+    public static List<Caution> gravestFirst(Stream<Caution> cautions) {
+        return cautions.distinct()
+                .sorted(Comparator.comparing((Caution c) -> !c.hazard().isGrave()))
+                .toList();
     }
 
     /** The grave hazards among the cautions that have not been shown. */

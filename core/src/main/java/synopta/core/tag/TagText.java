@@ -1,7 +1,6 @@
 package synopta.core.tag;
 
 import java.util.Collection;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Written;
@@ -23,6 +22,6 @@ final class TagText {
     /** The reading itself, upper-case letters and digits; when only label words stand there, those. */
     String normalized(String text) {
         String bare = Written.key(round.matcher(text).replaceAll(" "));
-        return bare.isEmpty() ? Written.key(text).toUpperCase(Locale.ROOT) : bare;
+        return bare.isEmpty() ? Written.key(text) : bare;
     }
 }

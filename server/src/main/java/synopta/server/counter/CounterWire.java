@@ -2,6 +2,7 @@ package synopta.server.counter;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
@@ -105,8 +106,8 @@ public final class CounterWire {
     public record PartWire(String part, String name, String maker, boolean genuine, boolean returnable, int onHand) {
         static List<PartWire> namedIn(CaseView view, Catalog catalog) {
             return view.plan().stream()
-                    .flatMap(plan -> java.util.stream.Stream.concat(plan.best().stream(), plan.others().stream()))
-                    .flatMap(p -> java.util.stream.Stream.concat(
+                    .flatMap(plan -> Stream.concat(plan.best().stream(), plan.others().stream()))
+                    .flatMap(p -> Stream.concat(
                             p.lines().stream().map(l -> l.part()),
                             p.spare().stream().map(s -> s.part())))
                     .distinct()

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 
@@ -90,7 +91,7 @@ public final class Jdbc {
     }
 
     /** All of the work, or none of it. */
-    public <T> T inTransaction(java.util.function.Supplier<T> work) {
+    public <T> T inTransaction(Supplier<T> work) {
         if (open.get() != null) {
             return work.get();
         }
