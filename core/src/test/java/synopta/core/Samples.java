@@ -5,10 +5,13 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
@@ -21,6 +24,8 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.Priced;
+import synopta.core.catalog.SerialRange;
+import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.knowledge.Basis;
@@ -36,12 +41,31 @@ import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
 import synopta.core.quantity.Money;
+import synopta.core.tag.Confusion;
+import synopta.core.tag.TagReader;
+import synopta.core.tag.Weights;
 
 /** Small catalogues and packs to test on, made in the words of the trade. */
 public final class Samples {
     public static final Basis OURS = new Basis("authored");
 
+    /** What a counter may believe of slips; the same figures as the file that ships. */
+    public static final Confusion CONFUSION = new Confusion(
+            Stream.concat(
+                            Stream.of("0ODQ", "1IL", "5S", "8B", "2Z", "6G", "UV", "CG", "EF", "17")
+                                    .map(looks -> new Confusion.Group(looks, 2.3, "looks")),
+                            Stream.of("BDPTEVCG3", "MN", "FSX", "59", "AJK8", "QU", "IY")
+                                    .map(sounds -> new Confusion.Group(sounds, 3.0, "sounds")))
+                    .toList(),
+            List.of("1234567890", "QWERTYUIOP", "ASDFGHJKL", "ZXCVBNM"),
+            new Confusion.Costs(4.2, 6.5, 6.9, 4.2, 4.6, 3.6, 5.2, 2.2, 0.7, 4, 3.9));
+
     private Samples() {}
+
+    /** A reader of tags over a catalogue. */
+    public static TagReader reader(Catalog catalog) {
+        return new TagReader(catalog, Weights.of(CONFUSION));
+    }
 
     public static PartNumber part(String number) {
         return new PartNumber(number);
@@ -53,7 +77,7 @@ public final class Samples {
                 brand,
                 appliance,
                 Optional.ofNullable(fuel),
-                240,
+                OptionalInt.of(240),
                 "P",
                 BuildRange.ALWAYS,
                 popularity,
@@ -62,6 +86,8 @@ public final class Samples {
 
     /** Builds a catalogue row by row. */
     public static final class Shelf {
+        private final List<Brand> brands = new ArrayList<>(List.of(new Brand("Thistlemoor", "N", Optional.empty())));
+        private final List<SerialScheme> schemes = new ArrayList<>();
         private final List<Model> models = new ArrayList<>();
         private final List<Part> parts = new ArrayList<>();
         private final List<Fit> fits = new ArrayList<>();
@@ -70,6 +96,18 @@ public final class Samples {
         private final List<Equivalent> equivalents = new ArrayList<>();
         private final List<Priced> prices = new ArrayList<>();
         private final List<Stock> stock = new ArrayList<>();
+
+        /** A brand whose serials are read by a scheme. */
+        public Shelf brand(String name, SerialScheme scheme) {
+            brands.add(new Brand(name, "N", Optional.of(scheme.scheme())));
+            schemes.add(scheme);
+            return this;
+        }
+
+        public Shelf fit(Fit fit) {
+            fits.add(fit);
+            return this;
+        }
 
         public Shelf model(Model model) {
             models.add(model);
@@ -90,12 +128,13 @@ public final class Samples {
         }
 
         public Shelf fit(String model, String slot, String part, int quantity, BuildRange built) {
-            fits.add(new Fit(new ModelNumber(model), slot, Samples.part(part), quantity, built, ""));
+            fits.add(new Fit(new ModelNumber(model), slot, Samples.part(part), quantity, built, SerialRange.ALL, ""));
             return this;
         }
 
         public Shelf replaced(String old, int choice, String by, int quantity, String change) {
-            supersessions.add(new Supersession(Samples.part(old), choice, Samples.part(by), quantity, change));
+            supersessions.add(new Supersession(
+                    Samples.part(old), "" + choice, Samples.part(by), quantity, change, Optional.empty()));
             return this;
         }
 
@@ -116,7 +155,8 @@ public final class Samples {
 
         public MemoryCatalog catalog() {
             return new MemoryCatalog(new CatalogTables(
-                    List.of(new Brand("Thistlemoor", "N")),
+                    brands,
+                    schemes,
                     List.of(new Platform("P", Appliance.DRYER, "A", "")),
                     List.of(),
                     models,

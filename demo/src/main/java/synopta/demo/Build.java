@@ -5,112 +5,163 @@ import java.util.Map;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
-/** The constructions of the scenario: which places a platform has, and what the brands call its models. */
+/** The constructions of the scenario: its platforms, and what the brands call their models. */
 final class Build {
     /** A place of a platform: slot, part type, pieces, price of one in cents. */
     record Place(String slot, String partType, int quantity, int cents) {}
 
-    /** A platform of one family of brands. */
+    /**
+     * A platform of one family of brands.
+     *
+     * @param kind which of a brand's prefixes its models bear
+     * @param series two digits that follow the prefix
+     */
     record Line(
             String platform,
             Appliance appliance,
             String layout,
             String family,
             List<Fuel> fuels,
-            String digit,
-            List<Place> places) {}
+            Kind kind,
+            String series,
+            List<Place> places) {
+        /** The same construction under another name and series, for catalogues of any size. */
+        Line again(String otherPlatform, String otherSeries) {
+            return new Line(otherPlatform, appliance, layout, family, fuels, kind, otherSeries, places);
+        }
+    }
+
+    /** What a prefix says of the machine. */
+    enum Kind {
+        ELECTRIC_DRYER,
+        GAS_DRYER,
+        MICROWAVE,
+        ELECTRIC_RANGE,
+        GAS_RANGE,
+        DISHWASHER
+    }
+
+    /** A brand: its family, the prefixes by {@link Kind}, and what stands before the colour. */
+    record Naming(String family, List<String> prefixes, String separator) {}
 
     static final String NORTH = "North Works";
     static final String SOUTH = "South Works";
 
-    /** Brand, family, and how its model numbers begin for electric dryer, gas dryer and microwave. */
-    static final Map<String, List<String>> BRANDS = Map.of(
-            "Orrinvale", List.of(NORTH, "DE", "DG", "MW"),
-            "Thistlemoor", List.of(NORTH, "TH", "TG", "TM"),
-            "Halvorn", List.of(SOUTH, "HV", "HG", "HM"),
-            "Pelladine", List.of(SOUTH, "PD", "PG", "PM"),
-            "Mirrabrook", List.of(SOUTH, "MB", "MG", "MM"));
+    static final Map<String, Naming> BRANDS = Map.of(
+            "Orrinvale", new Naming(NORTH, List.of("DE", "DG", "MW", "RE", "RG", "DW"), ""),
+            "Thistlemoor", new Naming(NORTH, List.of("TH", "TG", "TM", "TR", "TK", "TD"), "-"),
+            "Halvorn", new Naming(SOUTH, List.of("HV", "HG", "HM", "HR", "HK", "HD"), "-"),
+            "Pelladine", new Naming(SOUTH, List.of("PD", "PG", "PM", "PR", "PK", "PW"), "/"),
+            "Mirrabrook", new Naming(SOUTH, List.of("MB", "MG", "MM", "MR", "MK", "MD"), "-"));
 
-    private static final List<Place> DRYER = List.of(
-            new Place("belt", "drum-belt", 1, 1490),
-            new Place("idler", "idler-pulley", 1, 1180),
-            new Place("motor", "drive-motor", 1, 11900),
-            new Place("belt-switch", "belt-break-switch", 1, 990),
-            new Place("blower", "blower-wheel", 1, 1890),
-            new Place("lint-filter", "lint-filter", 1, 1640),
-            new Place("moisture-sensor", "moisture-sensor", 1, 1420),
-            new Place("door-switch", "door-switch", 1, 1260),
-            new Place("start-switch", "start-switch", 1, 1350),
-            new Place("control-board", "control-board", 1, 13800),
-            new Place("drum-seal", "drum-seal", 1, 1260),
-            new Place("thermal-fuse", "thermal-fuse", 1, 690),
-            new Place("heater-thermostat", "heater-thermostat", 1, 1340),
-            new Place("high-limit", "high-limit-thermostat", 1, 1090),
-            new Place("vent", "vent-duct", 1, 1550));
-    private static final List<Place> ELECTRIC = List.of(
-            new Place("heater", "heater-assembly", 1, 5800), new Place("terminal-block", "terminal-block", 1, 1120));
-    private static final List<Place> GAS = List.of(
-            new Place("igniter", "gas-igniter", 1, 2480),
-            new Place("flame-sensor", "flame-sensor", 1, 1590),
-            new Place("gas-coils", "gas-valve-coils", 1, 2150));
-    private static final List<Place> ROLLERS = List.of(
-            new Place("rear-roller", "drum-roller", 2, 840),
-            new Place("front-roller", "drum-roller", 2, 840),
-            new Place("roller-rings", "roller-hardware", 8, 95));
-    private static final List<Place> BEARING = List.of(
-            new Place("rear-bearing", "rear-drum-bearing", 1, 2260), new Place("front-glide", "drum-glide", 2, 940));
-    private static final List<Place> MICROWAVE = List.of(
-            new Place("line-fuse", "line-fuse", 1, 320),
-            new Place("interlock", "door-interlock-switch", 3, 560),
-            new Place("magnetron", "magnetron", 1, 6900),
-            new Place("hv-diode", "hv-diode", 1, 980),
-            new Place("hv-capacitor", "hv-capacitor", 1, 2150),
-            new Place("thermal-cutout", "thermal-cutout", 1, 890),
-            new Place("tray-motor", "turntable-motor", 1, 1480),
-            new Place("coupler", "turntable-coupler", 1, 620),
-            new Place("cooling-fan", "cooling-fan", 1, 2340),
-            new Place("control-board", "control-board", 1, 8800),
-            new Place("lamp", "lamp", 1, 540));
+    private static final List<Fuel> ELECTRIC = List.of(Fuel.ELECTRIC);
+    private static final List<Fuel> GAS = List.of(Fuel.NATURAL_GAS, Fuel.LP);
 
     static final List<Line> LINES = List.of(
-            line("Skerry", Appliance.DRYER, "A", NORTH, List.of(Fuel.ELECTRIC), "7", List.of(DRYER, ROLLERS, ELECTRIC)),
+            dryer("Skerry", "A", NORTH, ELECTRIC, "78", Places.ROLLERS),
+            dryer("Skerry Gas", "A", NORTH, GAS, "78", Places.ROLLERS),
+            dryer("Fathom", "E", SOUTH, ELECTRIC, "44", Places.BEARING),
+            dryer("Fathom Gas", "E", SOUTH, GAS, "44", Places.BEARING),
+            dryer("Dunlin", "B", NORTH, ELECTRIC, "61", Places.ROLLERS),
+            dryer("Dunlin Gas", "B", NORTH, GAS, "61", Places.ROLLERS),
+            dryer("Cairn", "C", SOUTH, ELECTRIC, "53", Places.BEARING),
+            dryer("Samphire", "D", SOUTH, ELECTRIC, "57", Places.ROLLERS),
+            dryer("Burdock", "F", NORTH, GAS, "36", Places.ROLLERS),
+            dryer("Gannet", "G", SOUTH, ELECTRIC, "91", Places.ROLLERS),
             line(
-                    "Skerry Gas",
-                    Appliance.DRYER,
-                    "A",
+                    "Lantern",
+                    Appliance.MICROWAVE,
+                    "countertop",
                     NORTH,
-                    List.of(Fuel.NATURAL_GAS, Fuel.LP),
-                    "7",
-                    List.of(DRYER, ROLLERS, GAS)),
-            line("Fathom", Appliance.DRYER, "E", SOUTH, List.of(Fuel.ELECTRIC), "4", List.of(DRYER, BEARING, ELECTRIC)),
+                    List.of(),
+                    Kind.MICROWAVE,
+                    "22",
+                    Places.COUNTERTOP),
             line(
-                    "Fathom Gas",
-                    Appliance.DRYER,
-                    "E",
+                    "Lantern South",
+                    Appliance.MICROWAVE,
+                    "countertop",
                     SOUTH,
-                    List.of(Fuel.NATURAL_GAS, Fuel.LP),
-                    "4",
-                    List.of(DRYER, BEARING, GAS)),
-            line("Lantern", Appliance.MICROWAVE, "countertop", NORTH, List.of(), "2", List.of(MICROWAVE)),
-            line("Lantern South", Appliance.MICROWAVE, "countertop", SOUTH, List.of(), "3", List.of(MICROWAVE)));
+                    List.of(),
+                    Kind.MICROWAVE,
+                    "33",
+                    Places.COUNTERTOP),
+            line(
+                    "Beacon",
+                    Appliance.MICROWAVE,
+                    "over-range",
+                    NORTH,
+                    List.of(),
+                    Kind.MICROWAVE,
+                    "27",
+                    Places.OVER_RANGE),
+            line(
+                    "Beacon South",
+                    Appliance.MICROWAVE,
+                    "over-range",
+                    SOUTH,
+                    List.of(),
+                    Kind.MICROWAVE,
+                    "38",
+                    Places.OVER_RANGE),
+            range("Hearth", "freestanding", NORTH, ELECTRIC, "15", Places.ELECTRIC_RANGE),
+            range("Hearth South", "freestanding", SOUTH, ELECTRIC, "17", Places.ELECTRIC_RANGE),
+            range("Kindle", "freestanding-gas", NORTH, GAS, "65", Places.GAS_RANGE),
+            range("Kindle South", "freestanding-gas", SOUTH, GAS, "67", Places.GAS_RANGE),
+            range("Alder", "wall-oven", NORTH, ELECTRIC, "19", Places.WALL_OVEN),
+            range("Rowan", "wall-oven", SOUTH, ELECTRIC, "12", Places.WALL_OVEN),
+            dishwasher("Weir", "tall-tub", NORTH, "82"),
+            dishwasher("Millrace", "tall-tub", SOUTH, "85"),
+            dishwasher("Rill", "drawer", NORTH, "46"),
+            dishwasher("Brook", "slimline", SOUTH, "49"));
 
     private Build() {}
 
+    private static Line dryer(
+            String platform, String layout, String family, List<Fuel> fuels, String series, List<Place> drum) {
+        boolean electric = fuels.equals(ELECTRIC);
+        return line(
+                platform,
+                Appliance.DRYER,
+                layout,
+                family,
+                fuels,
+                electric ? Kind.ELECTRIC_DRYER : Kind.GAS_DRYER,
+                series,
+                Places.DRYER,
+                drum,
+                electric ? Places.ELECTRIC_DRYER : Places.GAS_DRYER);
+    }
+
+    private static Line range(
+            String platform, String layout, String family, List<Fuel> fuels, String series, List<Place> places) {
+        Kind kind = fuels.equals(ELECTRIC) ? Kind.ELECTRIC_RANGE : Kind.GAS_RANGE;
+        return line(platform, Appliance.RANGE, layout, family, fuels, kind, series, Places.RANGE, places);
+    }
+
+    private static Line dishwasher(String platform, String layout, String family, String series) {
+        return line(
+                platform, Appliance.DISHWASHER, layout, family, List.of(), Kind.DISHWASHER, series, Places.DISHWASHER);
+    }
+
+    @SafeVarargs
     private static Line line(
             String platform,
             Appliance appliance,
             String layout,
             String family,
             List<Fuel> fuels,
-            String digit,
-            List<List<Place>> places) {
+            Kind kind,
+            String series,
+            List<Place>... places) {
         return new Line(
                 platform,
                 appliance,
                 layout,
                 family,
                 fuels,
-                digit,
-                places.stream().flatMap(List::stream).toList());
+                kind,
+                series,
+                List.of(places).stream().flatMap(List::stream).toList());
     }
 }

@@ -1,4 +1,6 @@
 package synopta.core.catalog;
 
-/** A brand and the family of makes that share its platforms. */
-public record Brand(String brand, String family) {}
+import java.util.Optional;
+
+/** A brand, the family of makes that share its platforms, and how its serial numbers tell the build date. */
+public record Brand(String brand, String family, Optional<String> serialScheme) {}

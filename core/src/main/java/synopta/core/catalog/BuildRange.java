@@ -31,6 +31,12 @@ public record BuildRange(Optional<LocalDate> from, Optional<LocalDate> to) {
         return startsBefore && endsAfter;
     }
 
+    /** Whether there is a day that both hold. */
+    public boolean meets(BuildRange other) {
+        return from.flatMap(f -> other.to.map(t -> !t.isBefore(f))).orElse(true)
+                && to.flatMap(t -> other.from.map(f -> !f.isAfter(t))).orElse(true);
+    }
+
     /** In words: "built to 2018-06-30", "any build". */
     public String words() {
         if (from.isEmpty() && to.isEmpty()) {

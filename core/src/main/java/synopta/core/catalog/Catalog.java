@@ -2,6 +2,7 @@ package synopta.core.catalog;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import synopta.core.quantity.Money;
 
 /**
@@ -12,8 +13,17 @@ public interface Catalog {
     /** All brands by name. */
     List<Brand> brands();
 
-    /** All models by number: what a tag is read against. */
-    List<Model> models();
+    /** How serial numbers are read, by name. */
+    List<SerialScheme> serialSchemes();
+
+    /** Hands over every model once, in no order: what a tag is read against. A catalogue may be too big for a list. */
+    void eachModel(Consumer<Model> reader);
+
+    /** The models of a platform by number. */
+    List<Model> modelsOn(String platform);
+
+    /** All platforms by name. */
+    List<Platform> platforms();
 
     /** The model of that number, in any spelling. */
     Optional<Model> model(ModelNumber number);
@@ -26,6 +36,9 @@ public interface Catalog {
 
     /** Every fit listed for a model. */
     List<Fit> fits(ModelNumber model);
+
+    /** Every fit listed for any model of a platform. */
+    List<Fit> fitsOn(String platform);
 
     /** The part of that number, in any spelling. */
     Optional<Part> part(PartNumber number);

@@ -5,6 +5,7 @@ import java.util.List;
 /** A whole catalogue, table by table, in the order in which rows refer to each other. */
 public record CatalogTables(
         List<Brand> brands,
+        List<SerialScheme> serialSchemes,
         List<Platform> platforms,
         List<Slot> slots,
         List<Model> models,
@@ -18,6 +19,7 @@ public record CatalogTables(
     /** Copies every list. */
     public CatalogTables {
         brands = List.copyOf(brands);
+        serialSchemes = List.copyOf(serialSchemes);
         platforms = List.copyOf(platforms);
         slots = List.copyOf(slots);
         models = List.copyOf(models);

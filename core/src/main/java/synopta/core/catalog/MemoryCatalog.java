@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.quantity.Money;
@@ -13,6 +14,7 @@ import synopta.core.quantity.Money;
 public final class MemoryCatalog implements Catalog {
     private final CatalogTables tables;
     private final Map<ModelNumber, Model> models;
+    private final Map<String, List<Model>> onPlatform;
     private final Map<PartNumber, Part> parts;
     private final Map<String, List<Slot>> slots;
     private final Map<ModelNumber, List<Fit>> fits;
@@ -27,12 +29,13 @@ public final class MemoryCatalog implements Catalog {
     public MemoryCatalog(CatalogTables tables) {
         this.tables = tables;
         models = single(tables.models(), Model::number);
+        onPlatform = grouped(tables.models(), Model::platform, Comparator.comparing(Model::number));
         parts = single(tables.parts(), Part::number);
         slots = grouped(tables.slots(), Slot::platform, Comparator.comparing(Slot::slot));
         fits = grouped(
                 tables.fits(), Fit::model, Comparator.comparing(Fit::slot).thenComparing(Fit::part));
         Comparator<Supersession> byChoice =
-                Comparator.comparingInt(Supersession::choice).thenComparing(Supersession::newPart);
+                Comparator.comparing(Supersession::choice).thenComparing(Supersession::newPart);
         byOld = grouped(tables.supersessions(), Supersession::oldPart, byChoice);
         byKit = grouped(tables.kits(), KitContent::kit, Comparator.comparing(KitContent::content));
         byContent = grouped(tables.kits(), KitContent::content, Comparator.comparing(KitContent::kit));
@@ -65,8 +68,27 @@ public final class MemoryCatalog implements Catalog {
     }
 
     @Override
-    public List<Model> models() {
-        return List.copyOf(models.values());
+    public List<SerialScheme> serialSchemes() {
+        return tables.serialSchemes().stream()
+                .sorted(Comparator.comparing(SerialScheme::scheme))
+                .toList();
+    }
+
+    @Override
+    public void eachModel(Consumer<Model> reader) {
+        models.values().forEach(reader);
+    }
+
+    @Override
+    public List<Model> modelsOn(String platform) {
+        return onPlatform.getOrDefault(platform, List.of());
+    }
+
+    @Override
+    public List<Platform> platforms() {
+        return tables.platforms().stream()
+                .sorted(Comparator.comparing(Platform::platform))
+                .toList();
     }
 
     @Override
@@ -89,6 +111,13 @@ public final class MemoryCatalog implements Catalog {
     @Override
     public List<Fit> fits(ModelNumber model) {
         return fits.getOrDefault(model, List.of());
+    }
+
+    @Override
+    public List<Fit> fitsOn(String platform) {
+        return modelsOn(platform).stream()
+                .flatMap(m -> fits(m.number()).stream())
+                .toList();
     }
 
     @Override

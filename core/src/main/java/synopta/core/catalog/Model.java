@@ -1,12 +1,13 @@
 package synopta.core.catalog;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * A model as its tag names it.
  *
  * @param fuel empty where the machine has no choice of it (a microwave)
- * @param volts nominal supply, V
+ * @param volts nominal supply, V; empty when nobody wrote it down
  * @param popularity how often it is met relative to others; above 0
  */
 public record Model(
@@ -14,7 +15,7 @@ public record Model(
         String brand,
         Appliance appliance,
         Optional<Fuel> fuel,
-        int volts,
+        OptionalInt volts,
         String platform,
         BuildRange built,
         double popularity,

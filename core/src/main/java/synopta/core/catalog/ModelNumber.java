@@ -4,30 +4,39 @@ package synopta.core.catalog;
  * The number of a model as its maker writes it. Two are equal when they agree in letters and digits, whatever the case
  * and the separators.
  */
-public record ModelNumber(String written) implements Comparable<ModelNumber> {
+public final class ModelNumber implements Comparable<ModelNumber> {
+    private final String written;
+    private final String key;
+
     /** Refuses a number without a letter or digit; surrounding blanks are dropped. */
-    public ModelNumber {
-        written = Written.required("Model number", written);
+    public ModelNumber(String written) {
+        this.written = Written.required("Model number", written);
+        key = Written.key(written);
     }
 
-    /** The form that paths and look-ups use: upper-case letters and digits only. */
+    /** As its maker writes it. */
+    public String written() {
+        return written;
+    }
+
+    /** The form that paths and look-ups use: upper-case letters and digits only; made once, as it is asked for often. */
     public String key() {
-        return Written.key(written);
+        return key;
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof ModelNumber number && key().equals(number.key());
+        return other instanceof ModelNumber number && key.equals(number.key);
     }
 
     @Override
     public int hashCode() {
-        return key().hashCode();
+        return key.hashCode();
     }
 
     @Override
     public int compareTo(ModelNumber other) {
-        return key().compareTo(other.key());
+        return key.compareTo(other.key);
     }
 
     @Override

@@ -4,30 +4,39 @@ package synopta.core.catalog;
  * The number of a part as its maker writes it. Two are equal when they agree in letters and digits, whatever the case
  * and the separators.
  */
-public record PartNumber(String written) implements Comparable<PartNumber> {
+public final class PartNumber implements Comparable<PartNumber> {
+    private final String written;
+    private final String key;
+
     /** Refuses a number without a letter or digit; surrounding blanks are dropped. */
-    public PartNumber {
-        written = Written.required("Part number", written);
+    public PartNumber(String written) {
+        this.written = Written.required("Part number", written);
+        key = Written.key(written);
     }
 
-    /** The form that paths and look-ups use: upper-case letters and digits only. */
+    /** As its maker writes it. */
+    public String written() {
+        return written;
+    }
+
+    /** The form that paths and look-ups use: upper-case letters and digits only; made once, as it is asked for often. */
     public String key() {
-        return Written.key(written);
+        return key;
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof PartNumber number && key().equals(number.key());
+        return other instanceof PartNumber number && key.equals(number.key);
     }
 
     @Override
     public int hashCode() {
-        return key().hashCode();
+        return key.hashCode();
     }
 
     @Override
     public int compareTo(PartNumber other) {
-        return key().compareTo(other.key());
+        return key.compareTo(other.key);
     }
 
     @Override

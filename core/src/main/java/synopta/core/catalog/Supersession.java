@@ -1,7 +1,9 @@
 package synopta.core.catalog;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -9,8 +11,15 @@ import java.util.stream.Collectors;
  * What replaces a part. Rows of one old part and one choice are supplied together; other choices are alternatives.
  *
  * @param change what the fitter must know; empty when it drops in
+ * @param effective from when on it is supplied so, where that is known
  */
-public record Supersession(PartNumber oldPart, int choice, PartNumber newPart, int quantity, String change) {
+public record Supersession(
+        PartNumber oldPart,
+        String choice,
+        PartNumber newPart,
+        int quantity,
+        String change,
+        Optional<LocalDate> effective) {
     /** What is supplied together, by choice in their order. */
     public static Collection<List<Supersession>> choices(List<Supersession> rows) {
         return rows.stream()

@@ -10,9 +10,9 @@ public final class Written {
     /** "dg7-40b2 w" becomes "DG740B2W"; full-width forms are folded first (Unicode NFKC). */
     public static String key(String written) {
         StringBuilder key = new StringBuilder();
-        for (char c : Normalizer.normalize(written, Normalizer.Form.NFKC)
-                .toUpperCase(Locale.ROOT)
-                .toCharArray()) {
+        boolean plain = written.chars().allMatch(c -> c < 128);
+        String folded = plain ? written : Normalizer.normalize(written, Normalizer.Form.NFKC);
+        for (char c : folded.toUpperCase(Locale.ROOT).toCharArray()) {
             if ((c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9')) {
                 key.append(c);
             }

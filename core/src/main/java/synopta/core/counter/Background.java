@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 
@@ -15,6 +16,7 @@ record Background(CaseDraft draft, Settled settled) {
         List<Known> known = new ArrayList<>();
         appliance().ifPresent(known::add);
         fuel().ifPresent(known::add);
+        serial().ifPresent(known::add);
         settled.ageYears()
                 .ifPresent(years -> known.add(new Known(
                         "age",
@@ -27,7 +29,26 @@ record Background(CaseDraft draft, Settled settled) {
         return known;
     }
 
+    private Optional<Known> serial() {
+        return settled.serial().map(reading -> {
+            String said = reading.built().stream()
+                    .map(BuildRange::words)
+                    .map(words -> words.replace("built from ", ""))
+                    .collect(Collectors.joining(", or "));
+            String dropped = reading.dropped().stream()
+                    .map(d -> "; not %s, for %s".formatted(d.span().words().replace("built from ", ""), d.why()))
+                    .collect(Collectors.joining());
+            String words = reading.unreadable().orElse("Built " + said) + dropped;
+            return new Known("serial", words, "serial", reading.built().size() == 1);
+        });
+    }
+
     private Optional<Known> appliance() {
+        if (settled.chosen().isPresent()) {
+            String name = settled.chosen().get().platform().platform();
+            return Optional.of(
+                    new Known("platform", "Construction %s".formatted(name), "chosen; the model is unlisted", false));
+        }
         if (settled.model().isPresent()) {
             return Optional.empty();
         }
@@ -43,6 +64,7 @@ record Background(CaseDraft draft, Settled settled) {
     private Optional<Known> fuel() {
         boolean burns = settled.model()
                 .map(Model::appliance)
+                .or(() -> settled.chosen().map(c -> c.platform().appliance()))
                 .or(draft::appliance)
                 .or(settled.line()::appliance)
                 .or(settled::guessed)

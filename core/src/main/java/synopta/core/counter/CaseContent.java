@@ -10,17 +10,11 @@ import synopta.core.knowledge.Hazard;
 /**
  * A case as it is kept: the draft it came from, and what was done.
  *
- * @param serial as written on the tag
  * @param complaint the caller's words where they were taken down beside the line
  * @param cautionsShown hazards whose cautions were put before the person
  */
 public record CaseContent(
-        CaseDraft draft,
-        Optional<String> serial,
-        Optional<String> complaint,
-        List<Line> lines,
-        Set<Hazard> cautionsShown,
-        Status status) {
+        CaseDraft draft, Optional<String> complaint, List<Line> lines, Set<Hazard> cautionsShown, Status status) {
     /** Copies. */
     public CaseContent {
         lines = List.copyOf(lines);

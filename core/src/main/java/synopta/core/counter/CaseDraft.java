@@ -18,6 +18,9 @@ import synopta.core.tag.Recheck;
  * @param struck keys of what is known that was struck out: `age`, `fuel`, `appliance`, `finding:ID`
  * @param picked ids of faults taken as certain enough to sell for
  * @param dropped ids of faults not to sell for
+ * @param serial as written on the tag
+ * @param platform the construction, when it was chosen because the model is in no catalogue row
+ * @param looked what was looked at to tell constructions apart, as in `rear:rollers`
  */
 public record CaseDraft(
         String line,
@@ -30,7 +33,10 @@ public record CaseDraft(
         List<Measured> readings,
         Set<String> struck,
         Set<String> picked,
-        Set<String> dropped) {
+        Set<String> dropped,
+        Optional<String> serial,
+        Optional<String> platform,
+        Set<String> looked) {
     /** The longest line that is read, in characters. */
     public static final int LONGEST_LINE = 20_000;
 
@@ -46,6 +52,7 @@ public record CaseDraft(
         struck = Set.copyOf(struck);
         picked = Set.copyOf(picked);
         dropped = Set.copyOf(dropped);
+        looked = Set.copyOf(looked);
     }
 
     /** A line and nothing else. */
@@ -61,6 +68,9 @@ public record CaseDraft(
                 List.of(),
                 Set.of(),
                 Set.of(),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
                 Set.of());
     }
 
@@ -77,7 +87,10 @@ public record CaseDraft(
                 readings,
                 struck,
                 picked,
-                dropped);
+                dropped,
+                serial,
+                platform,
+                looked);
     }
 
     /** An answer to a finding's question, by its slug; {@value #NOT_KNOWN} when nobody knows. */

@@ -7,11 +7,13 @@ import synopta.core.basket.BasketPlan;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
+import synopta.core.tag.SerialReading;
 import synopta.core.tag.TagReading;
 
 /**
@@ -21,6 +23,10 @@ import synopta.core.tag.TagReading;
  * @param hearing what was heard in the complaint; empty while the appliance is not known
  * @param reading the tag's reading, when there was one
  * @param model the machine, when it is known or likely
+ * @param serial what the serial says of the build date, when there is one
+ * @param constructions what it may be when it is in no catalogue row, likeliest first
+ * @param look what to look at to tell those apart
+ * @param platform the construction the case goes on with, when it was chosen
  * @param layout its construction family, when known
  * @param fuels what it may burn
  * @param diagnosis present once the appliance is known and there is knowledge of it
@@ -32,6 +38,10 @@ public record CaseView(
         Hearing hearing,
         Optional<TagReading> reading,
         Optional<Model> model,
+        Optional<SerialReading> serial,
+        List<Construction> constructions,
+        Optional<Look> look,
+        Optional<Platform> platform,
         Optional<Appliance> appliance,
         Optional<Layout> layout,
         Set<Fuel> fuels,
@@ -48,6 +58,10 @@ public record CaseView(
                 new Hearing(List.of(), List.of()),
                 settled.reading(),
                 settled.model(),
+                settled.serial(),
+                settled.constructions(),
+                settled.look(),
+                settled.chosen().map(Construction::platform),
                 settled.appliance(),
                 settled.layout(),
                 settled.fuels(),

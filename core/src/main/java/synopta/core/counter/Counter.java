@@ -1,43 +1,37 @@
 package synopta.core.counter;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Fuel;
-import synopta.core.catalog.Model;
 import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.Suspect;
+import synopta.core.fit.Unit;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
-import synopta.core.tag.Candidate;
-import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.TagReading;
 
 /**
  * Works a case through all steps at once. The likeliest fault of a part type is sold for when the part is likelier
@@ -48,34 +42,32 @@ public final class Counter {
     /** From this probability on a part is sold unasked. */
     public static final double SELL_FROM = 0.5;
 
-    private static final int CANDIDATES = 6;
     private static final Probability NONE = new Probability(0);
 
     private final Catalog catalog;
-    private final TagReader tagReader;
-    private final LineReader lineReader;
     private final Map<Appliance, Pack> packs = new TreeMap<>();
     private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
     private final BasketPlanner planner;
     private final HandOver handOver;
+    private final Settling settling;
 
-    /** Works with this catalogue and these packs; baskets are counted in this currency. */
-    public Counter(Catalog catalog, TagReader tagReader, Collection<Pack> packs, String currency) {
+    /** Works with this catalogue and these packs; baskets are counted in this currency, dates read as of this clock.
+     * The reader of tags is asked for anew each time, as it changes with the catalogue. */
+    public Counter(
+            Catalog catalog, Supplier<TagReader> tagReader, Collection<Pack> packs, String currency, Clock clock) {
         this.catalog = catalog;
-        this.tagReader = tagReader;
-        lineReader =
-                new LineReader(catalog.brands().stream().map(b -> b.brand()).toList());
         packs.forEach(p -> {
             this.packs.put(p.appliance(), p);
             diagnosers.put(p.appliance(), new Diagnoser(p));
         });
+        settling = new Settling(catalog, tagReader, this.packs, diagnosers, clock);
         planner = new BasketPlanner(catalog, currency);
         handOver = new HandOver(packs, catalog);
     }
 
     /** The whole case, computed anew. */
     public CaseView work(CaseDraft draft) {
-        Settled settled = settle(draft);
+        Settled settled = settling.settle(draft);
         Optional<Pack> pack = settled.appliance().map(packs::get);
         Hearing hearing = settled.appliance()
                 .map(diagnosers::get)
@@ -105,9 +97,7 @@ public final class Counter {
             CaseDraft draft, Settled settled, List<Piece> pieces, List<Known> known, Heard heard, Diagnosis diagnosis) {
         Pack pack = packs.get(settled.appliance().orElseThrow());
         List<Fault> selling = selling(pack, diagnosis, heard, draft);
-        List<NeededPart> needs = settled.model()
-                .map(m -> new Needs(catalog).of(pack, m, selling, heard.evidence()))
-                .orElse(List.of());
+        List<NeededPart> needs = needs(settled, pack, selling, heard);
         Optional<BasketPlan> plan = plan(needs);
         List<Purchase.Line> lines =
                 plan.flatMap(BasketPlan::best).map(Purchase::lines).orElse(List.of());
@@ -119,6 +109,10 @@ public final class Counter {
                 heard.hearing(),
                 settled.reading(),
                 settled.model(),
+                settled.serial(),
+                settled.constructions(),
+                settled.look(),
+                settled.chosen().map(Construction::platform),
                 settled.appliance(),
                 settled.layout(),
                 settled.fuels(),
@@ -131,50 +125,17 @@ public final class Counter {
                 handOver.cautions(settled.appliance(), settled.fuels(), types));
     }
 
-    /** Which machine it is, from the line and what overrules it. */
-    private Settled settle(CaseDraft draft) {
-        LineParts line = lineReader.read(draft.line());
-        Set<String> struck = draft.struck();
-        Optional<Appliance> said =
-                draft.appliance().or(() -> struck.contains("appliance") ? Optional.empty() : line.appliance());
-        Set<Fuel> saidFuels = draft.fuel()
-                .map(f -> (Set<Fuel>) EnumSet.of(f))
-                .orElse(struck.contains("fuel") ? Set.of() : line.fuels());
-        Optional<TagReading> reading = line.model()
-                .map(text -> tagReader.read(
-                        new TagQuery(text, line.brand(), said, saidFuels, draft.rechecked(), CANDIDATES)));
-        Optional<Model> model = draft.model()
-                .flatMap(catalog::model)
-                .or(() -> reading.flatMap(TagReading::likely).map(Candidate::model));
-        Optional<Appliance> guessed =
-                model.isPresent() || said.isPresent() ? Optional.empty() : guess(line.complaint());
-        Optional<Appliance> appliance =
-                model.map(Model::appliance).or(() -> said).or(() -> guessed);
-        Optional<Layout> layout = model.flatMap(m -> catalog.platform(m.platform()))
-                .map(Platform::layout)
-                .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
-        OptionalDouble age =
-                draft.ageYears().isPresent() || struck.contains("age") ? draft.ageYears() : line.ageYears();
-        return new Settled(line, reading, model, appliance, guessed, layout, fuels(model, saidFuels, appliance), age);
-    }
-
-    /** The appliance whose pack understands most of the complaint, when one does. */
-    private Optional<Appliance> guess(String complaint) {
-        return diagnosers.entrySet().stream()
-                .map(e -> Map.entry(e.getKey(), e.getValue().hear(complaint).understood()))
-                .filter(e -> e.getValue() > 0)
-                .max(Comparator.comparingInt(Map.Entry::getValue))
-                .map(Map.Entry::getKey);
-    }
-
-    private static Set<Fuel> fuels(Optional<Model> model, Set<Fuel> said, Optional<Appliance> appliance) {
-        if (model.flatMap(Model::fuel).isPresent()) {
-            return EnumSet.of(model.flatMap(Model::fuel).orElseThrow());
+    private List<NeededPart> needs(Settled settled, Pack pack, List<Fault> selling, Heard heard) {
+        Needs needs = new Needs(catalog);
+        if (settled.model().isPresent()) {
+            Unit unit = settled.serial()
+                    .map(s -> new Unit(settled.serialNumber(), s.built()))
+                    .orElse(Unit.NOT_KNOWN);
+            return needs.of(pack, settled.model().get(), unit, selling, heard.evidence());
         }
-        if (appliance.map(a -> !a.mayBurnGas()).orElse(false)) {
-            return EnumSet.of(Fuel.ELECTRIC);
-        }
-        return said.isEmpty() ? EnumSet.allOf(Fuel.class) : EnumSet.copyOf(said);
+        return settled.chosen()
+                .map(c -> needs.of(pack, c.platform(), settled.fuels(), selling, heard.evidence()))
+                .orElse(List.of());
     }
 
     private static List<Fault> selling(Pack pack, Diagnosis diagnosis, Heard heard, CaseDraft draft) {

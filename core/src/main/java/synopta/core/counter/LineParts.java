@@ -11,12 +11,14 @@ import synopta.core.catalog.Fuel;
  * What a line says besides the complaint.
  *
  * @param model the words that look like a model number
+ * @param serial what follows the words for a serial number
  * @param fuels what the caller's words allow; empty when nothing was said
- * @param complaint the line with model, brand and age blanked out, places kept
+ * @param complaint the line with model, serial, brand and age blanked out, places kept
  */
 record LineParts(
         List<Piece> pieces,
         Optional<String> model,
+        Optional<String> serial,
         Optional<String> brand,
         Optional<Appliance> appliance,
         Set<Fuel> fuels,

@@ -19,7 +19,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Written;
 
 /**
- * Sorts a line as it is said ("dg740b2 thumps, no heat, 8 yrs, gas?") into model, brand, appliance, fuel, age and the
+ * Sorts a line as it is said ("dg740b2 thumps, no heat, 8 yrs, gas?") into model, serial, brand, appliance, fuel, age and the
  * complaint. A model number is the longest run of neighbouring words that hold digits, with short letters before or a
  * single letter behind, at least {@value #SHORTEST_MODEL} characters, and no figure with a unit.
  */
@@ -50,6 +50,8 @@ final class LineReader {
             "twenty");
     private static final Pattern AGE = word("(\\d{1,2}(?:\\.\\d)?|%s)[\\s-]*(?:years?|yrs?|y)(?:[\\s-]*olds?)?\\b\\.?"
             .formatted(String.join("|", NUMBERS)));
+    private static final Pattern SERIAL = word(
+            "(?:serial(?:[\\s-]*(?:no|nr|number))?|s\\s*/\\s*n|s\\.?n\\.?)[\\s.:#]*((?=[\\p{L}-]*\\p{N})[\\p{L}\\p{N}-]{5,40})");
     private static final Pattern FIGURE = word(
             "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|amps?|watts?|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)|\\d{1,3}\\s*[vaw]");
     private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+(?:[/._-][\\p{L}\\p{N}]+)*");
@@ -91,6 +93,7 @@ final class LineReader {
             pieces.add(piece(Piece.Kind.AGE, aged));
             age = OptionalDouble.of(number(aged.group(1)));
         }
+        Optional<String> serial = serial(line, pieces);
         Optional<String> brand = brands.flatMap(b -> first(b, Piece.Kind.BRAND, line, pieces));
         Optional<Appliance> appliance = Optional.empty();
         for (Map.Entry<Appliance, String> entry : APPLIANCES.entrySet()) {
@@ -115,7 +118,14 @@ final class LineReader {
                 .filter(p -> p.kind() != Piece.Kind.FUEL && p.kind() != Piece.Kind.APPLIANCE)
                 .forEach(p -> complaint.replace(p.from(), p.to(), " ".repeat(p.to() - p.from())));
         return new LineParts(
-                List.copyOf(pieces), model.map(Piece::text), brand, appliance, fuels, age, complaint.toString());
+                List.copyOf(pieces),
+                model.map(Piece::text),
+                serial,
+                brand,
+                appliance,
+                fuels,
+                age,
+                complaint.toString());
     }
 
     private static Piece piece(Piece.Kind kind, Matcher matcher) {
@@ -129,6 +139,15 @@ final class LineReader {
         }
         pieces.add(piece(kind, matcher));
         return Optional.of(matcher.group());
+    }
+
+    private static Optional<String> serial(String line, List<Piece> pieces) {
+        Matcher numbered = SERIAL.matcher(line);
+        if (!numbered.find()) {
+            return Optional.empty();
+        }
+        pieces.add(piece(Piece.Kind.SERIAL, numbered));
+        return Optional.of(numbered.group(1));
     }
 
     private static double number(String text) {

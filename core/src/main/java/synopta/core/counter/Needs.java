@@ -6,15 +6,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.FitVerdict;
+import synopta.core.fit.PlatformFit;
 import synopta.core.fit.Supply;
+import synopta.core.fit.Unit;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
@@ -35,7 +41,24 @@ final class Needs {
 
     private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
 
-    List<NeededPart> of(Pack pack, Model model, List<Fault> faults, List<Evidence> evidence) {
+    /** What a known machine needs. */
+    List<NeededPart> of(Pack pack, Model model, Unit unit, List<Fault> faults, List<Evidence> evidence) {
+        List<Fit> listed = catalog.fits(model.number());
+        return all(pack, faults, evidence, listed, part -> finder.judge(model.number(), unit, part));
+    }
+
+    /** What a machine in no catalogue row needs, going by its construction: sure where all its models agree. */
+    List<NeededPart> of(Pack pack, Platform platform, Set<Fuel> fuels, List<Fault> faults, List<Evidence> evidence) {
+        PlatformFit fit = new PlatformFit(catalog, platform, fuels);
+        return all(pack, faults, evidence, fit.places(), fit::judge);
+    }
+
+    private List<NeededPart> all(
+            Pack pack,
+            List<Fault> faults,
+            List<Evidence> evidence,
+            List<Fit> listed,
+            Function<PartNumber, FitVerdict> judge) {
         Map<String, Wanted> wanted = new LinkedHashMap<>();
         for (Fault fault : faults) {
             PartType type = pack.partType(fault.partType()).orElseThrow();
@@ -56,14 +79,14 @@ final class Needs {
             }
         }
         List<NeededPart> needs = new ArrayList<>();
-        wanted.values().forEach(w -> needs.addAll(parts(model, w)));
+        wanted.values().forEach(w -> needs.addAll(parts(listed, w, judge)));
         return needs;
     }
 
     /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */
-    private List<NeededPart> parts(Model model, Wanted wanted) {
+    private List<NeededPart> parts(List<Fit> listed, Wanted wanted, Function<PartNumber, FitVerdict> judge) {
         Map<String, List<Fit>> rows = new LinkedHashMap<>();
-        for (Fit row : catalog.fits(model.number())) {
+        for (Fit row : listed) {
             boolean meant = catalog.part(row.part())
                             .map(Part::partType)
                             .map(wanted.partType::equals)
@@ -75,8 +98,7 @@ final class Needs {
         }
         List<NeededPart> parts = new ArrayList<>();
         for (List<Fit> places : rows.values()) {
-            FitVerdict verdict =
-                    finder.judge(model.number(), Optional.empty(), places.get(0).part());
+            FitVerdict verdict = judge.apply(places.get(0).part());
             int pieces = wanted.all ? places.stream().mapToInt(Fit::quantity).sum() : 1;
             List<String> slots = places.stream().map(Fit::slot).distinct().toList();
             List<Supply.Item> items = verdict.fold(

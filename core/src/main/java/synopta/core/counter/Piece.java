@@ -13,6 +13,7 @@ public record Piece(Kind kind, String text, int from, int to) {
     /** What a piece of a line can be. */
     public enum Kind {
         MODEL,
+        SERIAL,
         BRAND,
         APPLIANCE,
         FUEL,

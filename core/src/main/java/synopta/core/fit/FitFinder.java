@@ -1,6 +1,5 @@
 package synopta.core.fit;
 
-import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -8,7 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
@@ -34,8 +32,8 @@ public final class FitFinder {
         this.catalog = catalog;
     }
 
-    /** The verdict on a part, for a machine built on a day when that is known. */
-    public FitVerdict judge(ModelNumber modelNumber, Optional<LocalDate> built, PartNumber partNumber) {
+    /** The verdict on a part, for a machine of which so much is known. */
+    public FitVerdict judge(ModelNumber modelNumber, Unit unit, PartNumber partNumber) {
         Optional<Model> model = catalog.model(modelNumber);
         Optional<Part> part = catalog.part(partNumber);
         if (model.isEmpty() || part.isEmpty()) {
@@ -50,17 +48,16 @@ public final class FitFinder {
             via(row, number).ifPresent(ways::add);
         }
         if (ways.isEmpty()) {
-            return new FitVerdict.DoesNotFit(instead(model.get(), part.get(), listed, built));
+            return new FitVerdict.DoesNotFit(instead(model.get(), part.get(), listed, unit));
         }
-        return inRange(model.get(), built, part.get(), ways, listed);
+        return inRange(model.get(), unit, part.get(), ways, listed);
     }
 
     /** A listed row that makes the part right, with the chain and the changes on the way to it. */
     private record Via(Fit row, List<String> chain, List<String> changes) {}
 
     private Optional<Via> via(Fit row, PartNumber part) {
-        String lists = "%s lists %s at %s, %s"
-                .formatted(row.model(), row.part(), row.slot(), row.built().words());
+        String lists = "%s lists %s at %s, %s".formatted(row.model(), row.part(), row.slot(), range(row));
         if (row.part().equals(part)) {
             return Optional.of(new Via(row, List.of(lists), List.of()));
         }
@@ -78,6 +75,10 @@ public final class FitFinder {
                 .filter(e -> e.equivalent().equals(part))
                 .findFirst()
                 .map(e -> new Via(row, List.of(lists, equivalent(e)), List.of()));
+    }
+
+    private static String range(Fit row) {
+        return row.built().words() + row.serials().words();
     }
 
     private static String equivalent(Equivalent e) {
@@ -122,19 +123,20 @@ public final class FitFinder {
         return Optional.empty();
     }
 
-    private FitVerdict inRange(Model model, Optional<LocalDate> built, Part part, List<Via> ways, List<Fit> listed) {
-        Predicate<Via> holds = way -> built.map(day -> way.row().built().holds(day))
-                .orElseGet(() -> way.row().built().covers(model.built()));
-        Optional<Via> right = ways.stream().filter(holds).findFirst();
+    private FitVerdict inRange(Model model, Unit unit, Part part, List<Via> ways, List<Fit> listed) {
+        Optional<Via> right =
+                ways.stream().filter(way -> unit.surely(way.row(), model)).findFirst();
         if (right.isPresent()) {
             return fits(part, right.get());
         }
         List<String> ranges = new ArrayList<>();
         ways.forEach(way -> ranges.addAll(way.chain()));
-        if (built.isEmpty()) {
-            return new FitVerdict.Depends("built", ranges);
+        Optional<Via> open =
+                ways.stream().filter(way -> unit.perhaps(way.row())).findFirst();
+        if (open.isPresent()) {
+            return new FitVerdict.Depends(unit.missing(open.get().row()), ranges);
         }
-        ranges.addAll(instead(model, part, listed, built));
+        ranges.addAll(instead(model, part, listed, unit));
         return new FitVerdict.DoesNotFit(ranges);
     }
 
@@ -153,19 +155,14 @@ public final class FitFinder {
     }
 
     /** Names what this machine takes where the part was meant to go. */
-    private List<String> instead(Model model, Part part, List<Fit> listed, Optional<LocalDate> built) {
+    private List<String> instead(Model model, Part part, List<Fit> listed, Unit unit) {
         List<String> reasons = new ArrayList<>();
         for (Fit row : listed) {
             boolean sameType = catalog.part(row.part())
                     .map(p -> p.partType().equals(part.partType()))
                     .orElse(false);
-            if (sameType && built.map(day -> row.built().holds(day)).orElse(true)) {
-                reasons.add("%s takes %s at %s, %s"
-                        .formatted(
-                                model.number(),
-                                row.part(),
-                                row.slot(),
-                                row.built().words()));
+            if (sameType && unit.perhaps(row)) {
+                reasons.add("%s takes %s at %s, %s".formatted(model.number(), row.part(), row.slot(), range(row)));
             }
         }
         if (reasons.isEmpty()) {

@@ -7,21 +7,21 @@ import java.util.Optional;
 /**
  * The cheapest way in which a model's number can have become a reading: weighted edit distance with substitution,
  * insertion, deletion, transposition of neighbours that is not edited again (optimal string alignment; Wagner and
- * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value Confusion#WORN_AT_MOST} characters.
+ * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value Weights#WORN_AT_MOST} characters.
  *
- * <p>Shapes: `substitutions` as {@link Confusion#table}; n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
+ * <p>Shapes: n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
  */
 final class Alignment {
-    private final Confusion costs;
-    private final double[][] substitutions;
+    private final Weights weights;
+    private final Confusion.Costs costs;
     private final List<Observed> read;
     private final String model;
     private final double[][] best;
     private final int reached;
 
-    Alignment(Confusion costs, double[][] substitutions, List<Observed> read, String model) {
-        this.costs = costs;
-        this.substitutions = substitutions;
+    Alignment(Weights weights, List<Observed> read, String model) {
+        this.weights = weights;
+        costs = weights.costs();
         this.read = read;
         this.model = model;
         best = new double[read.size() + 1][model.length() + 1];
@@ -33,7 +33,7 @@ final class Alignment {
             }
         }
         int end = model.length();
-        for (int j = end - 1; j >= Math.max(0, model.length() - Confusion.WORN_AT_MOST); j--) {
+        for (int j = end - 1; j >= Math.max(0, model.length() - Weights.WORN_AT_MOST); j--) {
             if (best[read.size()][j] + worn(j) < best[read.size()][end] + worn(end)) {
                 end = j;
             }
@@ -44,6 +44,11 @@ final class Alignment {
     /** Cost of the whole reading, nats. */
     double cost() {
         return best[read.size()][reached] + worn(reached);
+    }
+
+    /** How many characters of the model are taken to be worn off. */
+    int worn() {
+        return model.length() - reached;
     }
 
     private double worn(int from) {
@@ -57,10 +62,8 @@ final class Alignment {
         }
         Observed seen = read.get(i - 1);
         char shown = model.charAt(j - 1);
-        double cost = seen.readAgain() && seen.character() != shown
-                ? costs.readAgain() + substitutions[Naming.sign(seen.character())][Naming.sign(shown)]
-                : substitutions[Naming.sign(seen.character())][Naming.sign(shown)];
-        return best[i - 1][j - 1] + cost;
+        double cost = weights.substitution(seen.character(), shown);
+        return best[i - 1][j - 1] + (seen.readAgain() && cost > 0 ? costs.readAgain() + cost : cost);
     }
 
     private double dropped(int i, int j) {

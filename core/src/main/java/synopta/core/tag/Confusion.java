@@ -3,78 +3,109 @@ package synopta.core.tag;
 import java.util.List;
 
 /**
- * What it costs, in nats (minus the natural logarithm of a probability), that a character of the tag reached us as
- * another.
+ * What is known beforehand of how a character of the tag reaches us as another: costs in nats (minus the natural
+ * logarithm of a chance, relative to the character read as it stands), as they are written in the file of weights.
  *
- * <p>Which glyphs are confused: 0/O, 1/I/L from Crockford's Base 32 and RFC 4648 section 6, I, O, Q from ISO 3779, 2/Z
- * from the ISMP list of error-prone symbols (all from memory); 5/S, 8/B, 6/G, U/V and the sounds over a telephone are
- * common practice with no published source. The costs themselves are our judgement, not a measurement.
- *
- * @param lookAlike another glyph of the same looks
- * @param soundAlike another letter of the same sound
- * @param neighbourKey the key beside it
- * @param other any other character
- * @param readAgain more for a character that was read twice: eyes err about once in a thousand
- * @param swapped two neighbours the wrong way round
- * @param dropped a character left out
- * @param doubled one of two equal neighbours left out, or typed twice
- * @param extra a character too many
- * @param wornEnd the end is worn off, once
- * @param wornCharacter and for each character lost there
+ * @param groups characters that are taken for each other; where two groups hold a pair the cheaper counts
+ * @param keyboard rows of keys, for the key beside the one that was meant
+ * @param costs of everything else
  */
-record Confusion(
-        double lookAlike,
-        double soundAlike,
-        double neighbourKey,
-        double other,
-        double readAgain,
-        double swapped,
-        double dropped,
-        double doubled,
-        double extra,
-        double wornEnd,
-        double wornCharacter) {
-    /** At most so many characters are lost at a worn end. */
-    static final int WORN_AT_MOST = 4;
+public record Confusion(List<Group> groups, List<String> keyboard, Costs costs) {
+    /** Copies the lists. */
+    public Confusion {
+        groups = List.copyOf(groups);
+        keyboard = List.copyOf(keyboard);
+        groups.forEach(group -> checked(group.characters()));
+        keyboard.forEach(Confusion::checked);
+    }
 
-    /** What we judge for the readings of a counter. */
-    static final Confusion AT_THE_COUNTER = new Confusion(2.3, 3.0, 4.2, 6.5, 6.9, 4.2, 4.6, 3.6, 5.2, 2.2, 0.7);
+    /**
+     * Characters that are taken for each other.
+     *
+     * @param nats cost of any of them for any other
+     * @param basis where that is known from
+     */
+    public record Group(String characters, double nats, String basis) {
+        /** Refuses a cost that is not above 0. */
+        public Group {
+            atLeast("Group " + characters, nats, 1e-6);
+        }
+    }
 
-    private static final List<String> LOOKS = List.of("0ODQ", "1IL", "5S", "8B", "2Z", "6G", "UV", "CG", "EF", "17");
-    private static final List<String> SOUNDS = List.of("BDPTEVCG3", "MN", "FSX", "59", "AJK8", "QU", "IY");
-    private static final List<String> KEYS = List.of("1234567890", "QWERTYUIOP", "ASDFGHJKL", "ZXCVBNM");
+    /**
+     * Costs of one slip each, nats.
+     *
+     * @param neighbourKey the key beside it
+     * @param other any other character in its place
+     * @param readAgain more for a character that was read twice
+     * @param swapped two neighbours the wrong way round
+     * @param dropped a character left out
+     * @param doubled one of two equal neighbours left out, or typed twice
+     * @param extra a character too many
+     * @param wornEnd the end is worn off, once
+     * @param wornCharacter and for each character lost there
+     * @param disagrees brand, appliance or fuel is another than was said
+     * @param unlisted the machine is in no catalogue row, before anything is read
+     */
+    public record Costs(
+            double neighbourKey,
+            double other,
+            double readAgain,
+            double swapped,
+            double dropped,
+            double doubled,
+            double extra,
+            double wornEnd,
+            double wornCharacter,
+            double disagrees,
+            double unlisted) {
+        /** Refuses costs below 0, and slips that cost nothing: a reading could then be anything. */
+        public Costs {
+            atLeast("neighbourKey", neighbourKey, 1e-6);
+            atLeast("other", other, 1e-6);
+            atLeast("readAgain", readAgain, 0);
+            atLeast("swapped", swapped, 1e-6);
+            atLeast("dropped", dropped, 1e-6);
+            atLeast("doubled", doubled, 1e-6);
+            atLeast("extra", extra, 1e-6);
+            atLeast("wornEnd", wornEnd, 1e-6);
+            atLeast("wornCharacter", wornCharacter, 0);
+            atLeast("disagrees", disagrees, 0);
+            atLeast("unlisted", unlisted, 1e-6);
+        }
+    }
+
+    private static void atLeast(String what, double nats, double least) {
+        if (!(nats >= least && nats < Double.POSITIVE_INFINITY)) {
+            throw new IllegalArgumentException(
+                    "%s (%s nats) must be a number of at least %s.".formatted(what, nats, least));
+        }
+    }
+
+    private static void checked(String characters) {
+        if (!characters.matches("[A-Z0-9]{2,36}")) {
+            throw new IllegalArgumentException(
+                    "Characters (%s) must be two or more capital letters or digits.".formatted(characters));
+        }
+    }
 
     /** Cost that `shown` on the tag was taken down as `typed`; 0 when they are the same. */
     double substitution(char typed, char shown) {
         if (typed == shown) {
             return 0;
         }
-        if (together(LOOKS, typed, shown)) {
-            return lookAlike;
-        }
-        if (together(SOUNDS, typed, shown)) {
-            return soundAlike;
-        }
-        boolean neighbours = KEYS.stream().anyMatch(row -> {
-            int a = row.indexOf(typed);
-            int b = row.indexOf(shown);
-            return a >= 0 && b >= 0 && Math.abs(a - b) == 1;
-        });
-        return neighbours ? neighbourKey : other;
-    }
-
-    /** All substitutions: what was taken down by row, what was shown by column, in the order of {@link Naming#sign}. */
-    double[][] table() {
-        double[][] table = new double[Naming.SIGNS][Naming.SIGNS];
-        for (int typed = 0; typed < Naming.SIGNS; typed++) {
-            for (int shown = 0; shown < Naming.SIGNS; shown++) {
-                table[typed][shown] = substitution(Naming.character(typed), Naming.character(shown));
+        double cost = keyboard.stream().anyMatch(row -> beside(row, typed, shown)) ? costs.neighbourKey : costs.other;
+        for (Group group : groups) {
+            if (group.characters.indexOf(typed) >= 0 && group.characters.indexOf(shown) >= 0) {
+                cost = Math.min(cost, group.nats);
             }
         }
-        return table;
+        return cost;
     }
 
-    private static boolean together(List<String> groups, char a, char b) {
-        return groups.stream().anyMatch(group -> group.indexOf(a) >= 0 && group.indexOf(b) >= 0);
+    private static boolean beside(String row, char typed, char shown) {
+        int a = row.indexOf(typed);
+        int b = row.indexOf(shown);
+        return a >= 0 && b >= 0 && Math.abs(a - b) == 1;
     }
 }

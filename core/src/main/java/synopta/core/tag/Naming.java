@@ -1,54 +1,46 @@
 package synopta.core.tag;
 
-import java.util.Collection;
-
 /**
  * How model numbers of this trade are spelt: the chance of each character after the one before it, learnt from the
  * catalogue with one added to every count (Laplace). It says how likely a reading is when its machine is in no
  * catalogue row. Cost O(1) a character; costs are in nats.
  */
 final class Naming {
-    /** The digits and the capital letters. */
-    static final int SIGNS = 36;
+    private final double[][] nats = new double[Signs.COUNT + 1][Signs.COUNT];
 
-    private final double[][] nats = new double[SIGNS + 1][SIGNS];
-
-    Naming(Collection<String> keys) {
-        double[][] counts = new double[SIGNS + 1][SIGNS];
-        for (String key : keys) {
-            int before = SIGNS;
-            for (char c : key.toCharArray()) {
-                counts[before][sign(c)]++;
-                before = sign(c);
+    Naming(TagIndex index) {
+        double[][] counts = new double[Signs.COUNT + 1][Signs.COUNT];
+        for (int model = 0; model < index.size(); model++) {
+            int before = Signs.COUNT;
+            for (int place = 0; place < index.length(model); place++) {
+                int sign = Signs.of(index.character(model, place));
+                counts[before][sign]++;
+                before = sign;
             }
         }
-        for (int before = 0; before <= SIGNS; before++) {
-            double total = SIGNS;
+        for (int before = 0; before <= Signs.COUNT; before++) {
+            double total = Signs.COUNT;
             for (double count : counts[before]) {
                 total += count;
             }
-            for (int sign = 0; sign < SIGNS; sign++) {
+            for (int sign = 0; sign < Signs.COUNT; sign++) {
                 nats[before][sign] = -Math.log((counts[before][sign] + 1) / total);
             }
         }
     }
 
-    static char character(int sign) {
-        return (char) (sign < 10 ? '0' + sign : 'A' + sign - 10);
+    /** The chance of a sign after another; {@link Signs#COUNT} stands for the beginning. */
+    double chance(int before, int sign) {
+        return Math.exp(-nats[before][sign]);
     }
 
     double cost(String normalized) {
         double cost = 0;
-        int before = SIGNS;
+        int before = Signs.COUNT;
         for (char c : normalized.toCharArray()) {
-            cost += nats[before][sign(c)];
-            before = sign(c);
+            cost += nats[before][Signs.of(c)];
+            before = Signs.of(c);
         }
         return cost;
-    }
-
-    /** The place of a digit or capital letter among the signs. */
-    static int sign(char c) {
-        return c <= '9' ? c - '0' : c - 'A' + 10;
     }
 }

@@ -1,52 +1,65 @@
 package synopta.core.tag;
 
-import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import synopta.core.catalog.Brand;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.quantity.Probability;
 
 /**
  * Which catalogue models a noisy reading may mean.
  *
- * <p>P(model | reading) is proportional to popularity share times exp(-cost), where cost is the cheapest alignment of
- * the model's number with the reading under {@link Confusion}, in nats; a brand, appliance or fuel that does not agree
- * costs {@value #DISAGREES} nats more, for callers err there too. That none of them is meant has the prior
- * {@value #UNLISTED_PRIOR} and the likelihood of {@link Naming}. The character to read again is the one whose true
- * value has the highest entropy over the candidates, weighted with the probability that one of them is meant; that is
- * the information it gives on the model, since each candidate says exactly what must stand there. Source of the method: Kernighan, Church and Gale, "A spelling
- * correction program based on a noisy channel model", COLING 1990.
+ * <p>P(model | reading) is proportional to popularity share times exp(-cost), where cost is the cheapest {@link
+ * Alignment} of the model's number with the reading under {@link Weights}, in nats; a brand, appliance or fuel that does
+ * not agree costs more, for callers err there too. That none of them is meant has a prior of its own and the likelihood
+ * of {@link PlatformNaming}. Source of the method: Kernighan, Church and Gale, "A spelling correction program based on a noisy
+ * channel model", COLING 1990.
  *
- * <p>Shapes: M models, n characters. Cost O(M n^2) a reading. Readings longer than {@link TagQuery#LONGEST} normalized
- * characters are cut there.
+ * <p>Models more than {@value #WINDOW} nats behind the best hypothesis are no candidates and are left out of the sum.
+ * {@link TagSearch} finds all others exactly, without looking at every model; how much the sum may lack is said in
+ * {@link TagReading#leftOut}. Readings longer than {@link TagQuery#LONGEST} normalized characters are cut there.
  */
 public final class TagReader {
-    static final double UNLISTED_PRIOR = 0.05;
-    static final double DISAGREES = 4.0;
-    /** Below this much information, in bits, nobody should be sent back to the machine; our judgement. */
-    static final double WORTH_ASKING_BITS = 0.05;
+    /** A model that is less likely than the best by a factor of 22,000 is not worth a line. */
+    static final double WINDOW = 10;
+    /** How far the first search looks beyond the most popular model, and each next one beyond that, nats. */
+    private static final double STEP = 4;
+    /** Guards against rounding at the limit, nats. */
+    private static final double ROUNDING = 1e-9;
 
-    private final List<Model> models;
-    private final List<String> keys;
-    private final double[][] substitutions = Confusion.AT_THE_COUNTER.table();
-    private final double totalPopularity;
-    private final Naming naming;
+    /** From this chance of being unlisted on, platforms are named. */
+    static final double GUESS_FROM = 0.02;
+
+    /** A platform that is less likely than the best by a factor of 1,100 adds nothing to being unlisted. */
+    private static final double UNLISTED_WINDOW = 7;
+
+    private static final int MOST_GUESSES = 8;
+
+    private final Catalog catalog;
+    private final Weights weights;
+    private final TagIndex index;
+    private final PlatformNaming platforms;
     private final TagText tagText;
 
-    /** Prepares to read against these models; brands are names that may stand round the number. */
-    public TagReader(Collection<Model> models, Collection<String> brands) {
-        this.models =
-                models.stream().sorted(Comparator.comparing(Model::number)).toList();
-        totalPopularity = models.stream().mapToDouble(Model::popularity).sum();
-        keys = this.models.stream().map(m -> m.number().key()).toList();
-        naming = new Naming(keys);
-        tagText = new TagText(brands);
+    /** Prepares to read against the models of this catalogue as they are now. */
+    public TagReader(Catalog catalog, Weights weights) {
+        this.catalog = catalog;
+        this.weights = weights;
+        index = TagIndex.of(catalog::eachModel);
+        platforms = new PlatformNaming(index, new Naming(index), weights);
+        tagText = new TagText(catalog.brands().stream().map(Brand::brand).toList());
+    }
+
+    /** The weights that readings are weighed with. */
+    public Weights weights() {
+        return weights;
     }
 
     /** Reads; a reading without a letter or digit has no candidates and is certainly unlisted. */
@@ -61,105 +74,100 @@ public final class TagReader {
                             "Rechecked position (%d) must lie between 1 and %d, the length of the reading %s."
                                     .formatted(r.position(), normalized.length(), normalized));
                 });
-        if (normalized.isEmpty() || models.isEmpty()) {
-            return new TagReading(normalized, List.of(), new Probability(1), Optional.empty());
+        if (normalized.isEmpty() || index.size() == 0) {
+            return new TagReading(normalized, List.of(), new Probability(1), 0, Optional.empty(), List.of());
         }
-        List<Observed> read = Observed.of(normalized, query.rechecked());
-        List<Scored> scored = IntStream.range(0, models.size())
-                .mapToObj(m -> score(m, read, query))
-                .toList();
-        double unlisted = Math.log(UNLISTED_PRIOR) - naming.cost(string(read));
-        double top = Math.max(
-                unlisted, scored.stream().mapToDouble(Scored::logWeight).max().orElseThrow());
-        double sum = Math.exp(unlisted - top)
-                + scored.stream().mapToDouble(s -> Math.exp(s.logWeight - top)).sum();
-        List<Scored> ranked = scored.stream()
-                .sorted(Comparator.comparingDouble(Scored::logWeight).reversed().thenComparingInt(Scored::index))
-                .toList();
-        List<Candidate> candidates = ranked.stream()
-                .limit(query.limit())
-                .map(s -> candidate(s, Probability.rounded(Math.exp(s.logWeight - top) / sum)))
+        return weighed(query, normalized, Observed.of(normalized, query.rechecked()));
+    }
+
+    private TagReading weighed(TagQuery query, String normalized, List<Observed> read) {
+        String seen = string(read);
+        double elsewhere = weights.costs().unlisted() + platforms.elsewhere(seen);
+        TagSearch search = search(read, query, elsewhere);
+        List<Scored> ranked = ranked(search, Math.max(query.limit(), Rereading.MOST_CANDIDATES));
+        double listed = ranked.isEmpty() ? elsewhere : Math.min(elsewhere, ranked.get(0).cost);
+        PlatformNaming.Unlisted none = platforms.weigh(seen, query, listed + UNLISTED_WINDOW, MOST_GUESSES);
+        double unlisted = none.cost();
+        double best = Math.min(unlisted, listed);
+        double sum = Math.exp(best - unlisted)
+                + IntStream.range(0, search.count())
+                        .mapToDouble(i -> Math.exp(best - search.cost(i)))
+                        .sum();
+        Probability absent = Probability.rounded(Math.exp(best - unlisted) / sum);
+        int asked = (int) ranked.stream()
+                .filter(scored -> Math.exp(best - scored.cost) / sum >= Rereading.LEAST)
+                .count();
+        List<Rereading.Weighed> weighed = ranked.stream()
+                .limit(Math.max(asked, query.limit()))
+                .map(scored -> weighed(scored, read, Math.exp(best - scored.cost) / sum))
                 .toList();
         return new TagReading(
                 normalized,
-                candidates,
-                Probability.rounded(Math.exp(unlisted - top) / sum),
-                readAgain(ranked, query.rechecked(), top, sum));
+                weighed.stream()
+                        .limit(query.limit())
+                        .map(Rereading.Weighed::candidate)
+                        .toList(),
+                absent,
+                Math.min(1, search.leftOut() * Math.exp(best) / sum),
+                new Rereading(catalog).worthwhile(weighed, query.rechecked()),
+                absent.value() < GUESS_FROM ? List.of() : none.platforms());
     }
 
-    private record Scored(int index, Model model, Alignment alignment, double logWeight) {}
-
-    private Scored score(int index, List<Observed> read, TagQuery query) {
-        Model model = models.get(index);
-        Alignment alignment = new Alignment(Confusion.AT_THE_COUNTER, substitutions, read, keys.get(index));
-        int disagreeing = 0;
-        disagreeing +=
-                query.brand().filter(b -> !b.equalsIgnoreCase(model.brand())).isPresent() ? 1 : 0;
-        disagreeing += query.appliance().filter(a -> a != model.appliance()).isPresent() ? 1 : 0;
-        disagreeing += !query.fuels().isEmpty()
-                        && model.fuel().filter(f -> !query.fuels().contains(f)).isPresent()
-                ? 1
-                : 0;
-        double prior = Math.log((1 - UNLISTED_PRIOR) * model.popularity() / totalPopularity);
-        return new Scored(index, model, alignment, prior - alignment.cost() - disagreeing * DISAGREES);
-    }
+    private record Scored(int model, double cost) {}
 
     private static String string(List<Observed> read) {
         return read.stream().map(o -> String.valueOf(o.character())).collect(Collectors.joining());
     }
 
-    private static Candidate candidate(Scored scored, Probability probability) {
-        List<Difference> differences = scored.alignment.places().stream()
+    /** Searches wider and wider until every hypothesis within the window of the best is found. */
+    private TagSearch search(List<Observed> read, TagQuery query, double unlisted) {
+        double listed = -Math.log1p(-Math.exp(-weights.costs().unlisted()));
+        IntToDoubleFunction disagreeing = disagreeing(query, listed);
+        TagSearch search = new TagSearch(index, weights, read, disagreeing);
+        double limit = index.leastPrior(0) + listed + STEP;
+        search.within(limit + ROUNDING);
+        while (search.count() == 0 && limit < unlisted + WINDOW) {
+            limit = Math.min(limit + STEP, unlisted + WINDOW);
+            search.within(limit + ROUNDING);
+        }
+        double best = unlisted;
+        for (int i = 0; i < search.count(); i++) {
+            best = Math.min(best, search.cost(i));
+        }
+        if (best + WINDOW > limit) {
+            search.within(best + WINDOW + ROUNDING);
+        }
+        return search;
+    }
+
+    private IntToDoubleFunction disagreeing(TagQuery query, double listed) {
+        double each = weights.costs().disagrees();
+        Optional<String> brand = query.brand().map(String::strip);
+        Set<Fuel> fuels = query.fuels();
+        return model -> {
+            int disagreeing = brand.isPresent() && !brand.get().equalsIgnoreCase(index.brand(model)) ? 1 : 0;
+            disagreeing += query.appliance().isPresent() && query.appliance().get() != index.appliance(model) ? 1 : 0;
+            Optional<Fuel> fuel = fuels.isEmpty() ? Optional.empty() : index.fuel(model);
+            disagreeing += fuel.isPresent() && !fuels.contains(fuel.get()) ? 1 : 0;
+            return listed + disagreeing * each;
+        };
+    }
+
+    private List<Scored> ranked(TagSearch search, int limit) {
+        return IntStream.range(0, search.count())
+                .mapToObj(i -> new Scored(search.model(i), search.cost(i)))
+                .sorted((a, b) -> a.cost == b.cost ? Integer.compare(a.model, b.model) : Double.compare(a.cost, b.cost))
+                .limit(limit)
+                .toList();
+    }
+
+    private Rereading.Weighed weighed(Scored scored, List<Observed> read, double probability) {
+        String key = index.key(scored.model);
+        List<Difference> places = new Alignment(weights, read, key).places();
+        List<Difference> differences = places.stream()
                 .filter(place -> !place.typed().equals(place.catalogue()))
                 .toList();
-        return new Candidate(scored.model, probability, differences);
-    }
-
-    /** Only candidates of at least 1e-4 are asked about: less cannot make a question worth while. */
-    private static Optional<ReadAgain> readAgain(List<Scored> ranked, List<Recheck> rechecked, double top, double sum) {
-        Map<Integer, Map<String, Double>> shown = new LinkedHashMap<>();
-        for (Scored scored : ranked) {
-            double probability = Math.exp(scored.logWeight - top) / sum;
-            if (probability < 1e-4) {
-                break;
-            }
-            for (Difference place : scored.alignment.places()) {
-                if (place.typed().isPresent()) {
-                    String option = place.catalogue().map(String::valueOf).orElse("");
-                    shown.computeIfAbsent(place.position(), p -> new LinkedHashMap<>())
-                            .merge(option, probability, Double::sum);
-                }
-            }
-        }
-        rechecked.forEach(r -> shown.remove(r.position()));
-        List<ReadAgain> worthwhile = new ArrayList<>();
-        shown.forEach((position, options) -> {
-            double listed =
-                    options.values().stream().mapToDouble(Double::doubleValue).sum();
-            double bits = listed * entropyBits(options.values());
-            if (bits >= WORTH_ASKING_BITS) {
-                List<String> likeliest = options.entrySet().stream()
-                        .sorted(Map.Entry.<String, Double>comparingByValue()
-                                .reversed()
-                                .thenComparing(Map.Entry.comparingByKey()))
-                        .map(Map.Entry::getKey)
-                        .limit(4)
-                        .toList();
-                worthwhile.add(
-                        new ReadAgain(position, likeliest, ranked.get(0).model.number(), bits));
-            }
-        });
-        return worthwhile.stream()
-                .max(Comparator.comparingDouble(ReadAgain::expectedGainBits).thenComparing(r -> -r.position()));
-    }
-
-    /** Entropy of the shares of what is listed, bit. */
-    private static double entropyBits(Collection<Double> weights) {
-        double total = weights.stream().mapToDouble(Double::doubleValue).sum();
-        return weights.stream()
-                .mapToDouble(w -> w / total)
-                .filter(p -> p > 0)
-                .map(p -> -p * Math.log(p) / Math.log(2))
-                .sum();
+        Model model = catalog.model(new ModelNumber(key)).orElseThrow();
+        return new Rereading.Weighed(new Candidate(model, Probability.rounded(probability), differences), places);
     }
 }

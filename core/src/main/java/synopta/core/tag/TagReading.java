@@ -10,12 +10,20 @@ import synopta.core.quantity.Probability;
  * @param normalized the reading in upper-case letters and digits, label words left out
  * @param candidates likeliest first, ties by model number
  * @param unlisted that the machine is in no catalogue row
+ * @param leftOut upper bound of the probability of all models too unlikely to be candidates
+ * @param platforms what it may be when it is unlisted, likeliest first; none while that is unlikely
  */
 public record TagReading(
-        String normalized, List<Candidate> candidates, Probability unlisted, Optional<ReadAgain> readAgain) {
+        String normalized,
+        List<Candidate> candidates,
+        Probability unlisted,
+        double leftOut,
+        Optional<ReadAgain> readAgain,
+        List<PlatformGuess> platforms) {
     /** Copies the candidates. */
     public TagReading {
         candidates = List.copyOf(candidates);
+        platforms = List.copyOf(platforms);
     }
 
     /** The leading model when it is likelier than not. */

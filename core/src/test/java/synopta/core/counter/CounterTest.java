@@ -12,6 +12,9 @@ import static synopta.core.Samples.model;
 import static synopta.core.Samples.part;
 import static synopta.core.Samples.type;
 
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -20,9 +23,11 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Part;
@@ -111,8 +116,13 @@ public class CounterTest {
             .fit("TH-7820-W", "rings", "RING", 8, BuildRange.ALWAYS)
             .fit("TH-7820-W", "belt", "BELT1", 1, BuildRange.ALWAYS)
             .catalog();
-    static final Counter COUNTER =
-            new Counter(CATALOG, new TagReader(CATALOG.models(), List.of("Thistlemoor")), List.of(PACK), "EUR");
+    static final Counter COUNTER = counter(CATALOG);
+
+    static Counter counter(Catalog catalog) {
+        TagReader reader = Samples.reader(catalog);
+        Clock clock = Clock.fixed(Instant.parse("2026-11-25T10:00:00Z"), ZoneOffset.UTC);
+        return new Counter(catalog, () -> reader, List.of(PACK), "EUR", clock);
+    }
 
     private static CaseView work(String line) {
         return COUNTER.work(CaseDraft.of(line));
@@ -127,6 +137,8 @@ public class CounterTest {
             {"gas dryer, cold, 24 ohms", "fuel:gas appliance:dryer complaint:cold not-understood:24 ohms"},
             {"sits still since the move", "complaint:sits still not-understood:since the move"},
             {"bottled gas", "fuel:bottled gas"},
+            {"th7820w s/n 4A-00512 thumps", "model:th7820w serial:s/n 4A-00512 complaint:thumps"},
+            {"serial number 2715B00123", "serial:serial number 2715B00123"},
             {"", ""},
         };
     }
@@ -200,7 +212,10 @@ public class CounterTest {
                 List.of(),
                 struck,
                 picked,
-                dropped);
+                dropped,
+                Optional.empty(),
+                Optional.empty(),
+                Set.of());
     }
 
     @Test

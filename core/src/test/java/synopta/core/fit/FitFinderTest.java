@@ -7,9 +7,11 @@ import static synopta.core.Samples.part;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
 import org.testng.annotations.Test;
@@ -17,11 +19,14 @@ import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
+import synopta.core.catalog.SerialRange;
 
 public class FitFinderTest {
     private static final LocalDate BREAK = LocalDate.of(2018, 7, 1);
@@ -33,7 +38,8 @@ public class FitFinderTest {
     }
 
     private static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
-        return new FitFinder(shelf.catalog()).judge(new ModelNumber("th7820w"), Optional.ofNullable(built), part(part));
+        return new FitFinder(shelf.catalog())
+                .judge(new ModelNumber("th7820w"), built == null ? Unit.NOT_KNOWN : Unit.builtOn(built), part(part));
     }
 
     /** The verdict in one line: its word, what is supplied, the changes. */
@@ -119,13 +125,58 @@ public class FitFinderTest {
     }
 
     @Test
+    public void aSerialRangeIsAskedForAndASpanOfBuildDatesMustHoldWhole() {
+        Fit early = new Fit(
+                new ModelNumber("TH-7820-W"),
+                "motor",
+                part("M1"),
+                1,
+                BuildRange.ALWAYS,
+                new SerialRange(Optional.empty(), Optional.of("4A-500")),
+                "");
+        Shelf shelf =
+                machine().part("M1", 100).fit(early).part("S1", 100).fit("TH-7820-W", "door-switch", "S1", 1, BEFORE);
+        FitFinder finder = new FitFinder(shelf.catalog());
+        ModelNumber model = new ModelNumber("TH-7820-W");
+        BuildRange around = new BuildRange(Optional.of(BREAK.minusDays(3)), Optional.of(BREAK.plusDays(3)));
+        assertEquals(said(finder.judge(model, Unit.NOT_KNOWN, part("M1"))), "depends on serial");
+        assertEquals(said(finder.judge(model, new Unit(Optional.of("4a500"), List.of()), part("M1"))), "fits {M1=1}[]");
+        assertEquals(said(finder.judge(model, new Unit(Optional.of("4A501"), List.of()), part("M1"))), "does not fit");
+        assertEquals(said(finder.judge(model, new Unit(Optional.of("9"), List.of()), part("M1"))), "fits {M1=1}[]");
+        assertEquals(
+                said(finder.judge(model, new Unit(Optional.empty(), List.of(around)), part("S1"))), "depends on built");
+    }
+
+    @Test
+    public void anUnlistedModelTakesWhatAllModelsOfItsPlatformTake() {
+        Shelf shelf = machine()
+                .model(Samples.model("TH-7830-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
+                .model(Samples.model("TG-7830-W", "Thistlemoor", Appliance.DRYER, Fuel.LP, 1))
+                .part("R1", 100)
+                .part("R2", 100)
+                .replaced("R1", 1, "R2", 1, "")
+                .part("M1", 100)
+                .fit("TH-7820-W", "rear", "R1", 2, BuildRange.ALWAYS)
+                .fit("TH-7830-W", "rear", "R1", 2, BuildRange.ALWAYS)
+                .fit("TH-7830-W", "motor", "M1", 1, BuildRange.ALWAYS);
+        PlatformFit electric = new PlatformFit(
+                shelf.catalog(), new Platform("P", Appliance.DRYER, "A", ""), EnumSet.of(Fuel.ELECTRIC));
+        PlatformFit any = new PlatformFit(
+                shelf.catalog(), new Platform("P", Appliance.DRYER, "A", ""), EnumSet.allOf(Fuel.class));
+        assertEquals(said(electric.judge(part("R1"))), "fits {R2=1}[]");
+        assertEquals(said(electric.judge(part("M1"))), "depends on model");
+        assertEquals(said(any.judge(part("R1"))), "depends on model", "the gas model lists none");
+        assertEquals(said(any.judge(part("NOWHERE"))), "does not fit");
+    }
+
+    @Test
     public void aRangeThatHoldsForEveryBuildOfTheModelNeedsNoQuestion() {
         Model young = new Model(
                 new ModelNumber("TH-7820-W"),
                 "Thistlemoor",
                 Appliance.DRYER,
                 Optional.of(Fuel.ELECTRIC),
-                240,
+                OptionalInt.of(240),
                 "P",
                 new BuildRange(Optional.of(BREAK), Optional.of(BREAK.plusYears(2))),
                 1,
@@ -151,7 +202,7 @@ public class FitFinderTest {
     @Test
     public void anUnknownMachineOrPartIsSaidToBe() {
         assertEquals(said(judge(CHAIN, "NOWHERE", null)), "unknown");
-        FitVerdict noModel = new FitFinder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), Optional.empty(), part("B1"));
+        FitVerdict noModel = new FitFinder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), Unit.NOT_KNOWN, part("B1"));
         assertTrue(noModel.reasons().get(0).contains("model ZZ1"));
     }
 

@@ -8,15 +8,20 @@ import java.util.Random;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 
 public class AlignmentTest {
     /** Every edit costs 1, and ends do not wear. */
-    private static final Confusion UNIT = new Confusion(1, 1, 1, 1, 0, 1, 1, 1, 1, 1e6, 1e6);
+    private static final Confusion UNIT = equal(1);
     /** As UNIT, and neighbours are never swapped. */
-    private static final Confusion NO_SWAPS = new Confusion(1, 1, 1, 1, 0, 1e6, 1, 1, 1, 1e6, 1e6);
+    private static final Confusion NO_SWAPS = equal(1e6);
 
-    private static Alignment aligned(Confusion costs, String typed, String model) {
-        return new Alignment(costs, costs.table(), Observed.of(typed, List.of()), model);
+    private static Confusion equal(double swapped) {
+        return new Confusion(List.of(), List.of(), new Confusion.Costs(1, 1, 0, swapped, 1, 1, 1, 1e6, 1e6, 0, 1));
+    }
+
+    private static Alignment aligned(Confusion confusion, String typed, String model) {
+        return new Alignment(Weights.of(confusion), Observed.of(typed, List.of()), model);
     }
 
     private static double cost(Confusion costs, String typed, String model) {
@@ -55,7 +60,8 @@ public class AlignmentTest {
     }
 
     /** Tries every alignment there is, with no table: slow, and written apart from the code under test. */
-    private static double tried(Confusion c, String typed, int i, String model, int j) {
+    private static double tried(Confusion confusion, String typed, int i, String model, int j) {
+        Confusion.Costs c = confusion.costs();
         if (i == typed.length()) {
             double worn = model.length() == j ? 0 : Double.POSITIVE_INFINITY;
             int lost = model.length() - j;
@@ -63,26 +69,28 @@ public class AlignmentTest {
             if (j == model.length()) {
                 return 0;
             }
-            return Math.min(worn, left(c, model, j) + tried(c, typed, i, model, j + 1));
+            return Math.min(worn, left(c, model, j) + tried(confusion, typed, i, model, j + 1));
         }
         boolean twice = i > 0 && typed.charAt(i) == typed.charAt(i - 1);
-        double best = (twice ? c.doubled() : c.extra()) + tried(c, typed, i + 1, model, j);
+        double best = (twice ? c.doubled() : c.extra()) + tried(confusion, typed, i + 1, model, j);
         if (j < model.length()) {
-            best = Math.min(best, left(c, model, j) + tried(c, typed, i, model, j + 1));
+            best = Math.min(best, left(c, model, j) + tried(confusion, typed, i, model, j + 1));
             best = Math.min(
-                    best, c.substitution(typed.charAt(i), model.charAt(j)) + tried(c, typed, i + 1, model, j + 1));
+                    best,
+                    confusion.substitution(typed.charAt(i), model.charAt(j))
+                            + tried(confusion, typed, i + 1, model, j + 1));
         }
         if (i + 1 < typed.length()
                 && j + 1 < model.length()
                 && typed.charAt(i) == model.charAt(j + 1)
                 && typed.charAt(i + 1) == model.charAt(j)
                 && model.charAt(j) != model.charAt(j + 1)) {
-            best = Math.min(best, c.swapped() + tried(c, typed, i + 2, model, j + 2));
+            best = Math.min(best, c.swapped() + tried(confusion, typed, i + 2, model, j + 2));
         }
         return best;
     }
 
-    private static double left(Confusion c, String model, int j) {
+    private static double left(Confusion.Costs c, String model, int j) {
         return j > 0 && model.charAt(j) == model.charAt(j - 1) ? c.doubled() : c.dropped();
     }
 
@@ -92,8 +100,8 @@ public class AlignmentTest {
         for (int i = 0; i < 400; i++) {
             String typed = word(random, 6, 3);
             String model = word(random, 6, 3);
-            double expected = tried(Confusion.AT_THE_COUNTER, typed, 0, model, 0);
-            assertEquals(cost(Confusion.AT_THE_COUNTER, typed, model), expected, 1e-9, typed + " " + model);
+            double expected = tried(Samples.CONFUSION, typed, 0, model, 0);
+            assertEquals(cost(Samples.CONFUSION, typed, model), expected, 1e-9, typed + " " + model);
         }
     }
 
@@ -104,7 +112,7 @@ public class AlignmentTest {
             String typed = word(random, 9, 5);
             String model = word(random, 9, 5);
             StringBuilder rebuilt = new StringBuilder();
-            aligned(Confusion.AT_THE_COUNTER, typed, model)
+            aligned(Samples.CONFUSION, typed, model)
                     .places()
                     .forEach(place -> place.catalogue().ifPresent(rebuilt::append));
             assertEquals(rebuilt.toString(), model, typed);
@@ -125,8 +133,8 @@ public class AlignmentTest {
 
     @Test(dataProvider = "cheaper")
     public void likelySlipsCostLess(String what, String typed, String model, String otherTyped, String otherModel) {
-        double likely = cost(Confusion.AT_THE_COUNTER, typed, model);
-        double unlikely = cost(Confusion.AT_THE_COUNTER, otherTyped, otherModel);
+        double likely = cost(Samples.CONFUSION, typed, model);
+        double unlikely = cost(Samples.CONFUSION, otherTyped, otherModel);
         assertTrue(likely > 0 && likely < unlikely, "%s: %s against %s".formatted(what, likely, unlikely));
     }
 

@@ -6,13 +6,18 @@ import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.model;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
+import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
@@ -24,7 +29,13 @@ public class TagReaderTest {
             model("DG7-4082W", "Orrinvale", Appliance.DRYER, Fuel.NATURAL_GAS, 10),
             model("DE7-4082W", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 10),
             model("MM-3310-S", "Mirrabrook", Appliance.MICROWAVE, null, 10));
-    private final TagReader reader = new TagReader(MODELS, List.of("Thistlemoor", "Orrinvale", "Mirrabrook"));
+    private final TagReader reader = over(MODELS);
+
+    private static TagReader over(List<Model> models) {
+        Shelf shelf = new Shelf();
+        models.forEach(shelf::model);
+        return Samples.reader(shelf.catalog());
+    }
 
     @DataProvider
     Object[][] readings() {
@@ -57,7 +68,6 @@ public class TagReaderTest {
                             .mapToDouble(c -> c.probability().value())
                             .sum();
             assertEquals(sum, 1, 1e-9, text);
-            assertEquals(reading.candidates().size(), MODELS.size());
         }
     }
 
@@ -66,10 +76,7 @@ public class TagReaderTest {
         assertTrue(reader.read(TagQuery.of("ZK99XQ410", 5)).unlisted().value() > 0.9);
         assertTrue(reader.read(TagQuery.of("TH7820W", 5)).unlisted().value() < 0.01);
         assertEquals(reader.read(TagQuery.of(" - . ", 5)).unlisted().value(), 1.0);
-        assertTrue(new TagReader(List.of(), List.of())
-                .read(TagQuery.of("TH7820W", 5))
-                .candidates()
-                .isEmpty());
+        assertTrue(over(List.of()).read(TagQuery.of("TH7820W", 5)).candidates().isEmpty());
     }
 
     @Test
@@ -81,11 +88,9 @@ public class TagReaderTest {
 
     @Test
     public void theMorePopularOfTwoEquallyNearModelsLeads() {
-        TagReader popular = new TagReader(
-                List.of(
-                        model("AB-100", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 1),
-                        model("AB-101", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 9)),
-                List.of());
+        TagReader popular = over(List.of(
+                model("AB-100", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 1),
+                model("AB-101", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 9)));
         List<Candidate> candidates = popular.read(TagQuery.of("AB10", 2)).candidates();
         assertEquals(candidates.get(0).model().number().written(), "AB-101");
         double odds = candidates.get(0).probability().value()
@@ -98,11 +103,18 @@ public class TagReaderTest {
         TagQuery bare = TagQuery.of("D7-4082W", 5);
         TagQuery gas = new TagQuery(
                 bare.text(), Optional.empty(), Optional.empty(), EnumSet.of(Fuel.NATURAL_GAS), List.of(), 5);
-        TagQuery brand = new TagQuery(
-                "7820", Optional.of("mirrabrook"), Optional.of(Appliance.MICROWAVE), Set.of(), List.of(), 5);
         assertEquals(reader.read(gas).candidates().get(0).model().number().written(), "DG7-4082W");
         assertEquals(probability(bare, "DG7-4082W"), probability(bare, "DE7-4082W"), 1e-9);
-        assertTrue(probability(brand, "MM-3310-S") > probability(TagQuery.of("7820", 5), "MM-3310-S"));
+        TagReader alike = over(List.of(
+                model("AB-100", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 1),
+                model("AB-101", "Halvorn", Appliance.RANGE, Fuel.ELECTRIC, 1)));
+        TagQuery halvorn =
+                new TagQuery("AB10", Optional.of(" halvorn"), Optional.of(Appliance.RANGE), Set.of(), List.of(), 5);
+        List<Candidate> candidates = alike.read(halvorn).candidates();
+        assertEquals(candidates.get(0).model().brand(), "Halvorn");
+        double odds = candidates.get(0).probability().value()
+                / candidates.get(1).probability().value();
+        assertEquals(odds, Math.exp(8), 1e-6, "two things disagree, 4 nats each");
     }
 
     private double probability(TagQuery query, String model) {
@@ -110,28 +122,61 @@ public class TagReaderTest {
                 .filter(c -> c.model().number().written().equals(model))
                 .mapToDouble(c -> c.probability().value())
                 .findFirst()
-                .orElseThrow();
+                .orElse(0);
+    }
+
+    /** Two dryers that differ by one look-alike; `second` is on another platform, or has another part. */
+    private static TagReader twins(String platform, String part) {
+        Shelf shelf = new Shelf().part("P1", 100).part("P2", 100);
+        shelf.model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10));
+        Model other = model("TH-7B20-S", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10);
+        shelf.model(new Model(
+                other.number(),
+                other.brand(),
+                other.appliance(),
+                other.fuel(),
+                other.volts(),
+                platform,
+                other.built(),
+                other.popularity(),
+                ""));
+        shelf.fit("TH-7820-W", "belt", "P1", 1, BuildRange.ALWAYS);
+        shelf.fit("TH-7B20-S", "belt", part, 1, BuildRange.ALWAYS);
+        return Samples.reader(shelf.catalog());
     }
 
     @Test
     public void theCharacterThatPartsTwoMachinesIsToBeReadAgain() {
-        ReadAgain again = reader.read(TagQuery.of("TH7820", 5)).readAgain().orElseThrow();
-        assertEquals(again.position(), 4);
-        assertEquals(again.options(), List.of("8", "B"));
-        double p = 1 / (1 + Math.exp(-2.3));
-        double entropy = -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
-        assertEquals(again.expectedGainBits(), entropy, 0.02, "two models that differ by one look-alike, 2.3 nats");
+        for (TagReader twins : List.of(twins("Q", "P1"), twins("P", "P2"))) {
+            TagReading reading = twins.read(TagQuery.of("TH7820", 5));
+            ReadAgain again = reading.readAgain().orElseThrow();
+            assertEquals(again.position(), 4);
+            assertEquals(again.options(), List.of("8", "B"));
+            double p = 1 / (1 + Math.exp(-2.3));
+            double entropy = -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
+            double listed = 1 - reading.unlisted().value();
+            assertEquals(again.expectedGainBits(), listed * entropy, 1e-9, "one look-alike, 2.3 nats");
+        }
+    }
+
+    @Test
+    public void nobodyIsSentBackForACharacterThatChangesOnlyTheName() {
+        TagReading reading = twins("P", "P1").read(TagQuery.of("TH7820", 5));
+        assertEquals(reading.candidates().size(), 2);
+        assertTrue(reading.candidates().get(1).probability().value() > 0.05);
+        assertFalse(reading.readAgain().isPresent(), "same platform, same parts");
     }
 
     @Test
     public void anAnsweredRecheckSettlesItAndIsNotAskedAgain() {
+        TagReader reader = twins("Q", "P2");
         TagQuery asked = TagQuery.of("TH7820", 5);
         for (Recheck recheck : List.of(new Recheck(4, Optional.of('B')), new Recheck(4, Optional.of('8')))) {
             TagReading settled = reader.read(
                     new TagQuery(asked.text(), asked.brand(), asked.appliance(), asked.fuels(), List.of(recheck), 5));
             String expected = recheck.character().equals(Optional.of('B')) ? "TH-7B20-S" : "TH-7820-W";
             assertEquals(settled.candidates().get(0).model().number().written(), expected);
-            assertTrue(settled.candidates().get(0).probability().value() > 0.99);
+            assertTrue(settled.candidates().get(0).probability().value() > 0.9);
             assertFalse(settled.readAgain().isPresent());
         }
     }
@@ -158,5 +203,60 @@ public class TagReaderTest {
             assertThrows(IllegalArgumentException.class, () -> reader.read(query));
         }
         assertThrows(IllegalArgumentException.class, () -> TagQuery.of("TH7820", 0));
+    }
+
+    @Test
+    public void aModelTakenOutOfTheCatalogueIsGivenToItsOwnPlatform() {
+        List<Model> models = new ArrayList<>();
+        Random random = new Random(3);
+        String[][] lines = {{"TH78", "Skerry"}, {"TH61", "Dunlin"}, {"TG78", "Skerry Gas"}, {"DE78", "Skerry"}};
+        for (String[] line : lines) {
+            for (int i = 0; i < 8; i++) {
+                Model made = model(line[0] + (10 + i * 9 + random.nextInt(9)) + "-W", "B", Appliance.DRYER, null, 1);
+                models.add(new Model(
+                        made.number(),
+                        line[0].substring(0, 2),
+                        made.appliance(),
+                        made.fuel(),
+                        made.volts(),
+                        line[1],
+                        made.built(),
+                        1,
+                        ""));
+            }
+        }
+        int right = 0;
+        for (Model out : models) {
+            List<Model> left = models.stream().filter(m -> m != out).toList();
+            TagIndex index = TagIndex.of(left::forEach);
+            PlatformNaming naming = new PlatformNaming(index, new Naming(index), Weights.of(Samples.CONFUSION));
+            List<PlatformGuess> guesses = naming.weigh(
+                            out.number().key(), TagQuery.of("", 5), Double.POSITIVE_INFINITY, 4)
+                    .platforms();
+            double sum =
+                    guesses.stream().mapToDouble(p -> p.probability().value()).sum();
+            assertTrue(sum <= 1 + 1e-9, "the rest is elsewhere");
+            right += guesses.get(0).platform().equals(out.platform()) ? 1 : 0;
+        }
+        assertTrue(right >= 0.95 * models.size(), right + " of " + models.size());
+    }
+
+    @Test
+    public void confirmedReadingsTeachTheSlipsOfTheHouse() {
+        Weights before = Weights.of(Samples.CONFUSION);
+        List<ConfirmedReading> readings = new ArrayList<>();
+        for (int i = 0; i < 400; i++) {
+            String model = "TH7%03dW".formatted(i);
+            readings.add(new ConfirmedReading(i % 4 == 0 ? model.replace('7', '4') : model, new ModelNumber(model)));
+        }
+        Weights after = ReadingLearner.learnt(before, readings);
+        assertEquals(after.confirmed(), 400);
+        assertTrue(after.substitution('4', '7') < before.substitution('4', '7') - 2, "7 is taken for 4 in this house");
+        assertTrue(after.substitution('S', '5') > before.substitution('S', '5'), "5 was seen and never taken for S");
+        assertTrue(after.costs().wornEnd() > before.costs().wornEnd(), "no end was worn");
+        assertEquals(ReadingLearner.learnt(before, List.of()), before);
+        Weights unmoved =
+                ReadingLearner.learnt(before, List.of(new ConfirmedReading("ZZZZZZZ", new ModelNumber("TH7820W"))));
+        assertEquals(unmoved, before, "found some other way");
     }
 }

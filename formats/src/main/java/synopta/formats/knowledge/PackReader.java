@@ -61,16 +61,21 @@ public final class PackReader {
         return new Loaded(packs, refused);
     }
 
+    /** The object of a file's text. */
+    static JsonNode tree(String json) {
+        JsonNode root = JSON.readTree(json);
+        if (!root.isObject()) {
+            throw new Node.Broken("(top)", "must be an object in braces.");
+        }
+        return root;
+    }
+
     /** One pack; the file's name is only for the faults. */
     public static Pack read(String file, String json) throws PackRefused {
         List<PackFault> faults = new ArrayList<>();
         Pack pack;
         try {
-            JsonNode root = JSON.readTree(json);
-            if (!root.isObject()) {
-                throw new Node.Broken("(top)", "must be an object in braces.");
-            }
-            pack = new Node(root, "", faults).read(PackReader::pack);
+            pack = new Node(tree(json), "", faults).read(PackReader::pack);
         } catch (JacksonException e) {
             throw new PackRefused(
                     file,

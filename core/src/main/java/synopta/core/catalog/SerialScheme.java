@@ -1,0 +1,96 @@
+package synopta.core.catalog;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+
+/**
+ * How a maker writes the build date into a serial number.
+ *
+ * @param pattern one sign for each character of the serial: `Y` year code, `P` code of the week or month, `L` a letter
+ *     (the plant), `N` a digit, `X` either
+ * @param yearCodes the first year each code stood for
+ * @param yearCycle years after which the codes begin again; empty when they never do
+ * @param periodCodes of week or month 1, 2, 3 …; none when they are the numbers themselves, as wide as the pattern says
+ */
+public record SerialScheme(
+        String scheme,
+        String pattern,
+        Map<String, Integer> yearCodes,
+        OptionalInt yearCycle,
+        Period period,
+        List<String> periodCodes) {
+    /** What the second code counts. */
+    public enum Period {
+        WEEK(53),
+        MONTH(12);
+
+        private final int most;
+
+        Period(int most) {
+            this.most = most;
+        }
+
+        /** The word of the catalogue format. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        /** How many a year may have. */
+        public int most() {
+            return most;
+        }
+    }
+
+    /** Refuses a pattern without a year, codes that do not fill their signs, and a cycle shorter than its codes. */
+    public SerialScheme {
+        yearCodes = Map.copyOf(new TreeMap<>(yearCodes));
+        periodCodes = List.copyOf(periodCodes);
+        String who = "Serial scheme %s: ".formatted(scheme);
+        if (!pattern.matches("[YPLNX]{1,40}") || !oneRun(pattern, 'Y')) {
+            throw new IllegalArgumentException(who
+                    + "pattern (%s) must be made of Y, P, L, N and X, at most 40 of them, with the Ys side by side."
+                            .formatted(pattern));
+        }
+        if (pattern.indexOf('P') >= 0 && !oneRun(pattern, 'P')) {
+            throw new IllegalArgumentException(
+                    who + "the Ps of pattern (%s) must stand side by side.".formatted(pattern));
+        }
+        int yearWidth = count(pattern, 'Y');
+        if (yearCodes.isEmpty() || yearCodes.keySet().stream().anyMatch(c -> c.length() != yearWidth)) {
+            throw new IllegalArgumentException(who
+                    + "every year code (%s) must be as long as the Ys of the pattern, %d."
+                            .formatted(yearCodes, yearWidth));
+        }
+        int periodWidth = count(pattern, 'P');
+        if (periodCodes.stream().anyMatch(c -> c.length() != periodWidth)
+                || periodCodes.size() > period.most()
+                || Math.max(periodCodes.size(), 1)
+                        != periodCodes.stream().distinct().count() + (periodCodes.isEmpty() ? 1 : 0)) {
+            throw new IllegalArgumentException(who
+                    + "period codes (%s) must be different, at most %d, and as long as the Ps of the pattern, %d."
+                            .formatted(String.join(";", periodCodes), period.most(), periodWidth));
+        }
+        if (yearCycle.isPresent()
+                && yearCycle.getAsInt()
+                        <= yearCodes.values().stream().mapToInt(y -> y).max().orElseThrow()
+                                - yearCodes.values().stream()
+                                        .mapToInt(y -> y)
+                                        .min()
+                                        .orElseThrow()) {
+            throw new IllegalArgumentException(
+                    who + "a year cycle of %d years is too short for its codes.".formatted(yearCycle.getAsInt()));
+        }
+    }
+
+    private static boolean oneRun(String pattern, char sign) {
+        int first = pattern.indexOf(sign);
+        return first >= 0 && pattern.lastIndexOf(sign) - first + 1 == count(pattern, sign);
+    }
+
+    private static int count(String pattern, char sign) {
+        return (int) pattern.chars().filter(c -> c == sign).count();
+    }
+}

@@ -1,0 +1,163 @@
+package synopta.core.counter;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.Platform;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Probability;
+import synopta.core.tag.PlatformGuess;
+
+/**
+ * The constructions an unlisted machine may be, and what to look at to tell them apart: the kind of machine, what heats
+ * it, how it opens, what carries the drum at the rear. The look that tells most comes first: its answer is certain given
+ * the construction, so it tells the entropy of its answers (Shannon 1948, section 6).
+ */
+final class Constructions {
+    /** Below this much information, in bits, a look is not worth the caller's while; our judgement. */
+    private static final double WORTH_LOOKING_BITS = 0.1;
+
+    private final Catalog catalog;
+    private final Map<Appliance, Pack> packs;
+
+    Constructions(Catalog catalog, Map<Appliance, Pack> packs) {
+        this.catalog = catalog;
+        this.packs = packs;
+    }
+
+    /** What parts two constructions: a name, the question, and the answer of each where it is known. */
+    private record Aspect(String name, String question, Function<Construction, Optional<String>> of) {}
+
+    private static final List<Aspect> ASPECTS = List.of(
+            new Aspect(
+                    "appliance",
+                    "What kind of machine is it?",
+                    c -> Optional.of(c.platform().appliance().slug())),
+            new Aspect("fuel", "What heats it: gas, or electricity alone?", Constructions::heat),
+            new Aspect(
+                    "rear",
+                    "Look into the drum's back: is it carried by two rollers, or by one bearing in the middle?",
+                    Constructions::rear),
+            new Aspect(
+                    "layout", "How does it open?", c -> Optional.of(c.platform().layout())));
+
+    private static Optional<String> heat(Construction construction) {
+        return construction.fuels().isEmpty()
+                ? Optional.empty()
+                : Optional.of(construction.fuels().stream().anyMatch(Fuel::isGas) ? "gas" : "electricity");
+    }
+
+    private static Optional<String> rear(Construction construction) {
+        return construction.layout().flatMap(layout -> {
+            Set<String> types =
+                    layout.places().stream().map(Layout.Place::partType).collect(Collectors.toSet());
+            boolean rollers = layout.places().stream()
+                    .anyMatch(
+                            p -> p.partType().equals("drum-roller") && p.slot().startsWith("rear"));
+            return types.contains("rear-drum-bearing")
+                    ? Optional.of("bearing")
+                    : rollers ? Optional.of("rollers") : Optional.empty();
+        });
+    }
+
+    /** The guesses of the tag as constructions, less those that what was looked at rules out. */
+    List<Construction> of(List<PlatformGuess> guesses, Set<String> looked) {
+        Map<String, List<PlatformGuess>> byPlatform = guesses.stream()
+                .collect(Collectors.groupingBy(PlatformGuess::platform, LinkedHashMap::new, Collectors.toList()));
+        List<Construction> left = new ArrayList<>();
+        byPlatform.forEach((name, of) -> catalog.platform(name)
+                .map(platform -> construction(platform, of))
+                .filter(c -> looked.stream().allMatch(answer -> agrees(c, answer)))
+                .ifPresent(left::add));
+        double before =
+                guesses.stream().mapToDouble(g -> g.probability().value()).sum();
+        double after = left.stream().mapToDouble(c -> c.probability().value()).sum();
+        return left.stream()
+                .map(c -> after == 0 || looked.isEmpty() ? c : scaled(c, Math.max(before, after) / after))
+                .sorted(Comparator.comparingDouble(
+                        (Construction c) -> -c.probability().value()))
+                .toList();
+    }
+
+    /** A construction that was chosen by name. */
+    Optional<Construction> named(String platform) {
+        return catalog.platform(platform).map(p -> construction(p, List.of()));
+    }
+
+    private static Construction scaled(Construction c, double factor) {
+        Probability probability =
+                Probability.rounded(Math.min(1, c.probability().value() * factor));
+        return new Construction(c.platform(), probability, c.brands(), c.fuels(), c.layout());
+    }
+
+    private Construction construction(Platform platform, List<PlatformGuess> guesses) {
+        Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
+        catalog.modelsOn(platform.platform()).stream().map(Model::fuel).forEach(fuel -> fuel.ifPresent(fuels::add));
+        double probability =
+                guesses.stream().mapToDouble(g -> g.probability().value()).sum();
+        return new Construction(
+                platform,
+                Probability.rounded(guesses.isEmpty() ? 1 : Math.min(1, probability)),
+                guesses.stream().map(PlatformGuess::brand).toList(),
+                fuels,
+                Optional.ofNullable(packs.get(platform.appliance())).flatMap(p -> p.layout(platform.layout())));
+    }
+
+    private static boolean agrees(Construction construction, String answer) {
+        int colon = answer.indexOf(':');
+        return ASPECTS.stream()
+                .filter(aspect -> colon > 0 && aspect.name.equals(answer.substring(0, colon)))
+                .allMatch(aspect -> aspect.of
+                        .apply(construction)
+                        .map(answer.substring(colon + 1)::equals)
+                        .orElse(true));
+    }
+
+    /** The look that tells most, when one is worth it. */
+    Optional<Look> look(List<Construction> constructions) {
+        return ASPECTS.stream()
+                .map(aspect -> look(aspect, constructions))
+                .filter(look -> look.expectedGainBits() >= WORTH_LOOKING_BITS)
+                .reduce((a, b) -> b.expectedGainBits() > a.expectedGainBits() + 1e-9 ? b : a);
+    }
+
+    private static Look look(Aspect aspect, List<Construction> constructions) {
+        Map<String, Double> chances = new LinkedHashMap<>();
+        Map<String, String> words = new LinkedHashMap<>();
+        for (Construction construction : constructions) {
+            aspect.of.apply(construction).ifPresent(answer -> {
+                chances.merge(answer, construction.probability().value(), Double::sum);
+                words.putIfAbsent(answer, words(aspect, answer, construction));
+            });
+        }
+        double total = chances.values().stream().mapToDouble(p -> p).sum();
+        double bits = chances.values().stream()
+                .mapToDouble(p -> p / total)
+                .map(p -> -p * Math.log(p) / Math.log(2))
+                .sum();
+        List<Look.Answer> answers = chances.entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .map(e -> new Look.Answer(aspect.name + ":" + e.getKey(), words.get(e.getKey())))
+                .toList();
+        return new Look(aspect.question, answers, chances.size() < 2 ? 0 : total * bits);
+    }
+
+    private static String words(Aspect aspect, String answer, Construction construction) {
+        if (!aspect.name.equals("layout")) {
+            return answer;
+        }
+        return construction.layout().map(Layout::name).orElse("layout " + answer);
+    }
+}

@@ -1,0 +1,17 @@
+package synopta.core.tag;
+
+/** The characters of a normalized number: the digits, then the capital letters. */
+final class Signs {
+    static final int COUNT = 36;
+
+    private Signs() {}
+
+    static char character(int sign) {
+        return (char) (sign < 10 ? '0' + sign : 'A' + sign - 10);
+    }
+
+    /** The place of a digit or capital letter among the signs. */
+    static int of(char c) {
+        return c <= '9' ? c - '0' : c - 'A' + 10;
+    }
+}
