@@ -26,6 +26,7 @@ import synopta.core.catalog.Platform;
 import synopta.core.catalog.Priced;
 import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.SerialScheme;
+import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.knowledge.Basis;
@@ -84,10 +85,20 @@ public final class Samples {
                 "");
     }
 
+    /** A current part of type "t" that is sold one by one. */
+    public static Part shelfPart(String number) {
+        return new Part(part(number), "m", "t", "n", true, Part.Status.CURRENT, 1, true, Map.of());
+    }
+
+    public static Supersession succession(String old, String by) {
+        return new Supersession(part(old), "1", part(by), 1, "", Optional.empty());
+    }
+
     /** Builds a catalogue row by row. */
     public static final class Shelf {
         private final List<Brand> brands = new ArrayList<>(List.of(new Brand("Thistlemoor", "N", Optional.empty())));
         private final List<SerialScheme> schemes = new ArrayList<>();
+        private final List<Slot> slots = new ArrayList<>();
         private final List<Model> models = new ArrayList<>();
         private final List<Part> parts = new ArrayList<>();
         private final List<Fit> fits = new ArrayList<>();
@@ -101,6 +112,12 @@ public final class Samples {
         public Shelf brand(String name, SerialScheme scheme) {
             brands.add(new Brand(name, "N", Optional.of(scheme.scheme())));
             schemes.add(scheme);
+            return this;
+        }
+
+        /** A place of the only platform. */
+        public Shelf slot(String slot, String partType) {
+            slots.add(new Slot("P", slot, partType, 1, ""));
             return this;
         }
 
@@ -158,7 +175,7 @@ public final class Samples {
                     brands,
                     schemes,
                     List.of(new Platform("P", Appliance.DRYER, "A", "")),
-                    List.of(),
+                    slots,
                     models,
                     parts,
                     fits,

@@ -76,7 +76,7 @@ final class Build {
                     List.of(),
                     Kind.MICROWAVE,
                     "22",
-                    Places.COUNTERTOP),
+                    List.of(Places.COUNTERTOP)),
             line(
                     "Lantern South",
                     Appliance.MICROWAVE,
@@ -85,7 +85,7 @@ final class Build {
                     List.of(),
                     Kind.MICROWAVE,
                     "33",
-                    Places.COUNTERTOP),
+                    List.of(Places.COUNTERTOP)),
             line(
                     "Beacon",
                     Appliance.MICROWAVE,
@@ -94,7 +94,7 @@ final class Build {
                     List.of(),
                     Kind.MICROWAVE,
                     "27",
-                    Places.OVER_RANGE),
+                    List.of(Places.OVER_RANGE)),
             line(
                     "Beacon South",
                     Appliance.MICROWAVE,
@@ -103,7 +103,7 @@ final class Build {
                     List.of(),
                     Kind.MICROWAVE,
                     "38",
-                    Places.OVER_RANGE),
+                    List.of(Places.OVER_RANGE)),
             range("Hearth", "freestanding", NORTH, ELECTRIC, "15", Places.ELECTRIC_RANGE),
             range("Hearth South", "freestanding", SOUTH, ELECTRIC, "17", Places.ELECTRIC_RANGE),
             range("Kindle", "freestanding-gas", NORTH, GAS, "65", Places.GAS_RANGE),
@@ -128,23 +128,27 @@ final class Build {
                 fuels,
                 electric ? Kind.ELECTRIC_DRYER : Kind.GAS_DRYER,
                 series,
-                Places.DRYER,
-                drum,
-                electric ? Places.ELECTRIC_DRYER : Places.GAS_DRYER);
+                List.of(Places.DRYER, drum, electric ? Places.ELECTRIC_DRYER : Places.GAS_DRYER));
     }
 
     private static Line range(
             String platform, String layout, String family, List<Fuel> fuels, String series, List<Place> places) {
         Kind kind = fuels.equals(ELECTRIC) ? Kind.ELECTRIC_RANGE : Kind.GAS_RANGE;
-        return line(platform, Appliance.RANGE, layout, family, fuels, kind, series, Places.RANGE, places);
+        return line(platform, Appliance.RANGE, layout, family, fuels, kind, series, List.of(Places.RANGE, places));
     }
 
     private static Line dishwasher(String platform, String layout, String family, String series) {
         return line(
-                platform, Appliance.DISHWASHER, layout, family, List.of(), Kind.DISHWASHER, series, Places.DISHWASHER);
+                platform,
+                Appliance.DISHWASHER,
+                layout,
+                family,
+                List.of(),
+                Kind.DISHWASHER,
+                series,
+                List.of(Places.DISHWASHER));
     }
 
-    @SafeVarargs
     private static Line line(
             String platform,
             Appliance appliance,
@@ -153,7 +157,7 @@ final class Build {
             List<Fuel> fuels,
             Kind kind,
             String series,
-            List<Place>... places) {
+            List<List<Place>> places) {
         return new Line(
                 platform,
                 appliance,
@@ -162,6 +166,6 @@ final class Build {
                 fuels,
                 kind,
                 series,
-                List.of(places).stream().flatMap(List::stream).toList());
+                places.stream().flatMap(List::stream).toList());
     }
 }

@@ -58,6 +58,8 @@ final class Stockroom {
             "mounting-nut",
             "mounting-bolt");
 
+    private static final Set<String> NOBODY_ELSE_MAKES = Set.of("drum-roller", "roller-hardware");
+
     private static final List<String> MAKERS = List.of("Corrie Spares", "Pennant Parts", "Oakum & Daughter");
 
     private final Random random;
@@ -69,7 +71,7 @@ final class Stockroom {
     private final List<Priced> prices = new ArrayList<>();
     private final List<Stock> stock = new ArrayList<>();
     private final Map<String, List<DemoCatalogue.Listed>> known = new HashMap<>();
-    private int nextNumber = 1100;
+    private int nextNumber = 5000;
 
     Stockroom(Random random) {
         this.random = random;
@@ -127,7 +129,7 @@ final class Stockroom {
             newer = old;
         }
         for (String maker : MAKERS) {
-            if (random.nextInt(100) < 45) {
+            if (random.nextInt(100) < 45 && !NOBODY_ELSE_MAKES.contains(place.partType())) {
                 PartNumber other = new PartNumber("%s-%d".formatted(maker.substring(0, 1) + "S", 4000 + nextNumber));
                 part(other, maker, place.partType(), false, Part.Status.CURRENT, pack, cents * 7 / 10, specs);
                 equivalents.add(new Equivalent(number, other, "same-spec"));
@@ -222,7 +224,7 @@ final class Stockroom {
             kit(
                     line,
                     "dryer-repair-kit",
-                    4390,
+                    4890,
                     Map.of("rear-roller", 4, "roller-rings", 8, "idler", 1, "belt", 1),
                     now);
         }

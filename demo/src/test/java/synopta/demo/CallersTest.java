@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -12,7 +13,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.counter.CaseDraft;
@@ -23,20 +23,24 @@ import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.tag.TagReader;
+import synopta.core.tag.Weights;
 import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.PackRefused;
+import synopta.formats.knowledge.WeightsReader;
 
 /** Callers at the counter, with the packs and the demo catalogue as they ship. */
 public class CallersTest {
-    private final Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.FEWEST_MODELS));
+    private final Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
     private final List<Pack> packs;
     private final Counter counter;
 
-    public CallersTest() throws IOException {
-        PackReader.Loaded loaded = PackReader.folder(Path.of(System.getProperty("synopta.root"), "knowledge"));
+    public CallersTest() throws IOException, PackRefused {
+        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
+        PackReader.Loaded loaded = PackReader.folder(knowledge);
         assertEquals(loaded.refused(), List.of());
         packs = loaded.packs();
-        List<String> brands = catalog.brands().stream().map(Brand::brand).toList();
-        counter = new Counter(catalog, new TagReader(catalog.models(), brands), packs, DemoCatalogue.CURRENCY);
+        TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
+        counter = new Counter(catalog, () -> reader, packs, DemoCatalogue.CURRENCY, Clock.systemUTC());
     }
 
     /**
@@ -114,6 +118,9 @@ public class CallersTest {
                 List.of(),
                 Set.of(),
                 Set.of("heater-open", "thermal-fuse-open"),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
                 Set.of());
         List<String> bag = counter.work(both).bag().stream().map(b -> b.text()).toList();
         assertTrue(bag.stream().anyMatch(t -> t.contains("brings its own thermostat and fuse")), bag.toString());

@@ -16,15 +16,19 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 
 public class DemoCatalogueTest {
-    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.FEWEST_MODELS);
+    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.MODELS);
 
     @Test
     public void theScenarioHasItsSize() {
         assertEquals(DEMO.brands().size(), 5);
         assertEquals(DEMO.brands().stream().map(b -> b.family()).distinct().count(), 2);
-        assertTrue(DEMO.models().size() >= 40, DEMO.models().size() + " models");
-        assertTrue(DEMO.platforms().size() >= 4);
-        assertTrue(DEMO.parts().size() >= 150, DEMO.parts().size() + " parts");
+        assertTrue(
+                DEMO.models().size() >= 395 && DEMO.models().size() <= 405,
+                DEMO.models().size() + " models");
+        assertTrue(DEMO.platforms().size() == 24);
+        assertTrue(
+                DEMO.parts().size() >= 1400 && DEMO.parts().size() <= 1600,
+                DEMO.parts().size() + " parts");
         assertTrue(DEMO.parts().stream().anyMatch(p -> p.packQuantity() == 2), "a pair");
         assertTrue(DEMO.kits().stream().map(k -> k.kit()).distinct().count() >= 2, "a kit and an assembly");
         assertEquals(
@@ -36,8 +40,8 @@ public class DemoCatalogueTest {
 
     @Test
     public void theSameSeedGivesTheSameRowsAndAnotherOthers() {
-        assertEquals(DemoCatalogue.of(7, DemoCatalogue.FEWEST_MODELS), DEMO);
-        assertNotEquals(DemoCatalogue.of(8, DemoCatalogue.FEWEST_MODELS), DEMO);
+        assertEquals(DemoCatalogue.of(7, DemoCatalogue.MODELS), DEMO);
+        assertNotEquals(DemoCatalogue.of(8, DemoCatalogue.MODELS), DEMO);
     }
 
     @Test
@@ -65,7 +69,7 @@ public class DemoCatalogueTest {
                     catalog.price(part.number()).isPresent(),
                     current,
                     part.number().written());
-            assertEquals(catalog.stock(part.number()).size(), current ? DemoCatalogue.BRANCHES.size() : 0);
+            assertEquals(catalog.stock(part.number()).size(), current ? Stockroom.BRANCHES.size() : 0);
         }
     }
 

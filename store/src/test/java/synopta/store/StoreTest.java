@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -27,25 +28,29 @@ import org.testng.annotations.Test;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.Delivery;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Supersession;
+import synopta.core.catalog.Platform;
+import synopta.core.catalog.Priced;
+import synopta.core.catalog.Sheet;
 import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Money;
 import synopta.core.tag.Recheck;
 import synopta.demo.DemoCatalogue;
 
 /** The store on a real H2 in a folder of its own. */
 public class StoreTest {
-    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.FEWEST_MODELS);
+    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.MODELS);
     private Path folder;
     private Store store;
 
@@ -66,8 +71,14 @@ public class StoreTest {
         Catalog memory = new MemoryCatalog(DEMO);
         Catalog stored = store.catalog();
         assertEquals(stored.brands(), memory.brands());
-        assertEquals(stored.models(), memory.models());
-        for (Model model : memory.models()) {
+        assertEquals(stored.serialSchemes(), memory.serialSchemes());
+        assertEquals(stored.platforms(), memory.platforms());
+        assertEquals(models(stored), models(memory));
+        for (Platform platform : memory.platforms()) {
+            assertEquals(stored.modelsOn(platform.platform()), memory.modelsOn(platform.platform()));
+            assertEquals(stored.fitsOn(platform.platform()), memory.fitsOn(platform.platform()));
+        }
+        for (Model model : models(memory)) {
             assertEquals(stored.model(new ModelNumber(model.number().key())), Optional.of(model));
             assertEquals(stored.fits(model.number()), memory.fits(model.number()));
             assertEquals(stored.platform(model.platform()), memory.platform(model.platform()));
@@ -86,24 +97,31 @@ public class StoreTest {
         assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
     }
 
+    private static Set<Model> models(Catalog catalog) {
+        Set<Model> models = new HashSet<>();
+        catalog.eachModel(models::add);
+        return models;
+    }
+
     @Test
-    public void aCatalogueWithOneBadRowChangesNothing() {
-        List<Supersession> rows = new ArrayList<>(DEMO.supersessions());
-        rows.add(new Supersession(new PartNumber("NOWHERE"), 1, new PartNumber("NOWHERE2"), 1, ""));
-        CatalogTables bad = new CatalogTables(
-                DEMO.brands(),
-                DEMO.platforms(),
-                DEMO.slots(),
-                DEMO.models().subList(0, 1),
-                DEMO.parts(),
-                List.of(),
-                rows,
-                DEMO.kits(),
-                DEMO.equivalents(),
-                DEMO.prices(),
-                DEMO.stock());
-        assertThrows(IllegalStateException.class, () -> store.catalogStore().replace(bad));
-        assertEquals(store.catalog().models().size(), DEMO.models().size());
+    public void whatIsNotSentStaysAndWhatFailsHalfWayChangesNothing() {
+        Delivery twice = new Delivery();
+        Sheet.ALL.forEach(sheet -> assertFalse(twice.sent(sheet).isPresent()));
+        twice.begin(Sheet.MODELS).add(DEMO.models().get(0), 2);
+        twice.begin(Sheet.PRICES).add(DEMO.prices().get(0), 2);
+        twice.begin(Sheet.PRICES).add(DEMO.prices().get(0), 3);
+        List<Sheet<?>> begun = new ArrayList<>();
+        assertThrows(IllegalStateException.class, () -> store.catalogStore().replace(twice, begun::add));
+        assertEquals(begun, List.of(Sheet.MODELS, Sheet.PRICES), "the models had been written");
+        assertEquals(models(store.catalog()).size(), DEMO.models().size());
+
+        Delivery prices = new Delivery();
+        prices.begin(Sheet.PRICES).add(new Priced(DEMO.parts().get(0).number(), new Money(99, "EUR")), 2);
+        store.catalogStore().replace(prices, sheet -> {});
+        List<Priced> left = new ArrayList<>();
+        store.catalogStore().each(Sheet.PRICES, left::add);
+        assertEquals(left.size(), 1);
+        assertEquals(models(store.catalog()).size(), DEMO.models().size());
     }
 
     private static CaseContent content(String line, CaseContent.Status status) {
@@ -120,10 +138,12 @@ public class StoreTest {
                         new CaseDraft.Measured("thermal-fuse-ohms", new Reading.Overload())),
                 Set.of("age", "finding:cold"),
                 Set.of("belt-broken"),
-                Set.of("idler-seized"));
+                Set.of("idler-seized"),
+                Optional.of("SN 4711"),
+                Optional.of("Skerry"),
+                Set.of("rear:rollers"));
         return new CaseContent(
                 draft,
-                Optional.of("SN 4711"),
                 Optional.of("“it's the büring”, 漢"),
                 List.of(
                         new CaseContent.Line(new PartNumber("QV-4410-K"), 1),
@@ -141,8 +161,7 @@ public class StoreTest {
         assertEquals(kept.content(), content);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
-        CaseContent bare = new CaseContent(
-                CaseDraft.of(""), Optional.empty(), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
+        CaseContent bare = new CaseContent(CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
         assertEquals(store.cases().add(bare, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
     }
@@ -265,7 +284,7 @@ public class StoreTest {
             first.cases().add(content("x", CaseContent.Status.OPEN), NOON);
         }
         try (Store second = Store.inFolder(again)) {
-            assertEquals(second.catalog().models().size(), DEMO.models().size());
+            assertEquals(models(second.catalog()).size(), DEMO.models().size());
             assertEquals(
                     second.cases()
                             .add(content("y", CaseContent.Status.OPEN), NOON)

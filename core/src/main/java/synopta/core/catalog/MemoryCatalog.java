@@ -1,6 +1,7 @@
 package synopta.core.catalog;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +12,7 @@ import java.util.stream.Collectors;
 import synopta.core.quantity.Money;
 
 /** A catalogue held in memory: for what is small or short-lived, such as a benchmark or a check before an import. */
-public final class MemoryCatalog implements Catalog {
+public final class MemoryCatalog implements Catalog, CatalogDump {
     private final CatalogTables tables;
     private final Map<ModelNumber, Model> models;
     private final Map<String, List<Model>> onPlatform;
@@ -153,5 +154,28 @@ public final class MemoryCatalog implements Catalog {
     @Override
     public List<Stock> stock(PartNumber part) {
         return stock.getOrDefault(part, List.of());
+    }
+
+    /** The rows of every sheet. */
+    static Map<Sheet<?>, List<?>> dump(CatalogTables tables) {
+        Map<Sheet<?>, List<?>> sheets = new LinkedHashMap<>();
+        sheets.put(Sheet.SERIAL_SCHEMES, tables.serialSchemes());
+        sheets.put(Sheet.BRANDS, tables.brands());
+        sheets.put(Sheet.PLATFORMS, tables.platforms());
+        sheets.put(Sheet.SLOTS, tables.slots());
+        sheets.put(Sheet.MODELS, tables.models());
+        sheets.put(Sheet.PARTS, tables.parts());
+        sheets.put(Sheet.FITS, tables.fits());
+        sheets.put(Sheet.SUPERSESSIONS, tables.supersessions());
+        sheets.put(Sheet.KITS, tables.kits());
+        sheets.put(Sheet.EQUIVALENTS, tables.equivalents());
+        sheets.put(Sheet.PRICES, tables.prices());
+        sheets.put(Sheet.STOCK, tables.stock());
+        return sheets;
+    }
+
+    @Override
+    public <T> void each(Sheet<T> sheet, Consumer<T> reader) {
+        dump(tables).get(sheet).forEach(row -> reader.accept(sheet.rows().cast(row)));
     }
 }

@@ -38,6 +38,16 @@ public record SerialScheme(
             return name().toLowerCase(Locale.ROOT);
         }
 
+        /** The period of a slug. */
+        public static Period of(String slug) {
+            for (Period period : values()) {
+                if (period.slug().equals(slug)) {
+                    return period;
+                }
+            }
+            throw new IllegalArgumentException("Period (%s) must be week or month.".formatted(slug));
+        }
+
         /** How many a year may have. */
         public int most() {
             return most;

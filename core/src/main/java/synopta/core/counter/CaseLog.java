@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import synopta.core.catalog.ModelNumber;
 
 /** The port through which cases are kept. A call that returned has kept what it was given. */
 public interface CaseLog {
@@ -29,4 +30,10 @@ public interface CaseLog {
      */
     record Filter(
             Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {}
+
+    /** What was said, and the machine it turned out to be, in a case whose parts have left. */
+    record HandedOver(String line, ModelNumber model) {}
+
+    /** The last cases with a machine whose parts have left, newest first. */
+    List<HandedOver> handedOver(int limit);
 }

@@ -19,6 +19,11 @@ public class CaseDeskTest {
         private CaseRecord kept;
 
         @Override
+        public List<HandedOver> handedOver(int limit) {
+            return List.of();
+        }
+
+        @Override
         public CaseRecord add(CaseContent content, Instant createdAt) {
             kept = new CaseRecord(1, createdAt, 1, content);
             return kept;

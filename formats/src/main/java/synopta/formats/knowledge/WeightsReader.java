@@ -45,7 +45,8 @@ public final class WeightsReader {
         }
         root.text("about");
         List<Confusion.Group> groups = root.list(
-                "groups", node -> new Confusion.Group(node.text("characters"), node.number("nats"), node.text("basis")));
+                "groups",
+                node -> new Confusion.Group(node.text("characters"), node.number("nats"), node.text("basis")));
         Node costs = root.object("costs");
         return new Confusion(groups, root.texts("keyboard"), costs.read(WeightsReader::costs));
     }

@@ -3,12 +3,15 @@ package synopta.store.catalog;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
@@ -18,7 +21,14 @@ import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
+import synopta.core.catalog.Priced;
+import synopta.core.catalog.SerialRange;
+import synopta.core.catalog.SerialScheme;
+import synopta.core.catalog.Slot;
+import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
+import synopta.core.quantity.Money;
 
 /** Rows as the core's records: a bad row fails in its constructor. */
 final class CatalogRows {
@@ -30,7 +40,7 @@ final class CatalogRows {
                 row.getString("brand"),
                 Appliance.of(row.getString("appliance")),
                 Optional.ofNullable(row.getString("fuel")).map(Fuel::of),
-                row.getInt("volts"),
+                whole(row, "volts"),
                 row.getString("platform"),
                 built(row),
                 row.getDouble("popularity"),
@@ -57,16 +67,18 @@ final class CatalogRows {
                 new PartNumber(row.getString("part")),
                 row.getInt("quantity"),
                 built(row),
+                serials(row),
                 row.getString("note"));
     }
 
     static Supersession supersession(ResultSet row) throws SQLException {
         return new Supersession(
                 new PartNumber(row.getString("old_part")),
-                row.getInt("choice"),
+                row.getString("choice"),
                 new PartNumber(row.getString("new_part")),
                 row.getInt("quantity"),
-                row.getString("change"));
+                row.getString("change"),
+                Optional.ofNullable(row.getObject("effective", LocalDate.class)));
     }
 
     static KitContent kit(ResultSet row) throws SQLException {
@@ -81,10 +93,76 @@ final class CatalogRows {
                 row.getString("basis"));
     }
 
+    static Brand brand(ResultSet row) throws SQLException {
+        return new Brand(
+                row.getString("brand"), row.getString("family"), Optional.ofNullable(row.getString("serial_scheme")));
+    }
+
+    static Platform platform(ResultSet row) throws SQLException {
+        return new Platform(
+                row.getString("platform"),
+                Appliance.of(row.getString("appliance")),
+                row.getString("layout"),
+                row.getString("note"));
+    }
+
+    static Slot slot(ResultSet row) throws SQLException {
+        return new Slot(
+                row.getString("platform"),
+                row.getString("slot"),
+                row.getString("part_type"),
+                row.getInt("quantity"),
+                row.getString("note"));
+    }
+
+    static Priced priced(ResultSet row) throws SQLException {
+        return new Priced(new PartNumber(row.getString("part")), price(row));
+    }
+
+    static Money price(ResultSet row) throws SQLException {
+        return new Money(row.getLong("price_cents"), row.getString("currency"));
+    }
+
+    static Stock stock(ResultSet row) throws SQLException {
+        return new Stock(
+                row.getString("branch"),
+                new PartNumber(row.getString("part")),
+                row.getInt("on_hand"),
+                row.getInt("lead_days"));
+    }
+
+    static SerialScheme scheme(ResultSet row) throws SQLException {
+        Map<String, Integer> years = new TreeMap<>();
+        specs(row.getString("year_codes")).forEach((code, year) -> years.put(code, Integer.valueOf(year)));
+        String periods = row.getString("period_codes");
+        return new SerialScheme(
+                row.getString("scheme"),
+                row.getString("pattern"),
+                years,
+                whole(row, "year_cycle"),
+                SerialScheme.Period.of(row.getString("period")),
+                periods.isEmpty() ? List.of() : List.of(periods.split(";")));
+    }
+
+    private static OptionalInt whole(ResultSet row, String column) throws SQLException {
+        Integer value = row.getObject(column, Integer.class);
+        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
+    }
+
+    private static SerialRange serials(ResultSet row) throws SQLException {
+        String from = row.getString("serial_from");
+        String to = row.getString("serial_to");
+        return from == null && to == null
+                ? SerialRange.ALL
+                : new SerialRange(Optional.ofNullable(from), Optional.ofNullable(to));
+    }
+
     private static BuildRange built(ResultSet row) throws SQLException {
-        return new BuildRange(
-                Optional.ofNullable(row.getObject("built_from", LocalDate.class)),
-                Optional.ofNullable(row.getObject("built_to", LocalDate.class)));
+        LocalDate from = row.getObject("built_from", LocalDate.class);
+        LocalDate to = row.getObject("built_to", LocalDate.class);
+        return from == null && to == null
+                ? BuildRange.ALWAYS
+                : new BuildRange(Optional.ofNullable(from), Optional.ofNullable(to));
     }
 
     /** "length-mm=2337;ribs=4" as a map, and back. */
@@ -99,7 +177,7 @@ final class CatalogRows {
         return specs;
     }
 
-    static String cell(Map<String, String> specs) {
+    static String cell(Map<String, ?> specs) {
         return new TreeMap<>(specs)
                 .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }

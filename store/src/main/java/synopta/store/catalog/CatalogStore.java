@@ -1,11 +1,14 @@
 package synopta.store.catalog;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import synopta.core.catalog.Appliance;
+import java.util.function.Consumer;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.CatalogDump;
 import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.Delivery;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.KitContent;
@@ -14,6 +17,8 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
+import synopta.core.catalog.SerialScheme;
+import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
@@ -21,7 +26,7 @@ import synopta.core.quantity.Money;
 import synopta.store.jdbc.Jdbc;
 
 /** The catalogue in the store. */
-public final class CatalogStore implements Catalog {
+public final class CatalogStore implements Catalog, CatalogDump {
     private final Jdbc jdbc;
 
     /** Reads and writes through this. */
@@ -31,30 +36,85 @@ public final class CatalogStore implements Catalog {
 
     /** Puts these tables in the place of all that was there, or changes nothing. */
     public void replace(CatalogTables tables) {
+        replace(Delivery.of(tables), sheet -> {});
+    }
+
+    /**
+     * Puts the sheets that were sent in the place of those of the same name, in one transaction: all of them or, when it
+     * fails or the process ends, none. That they hold together is for {@link synopta.core.catalog.DeliveryCheck} to say.
+     *
+     * @param begun is told of each sheet before it is written
+     */
+    public void replace(Delivery delivery, Consumer<Sheet<?>> begun) {
         jdbc.inTransaction(() -> {
-            new CatalogWriter(jdbc).replace(tables);
+            Sheet.ALL.forEach(sheet -> replace(delivery, sheet, begun));
             return null;
         });
     }
 
-    private static final String BRANDS = """
-            select brand, family
-              from brand
-             order by brand""";
+    private <T> void replace(Delivery delivery, Sheet<T> sheet, Consumer<Sheet<?>> begun) {
+        delivery.sent(sheet).ifPresent(sent -> {
+            begun.accept(sheet);
+            StoredSheet<T> stored = StoredSheet.of(sheet);
+            jdbc.update(stored.empty());
+            jdbc.batch(stored.insert(), sent.rows().stream(), stored.values());
+        });
+    }
+
+    @Override
+    public <T> void each(Sheet<T> sheet, Consumer<T> reader) {
+        StoredSheet<T> stored = StoredSheet.of(sheet);
+        jdbc.each(stored.all(), stored.row(), reader);
+    }
+
+    private <T> List<T> all(Sheet<T> sheet) {
+        List<T> rows = new ArrayList<>();
+        each(sheet, rows::add);
+        return rows;
+    }
 
     @Override
     public List<Brand> brands() {
-        return jdbc.list(BRANDS, row -> new Brand(row.getString("brand"), row.getString("family")));
+        return all(Sheet.BRANDS);
     }
 
-    private static final String MODELS = """
+    @Override
+    public List<SerialScheme> serialSchemes() {
+        return all(Sheet.SERIAL_SCHEMES);
+    }
+
+    @Override
+    public List<Platform> platforms() {
+        return all(Sheet.PLATFORMS);
+    }
+
+    @Override
+    public void eachModel(Consumer<Model> reader) {
+        each(Sheet.MODELS, reader);
+    }
+
+    private static final String MODELS_ON = """
             select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
               from model
+             where platform = ?
              order by model_key""";
 
     @Override
-    public List<Model> models() {
-        return jdbc.list(MODELS, CatalogRows::model);
+    public List<Model> modelsOn(String platform) {
+        return jdbc.list(MODELS_ON, CatalogRows::model, platform);
+    }
+
+    private static final String FITS_ON = """
+            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
+              from model m
+              join fit f on f.model_key = m.model_key
+              join part p on p.part_key = f.part_key
+             where m.platform = ?
+             order by m.model_key, f.slot, f.part_key""";
+
+    @Override
+    public List<Fit> fitsOn(String platform) {
+        return jdbc.list(FITS_ON, CatalogRows::fit, platform);
     }
 
     private static final String MODEL = """
@@ -74,14 +134,7 @@ public final class CatalogStore implements Catalog {
 
     @Override
     public Optional<Platform> platform(String platform) {
-        return jdbc.one(
-                PLATFORM,
-                row -> new Platform(
-                        row.getString("platform"),
-                        Appliance.of(row.getString("appliance")),
-                        row.getString("layout"),
-                        row.getString("note")),
-                platform);
+        return jdbc.one(PLATFORM, CatalogRows::platform, platform);
     }
 
     private static final String SLOTS = """
@@ -92,19 +145,11 @@ public final class CatalogStore implements Catalog {
 
     @Override
     public List<Slot> slots(String platform) {
-        return jdbc.list(
-                SLOTS,
-                row -> new Slot(
-                        row.getString("platform"),
-                        row.getString("slot"),
-                        row.getString("part_type"),
-                        row.getInt("quantity"),
-                        row.getString("note")),
-                platform);
+        return jdbc.list(SLOTS, CatalogRows::slot, platform);
     }
 
     private static final String FITS = """
-            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.note
+            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
               from fit f
               join model m on m.model_key = f.model_key
               join part p on p.part_key = f.part_key
@@ -127,7 +172,7 @@ public final class CatalogStore implements Catalog {
     }
 
     private static final String REPLACEMENTS_OF = """
-            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change
+            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
               from supersession s
               join part o on o.part_key = s.old_key
               join part n on n.part_key = s.new_key
@@ -185,7 +230,7 @@ public final class CatalogStore implements Catalog {
 
     @Override
     public Optional<Money> price(PartNumber part) {
-        return jdbc.one(PRICE, row -> new Money(row.getLong("price_cents"), row.getString("currency")), part.key());
+        return jdbc.one(PRICE, CatalogRows::price, part.key());
     }
 
     private static final String STOCK = """
@@ -197,13 +242,6 @@ public final class CatalogStore implements Catalog {
 
     @Override
     public List<Stock> stock(PartNumber part) {
-        return jdbc.list(
-                STOCK,
-                row -> new Stock(
-                        row.getString("branch"),
-                        new PartNumber(row.getString("part")),
-                        row.getInt("on_hand"),
-                        row.getInt("lead_days")),
-                part.key());
+        return jdbc.list(STOCK, CatalogRows::stock, part.key());
     }
 }

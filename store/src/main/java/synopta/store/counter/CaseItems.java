@@ -94,6 +94,14 @@ final class CaseItems {
         Set<String> dropped() {
             return names("dropped");
         }
+
+        Optional<String> platform() {
+            return names("platform").stream().findFirst();
+        }
+
+        Set<String> looked() {
+            return names("looked");
+        }
     }
 
     Read read(long number) {
@@ -125,6 +133,8 @@ final class CaseItems {
         names("struck", draft.struck()).forEach(items::add);
         names("picked", draft.picked()).forEach(items::add);
         names("dropped", draft.dropped()).forEach(items::add);
+        names("platform", draft.platform().stream().toList()).forEach(items::add);
+        names("looked", draft.looked()).forEach(items::add);
         int[] place = {0};
         jdbc.batch(WRITE, items.stream(), item -> new Object[] {number, item.kind, place[0]++, item.name, item.detail});
     }

@@ -79,7 +79,7 @@ public final class CaseStore implements CaseLog {
         values.add(draft.line());
         values.add(content.complaint().orElse(null));
         values.add(draft.model().map(ModelNumber::written).orElse(null));
-        values.add(content.serial().orElse(null));
+        values.add(content.draft().serial().orElse(null));
         values.add(draft.appliance().map(Appliance::slug).orElse(null));
         values.add(draft.fuel().map(Fuel::slug).orElse(null));
         values.add(draft.ageYears().isPresent() ? draft.ageYears().getAsDouble() : null);
@@ -88,7 +88,7 @@ public final class CaseStore implements CaseLog {
                         draft.line(),
                         content.complaint().orElse(""),
                         draft.model().map(ModelNumber::written).orElse(""),
-                        content.serial().orElse(""))
+                        content.draft().serial().orElse(""))
                 .toLowerCase(Locale.ROOT));
         return values;
     }
@@ -146,17 +146,35 @@ public final class CaseStore implements CaseLog {
                 read.readings(),
                 read.struck(),
                 read.picked(),
-                read.dropped());
+                read.dropped(),
+                Optional.ofNullable(row.getString("serial")),
+                read.platform(),
+                read.looked());
         return new CaseRecord(
                 number,
                 row.getObject("created_at", OffsetDateTime.class).toInstant(),
                 row.getLong("revision"),
                 new CaseContent(
                         draft,
-                        Optional.ofNullable(row.getString("serial")),
                         Optional.ofNullable(row.getString("complaint")),
                         read.lines(),
                         read.cautionsShown(),
                         CaseContent.Status.of(row.getString("status"))));
+    }
+
+    private static final String HANDED_OVER = """
+            select line, model
+              from counter_case
+             where status = 'handed-over'
+               and model is not null
+             order by number desc
+             limit ?""";
+
+    @Override
+    public List<HandedOver> handedOver(int limit) {
+        return jdbc.list(
+                HANDED_OVER,
+                row -> new HandedOver(row.getString("line"), new ModelNumber(row.getString("model"))),
+                limit);
     }
 }

@@ -7,6 +7,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -50,6 +51,19 @@ public final class Jdbc {
                 }
                 return list;
             }
+        });
+    }
+
+    /** Hands over every row, in the order of the statement, without holding them all. */
+    public <T> void each(String sql, RowMapper<T> mapper, Consumer<T> reader, Object... values) {
+        with(connection -> {
+            try (PreparedStatement statement = prepared(connection, sql, values);
+                    ResultSet rows = statement.executeQuery()) {
+                while (rows.next()) {
+                    reader.accept(mapper.map(rows));
+                }
+            }
+            return null;
         });
     }
 

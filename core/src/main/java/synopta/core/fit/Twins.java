@@ -1,0 +1,69 @@
+package synopta.core.fit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+
+/**
+ * The same machine under other names: models of other brands on the same platform, those first that share parts at the
+ * most places. Cost O(fits of the platform).
+ */
+public final class Twins {
+    private final Catalog catalog;
+
+    /** Looks in this catalogue. */
+    public Twins(Catalog catalog) {
+        this.catalog = catalog;
+    }
+
+    /** The twins of a model, nearest first, at most so many. */
+    public List<Twin> of(Model model, int limit) {
+        Map<ModelNumber, Map<String, Set<String>>> parts = catalog.fitsOn(model.platform()).stream()
+                .collect(Collectors.groupingBy(
+                        Fit::model, Collectors.collectingAndThen(Collectors.toList(), Twins::byPlace)));
+        Map<String, Set<String>> own = parts.getOrDefault(model.number(), Map.of());
+        return catalog.modelsOn(model.platform()).stream()
+                .filter(other -> !other.brand().equals(model.brand()))
+                .map(other -> twin(other, own, parts.getOrDefault(other.number(), Map.of())))
+                .sorted(Comparator.comparingInt((Twin t) -> t.differing().size())
+                        .thenComparing(t -> -t.shared().size())
+                        .thenComparing(t -> t.model().number()))
+                .limit(limit)
+                .toList();
+    }
+
+    /** What is fitted at each place, with the builds and serials it holds for. */
+    public static Map<String, Set<String>> byPlace(List<Fit> fits) {
+        Map<String, Set<String>> places = new TreeMap<>();
+        fits.forEach(fit -> places.computeIfAbsent(fit.slot(), s -> new HashSet<>())
+                .add("%d x %s %s%s"
+                        .formatted(
+                                fit.quantity(),
+                                fit.part().key(),
+                                fit.built().words(),
+                                fit.serials().words())));
+        return places;
+    }
+
+    private static Twin twin(Model other, Map<String, Set<String>> own, Map<String, Set<String>> theirs) {
+        List<String> shared = new ArrayList<>();
+        List<String> differing = new ArrayList<>();
+        Set<String> places = new TreeSet<>(own.keySet());
+        places.addAll(theirs.keySet());
+        places.forEach(place -> (own.getOrDefault(place, Set.of()).equals(theirs.getOrDefault(place, Set.of()))
+                        ? shared
+                        : differing)
+                .add(place));
+        return new Twin(other, shared, differing);
+    }
+}

@@ -1,0 +1,117 @@
+package synopta.core.fit;
+
+import static org.testng.Assert.assertEquals;
+import static synopta.core.Samples.model;
+
+import java.util.List;
+import org.testng.annotations.Test;
+import synopta.core.Samples;
+import synopta.core.Samples.Shelf;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Delivery;
+import synopta.core.catalog.DeliveryCheck;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.RowFault;
+import synopta.core.catalog.Sheet;
+
+public class CatalogueCheckTest {
+    private static List<String> remarks(Shelf shelf) {
+        return CatalogueCheck.of(shelf.catalog()).stream()
+                .map(r -> r.kind().slug() + " " + r.subject())
+                .toList();
+    }
+
+    private static Shelf threeTwins() {
+        Shelf shelf = new Shelf().part("BELT", 100).part("MOTOR", 100).part("WRONG", 100);
+        for (String number : List.of("TH-1", "TH-2", "TH-3", "TH-4")) {
+            shelf.model(model(number, number.equals("TH-2") ? "Orrinvale" : "Thistlemoor", Appliance.DRYER, Fuel.LP, 1))
+                    .fit(number, "belt", number.equals("TH-4") ? "WRONG" : "BELT", 1, BuildRange.ALWAYS)
+                    .fit(number, "motor", "MOTOR", 1, BuildRange.ALWAYS);
+        }
+        return shelf.slot("belt", "t").slot("motor", "t");
+    }
+
+    @Test
+    public void aModelThatDiffersFromItsTwinsAtOnePlaceHasProbablySlipped() {
+        assertEquals(remarks(threeTwins()), List.of("slip TH-4"));
+    }
+
+    @Test
+    public void whatIsProbablyNotMeantIsRemarked() {
+        Shelf shelf = threeTwins()
+                .slot("lamp", "t")
+                .fit("TH-1", "fan", "MOTOR", 1, BuildRange.ALWAYS)
+                .part("ORPHAN", 100)
+                .part("OLDBELT", -1, "t", true, Part.Status.SUPERSEDED, 1)
+                .replaced("OLDBELT", 1, "BELT", 1, "")
+                .part("LOST", -1, "t", true, Part.Status.SUPERSEDED, 1)
+                .equivalent("BELT", "LOST")
+                .part("GONE", -1, "t", true, Part.Status.DISCONTINUED, 1)
+                .replaced("MOTOR", 1, "GONE", 1, "")
+                .part("SET", 100, "dryer-repair-kit", true, Part.Status.CURRENT, 1)
+                .equivalent("MOTOR", "SET");
+        assertEquals(
+                remarks(shelf),
+                List.of(
+                        "part-unused ORPHAN",
+                        "slot-without-part P",
+                        "fit-at-no-place P",
+                        "dead-end LOST",
+                        "dead-end GONE",
+                        "kit-unknown SET",
+                        "slip TH-1",
+                        "slip TH-4"));
+    }
+
+    @Test
+    public void twinsAreModelsOfOtherBrandsNearestFirst() {
+        MemoryCatalog catalog = threeTwins()
+                .model(model("OR-9", "Orrinvale", Appliance.DRYER, Fuel.LP, 1))
+                .catalog();
+        Model first = catalog.model(new ModelNumber("TH-1")).orElseThrow();
+        List<Twin> twins = new Twins(catalog).of(first, 10);
+        assertEquals(twins.stream().map(t -> t.model().number().written()).toList(), List.of("TH-2", "OR-9"));
+        assertEquals(twins.get(0).shared(), List.of("belt", "motor"));
+        assertEquals(twins.get(1).differing(), List.of("belt", "motor"));
+    }
+
+    @Test
+    public void aDeliveryMustHoldTogetherWithItselfAndWithWhatStays() {
+        MemoryCatalog shelf = threeTwins().catalog();
+        Delivery delivery = new Delivery();
+        delivery.begin(Sheet.PARTS).add(Samples.shelfPart("belt"), 2);
+        delivery.begin(Sheet.PARTS).add(Samples.shelfPart("B-E-L-T"), 3);
+        delivery.begin(Sheet.PARTS).add(Samples.shelfPart("A"), 4);
+        delivery.begin(Sheet.PARTS).add(Samples.shelfPart("B"), 5);
+        delivery.begin(Sheet.MODELS).add(model("TH-1", "Nobody", Appliance.DRYER, null, 1), 2);
+        delivery.begin(Sheet.SUPERSESSIONS).add(Samples.succession("A", "B"), 7);
+        delivery.begin(Sheet.SUPERSESSIONS).add(Samples.succession("B", "A"), 8);
+        delivery.begin(Sheet.SUPERSESSIONS).add(Samples.succession("B", "NOWHERE"), 9);
+        List<String> faults = DeliveryCheck.faultsOf(delivery, shelf).stream()
+                .map(f -> f.file() + ":" + f.line() + ":" + f.column() + " " + word(f))
+                .toList();
+        assertEquals(
+                faults,
+                List.of(
+                        "parts.csv:3: names the same as line 2",
+                        "models.csv:2:brand names Nobody, which is",
+                        "models.csv:0: leaves out TH2, which",
+                        "models.csv:0: leaves out TH3, which",
+                        "models.csv:0: leaves out TH4, which",
+                        "parts.csv:0: leaves out MOTOR, which",
+                        "parts.csv:0: leaves out WRONG, which",
+                        "supersessions.csv:9:new_part names NOWHERE, which is",
+                        "parts.csv:0: leaves out MOTOR, which",
+                        "parts.csv:0: leaves out WRONG, which",
+                        "supersessions.csv:7:old_part A replaces itself (A → B → A)."));
+    }
+
+    private static String word(RowFault fault) {
+        return fault.message().replaceAll("(line 2|which is|which|A\\)\\.).*", "$1");
+    }
+}

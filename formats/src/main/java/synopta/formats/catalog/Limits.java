@@ -1,0 +1,14 @@
+package synopta.formats.catalog;
+
+/**
+ * How much of a delivery is read.
+ *
+ * @param bytesOfAFile of one file once unpacked
+ * @param bytesInAll of all files once unpacked
+ * @param mostPacked how many times its packed size a file may have, once it has more than a megabyte
+ * @param faults kept; after as many the rest is not read
+ */
+public record Limits(long bytesOfAFile, long bytesInAll, int mostPacked, int faults) {
+    /** For a distributor's catalogue with some five million fits. */
+    public static final Limits USUAL = new Limits(1L << 30, 2L << 30, 200, 1000);
+}
