@@ -1,13 +1,18 @@
 import { Route, Routes } from "react-router";
 import { CounterPage } from "./counter";
 import { DayBookPage } from "./daybook";
+import { MachinesPage } from "./machines";
 import { SheetPage } from "./sheet";
+import { ShelfPage } from "./shelf";
 
 export function App() {
   return (
     <Routes>
       <Route path="/" element={<CounterPage />} />
       <Route path="/cases/:number" element={<CounterPage />} />
+      <Route path="/machines" element={<MachinesPage />} />
+      <Route path="/machines/:model" element={<MachinesPage />} />
+      <Route path="/shelf" element={<ShelfPage />} />
       <Route path="/day-book" element={<DayBookPage />} />
       <Route path="/sheet/:number" element={<SheetPage />} />
       <Route path="*" element={<CounterPage />} />

@@ -2,6 +2,7 @@ import { Button } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { fuelName, ordinal, percent, sentence } from "../shared/format";
 import type { Action } from "./caseState";
+import { Unlisted } from "./Unlisted";
 import type { Answer } from "./useCounter";
 
 type Props = { answer: Answer; layouts: Wire["LayoutWire"][]; act: (action: Action) => void };
@@ -36,7 +37,7 @@ export function MachineCard({ answer, layouts, act }: Props) {
         </div>
       ) : (
         <>
-          <NotKnown reading={reading ?? null} act={act} />
+          <NotKnown answer={answer} act={act} />
           {layouts.length > 0 && (
             <div className="row-line small soft">
               Where the tag is: {[...new Set(layouts.map((l) => l.tag))].join(" Or: ")}
@@ -44,27 +45,53 @@ export function MachineCard({ answer, layouts, act }: Props) {
           )}
         </>
       )}
-      {reading?.recheck && <ReadAgain reading={reading} again={reading.recheck} act={act} />}
+      {reading?.recheck && !lookFirst(answer) && (
+        <ReadAgain reading={reading} again={reading.recheck} act={act} />
+      )}
     </section>
   );
 }
 
+/** Two questions at once are one too many: the one that tells more is asked. */
+const lookFirst = (answer: Answer): boolean =>
+  answer.look != null &&
+  answer.reading != null &&
+  answer.look.expectedGainBits * answer.reading.unlisted > (answer.reading.recheck?.expectedGainBits ?? 0);
+
 const certainty = (reading: Wire["TagAnswer"], model: string): number =>
   reading.candidates.find((c) => c.model === model)?.probability ?? 1;
 
-function NotKnown({ reading, act }: { reading: Wire["TagAnswer"] | null; act: Props["act"] }) {
-  if (reading === null) {
+function NotKnown({ answer, act }: { answer: Answer; act: Props["act"] }) {
+  const { reading } = answer;
+  if (!reading) {
     return <div className="row-line soft">No model number yet. Ask for the tag.</div>;
   }
+  const unlisted = answer.constructions.length > 0 && reading.unlisted > 0.05;
+  const near = reading.candidates.filter((c) => c.probability > 0.01).slice(0, unlisted ? 2 : 3);
   return (
     <div className="row-line">
       <div className="code model-number">{reading.normalized}</div>
-      <div className="small soft">
-        {reading.unlisted > 0.5
-          ? "In no list, as far as it can be read. Read the tag again; the nearest are:"
-          : "Not sure which it is. Read the tag again, or pick one:"}
-      </div>
-      {reading.candidates.slice(0, 3).map((candidate) => (
+      {answer.platform === null && near.length > 0 && <Nearest near={near} act={act} />}
+      {(unlisted || answer.platform !== null) && (
+        <Unlisted
+          answer={answer}
+          chance={near.length > 0 ? reading.unlisted : null}
+          asking={lookFirst(answer) || !reading.recheck}
+          act={act}
+        />
+      )}
+      {!unlisted && answer.platform === null && near.length === 0 && (
+        <div className="small soft">In no list, and nothing is near it. Read the tag again.</div>
+      )}
+    </div>
+  );
+}
+
+function Nearest({ near, act }: { near: Wire["CandidateWire"][]; act: Props["act"] }) {
+  return (
+    <>
+      <div className="small soft">Not sure which it is. Read the tag again, or pick:</div>
+      {near.map((candidate) => (
         <Button
           key={candidate.model}
           variant="quiet"
@@ -77,7 +104,7 @@ function NotKnown({ reading, act }: { reading: Wire["TagAnswer"] | null; act: Pr
           </span>
         </Button>
       ))}
-    </div>
+    </>
   );
 }
 

@@ -15,6 +15,9 @@ export type CaseState = {
   struck: string[];
   picked: string[];
   dropped: string[];
+  /** The construction that was chosen for a model in no list, and what was looked at to tell. */
+  platform: string | null;
+  looked: string[];
   cautionsShown: string[];
   /** Which of the offered purchases was chosen: 0 is the best. */
   choice: number;
@@ -35,6 +38,8 @@ export const EMPTY: CaseState = {
   struck: [],
   picked: [],
   dropped: [],
+  platform: null,
+  looked: [],
   cautionsShown: [],
   choice: 0,
   kept: null,
@@ -46,6 +51,8 @@ export type Action =
   | { kind: "fuel"; fuel: string }
   | { kind: "appliance"; appliance: string }
   | { kind: "model"; model: string }
+  | { kind: "platform"; platform: string }
+  | { kind: "looked"; key: string }
   | { kind: "recheck"; position: number; character: string }
   | { kind: "struck"; key: string }
   | { kind: "restored" }
@@ -77,6 +84,12 @@ function strike(state: CaseState, key: string): CaseState {
   }
   if (key === "appliance" && state.appliance !== null) {
     return { ...state, appliance: null };
+  }
+  if (key === "platform") {
+    return { ...state, platform: null };
+  }
+  if (key === "serial" && state.serial !== null) {
+    return { ...state, serial: null };
   }
   return { ...state, struck: withItem(state.struck, key) };
 }
@@ -113,6 +126,8 @@ function toState(answer: Wire["CaseAnswer"]): CaseState {
     struck: answer.struck,
     picked: answer.picked,
     dropped: answer.dropped,
+    platform: answer.platform ?? null,
+    looked: answer.looked,
     cautionsShown: answer.cautionsShown,
     choice: 0,
     kept: { number: answer.number, revision: answer.revision, status: answer.status },
@@ -126,7 +141,7 @@ export function next(state: CaseState, action: Action): CaseState {
     case "line":
       return isAnotherCaller(state, action.line)
         ? { ...EMPTY, line: action.line }
-        : { ...changed, line: action.line, rechecked: [], model: null };
+        : { ...changed, line: action.line, rechecked: [], model: null, platform: null, looked: [] };
     case "answered":
       return {
         ...changed,
@@ -142,6 +157,10 @@ export function next(state: CaseState, action: Action): CaseState {
       return { ...changed, appliance: action.appliance };
     case "model":
       return { ...changed, model: action.model };
+    case "platform":
+      return { ...changed, platform: action.platform };
+    case "looked":
+      return { ...changed, looked: withItem(state.looked, action.key) };
     case "recheck":
       return {
         ...changed,
@@ -199,6 +218,8 @@ export function fieldsOf(state: CaseState): Wire["CaseFields"] {
     struck: state.struck,
     picked: state.picked,
     dropped: state.dropped,
+    platform: state.platform,
+    looked: state.looked,
   };
 }
 

@@ -15,6 +15,8 @@ export function Masthead({ children }: { children?: ReactNode }) {
         <Link to="/" aria-current={atCounter ? "page" : undefined}>
           Counter
         </Link>
+        <NavLink to="/machines">Machines</NavLink>
+        <NavLink to="/shelf">Shelf</NavLink>
         <NavLink to="/day-book">Day book</NavLink>
       </nav>
       <div className="aside">{children}</div>

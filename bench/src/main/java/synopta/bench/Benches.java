@@ -1,5 +1,6 @@
 package synopta.bench;
 
+import java.nio.file.Path;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +18,7 @@ public final class Benches {
 
     static {
         NAMES.put("tag", TagBench.class);
+        NAMES.put("import", ImportBench.class);
         NAMES.put("diagnosis", DiagnosisBench.class);
         NAMES.put("basket", BasketBench.class);
     }
@@ -24,7 +26,7 @@ public final class Benches {
     private Benches() {}
 
     /** First the folder of the packs, then, if wanted, the name of one benchmark. */
-    public static void main(String... arguments) throws RunnerException {
+    public static void main(String... arguments) throws Exception {
         Collection<String> wanted = arguments.length > 1 ? List.of(arguments[1]) : NAMES.keySet();
         for (String name : wanted) {
             if (!NAMES.containsKey(name)) {
@@ -33,28 +35,39 @@ public final class Benches {
             }
         }
         for (String name : wanted) {
-            Map<String, Double> micros = new LinkedHashMap<>();
-            for (RunResult result : new Runner(new OptionsBuilder()
-                            .include(NAMES.get(name).getName())
-                            .jvmArgs("-Dknowledge=" + arguments[0])
-                            .forks(1)
-                            .warmupIterations(2)
-                            .warmupTime(TimeValue.seconds(2))
-                            .measurementIterations(4)
-                            .measurementTime(TimeValue.seconds(2))
-                            .build())
-                    .run()) {
-                String label = result.getPrimaryResult().getLabel();
-                micros.put(label, result.getPrimaryResult().getScore());
+            if (name.equals("tag")) {
+                TagBench.run(Path.of(arguments[0]));
+            } else if (name.equals("import")) {
+                ImportBench.run();
+            } else {
+                ratio(name, arguments[0]);
             }
-            double ratio = micros.get("measured") / micros.get("baseline");
-            System.out.printf(
-                    Locale.ROOT,
-                    "%n%s: %.0f us, baseline %.0f us, ratio %.3f%n%n",
-                    name,
-                    micros.get("measured"),
-                    micros.get("baseline"),
-                    ratio);
         }
+    }
+
+    /** Two methods of one class under JMH: what is measured, and its baseline. */
+    private static void ratio(String name, String knowledge) throws RunnerException {
+        Map<String, Double> micros = new LinkedHashMap<>();
+        for (RunResult result : new Runner(new OptionsBuilder()
+                        .include(NAMES.get(name).getName())
+                        .jvmArgs("-Dknowledge=" + knowledge)
+                        .forks(1)
+                        .warmupIterations(2)
+                        .warmupTime(TimeValue.seconds(2))
+                        .measurementIterations(4)
+                        .measurementTime(TimeValue.seconds(2))
+                        .build())
+                .run()) {
+            String label = result.getPrimaryResult().getLabel();
+            micros.put(label, result.getPrimaryResult().getScore());
+        }
+        double ratio = micros.get("measured") / micros.get("baseline");
+        System.out.printf(
+                Locale.ROOT,
+                "%n%s: %.0f us, baseline %.0f us, ratio %.3f%n%n",
+                name,
+                micros.get("measured"),
+                micros.get("baseline"),
+                ratio);
     }
 }

@@ -12,10 +12,10 @@ import java.util.stream.Collectors;
  * happens is our guess. One slip in twenty is an end worn off.
  */
 final class Noise {
-    private static final List<String> GLYPHS =
-            List.of("0O", "0D", "0Q", "OQ", "OD", "1I", "1L", "IL", "5S", "8B", "2Z", "6G", "UV", "CG", "17", "3B", "EF");
-    private static final List<String> SOUNDS =
-            List.of("BD", "BP", "BV", "DT", "PT", "DE", "TE", "CE", "GE", "MN", "FS", "SX", "59", "AK", "AJ", "IY", "QU");
+    private static final List<String> GLYPHS = List.of(
+            "0O", "0D", "0Q", "OQ", "OD", "1I", "1L", "IL", "5S", "8B", "2Z", "6G", "UV", "CG", "17", "3B", "EF");
+    private static final List<String> SOUNDS = List.of(
+            "BD", "BP", "BV", "DT", "PT", "DE", "TE", "CE", "GE", "MN", "FS", "SX", "59", "AK", "AJ", "IY", "QU");
     private static final List<String> KEYS =
             List.of("1234567890", "QWERTYUIOP", "ASDFGHJKL", "ZXCVBNM", "789", "456", "123", "741", "852", "963");
 
@@ -76,7 +76,8 @@ final class Noise {
         for (int tries = 0; tries < 20; tries++) {
             int place = random.nextInt(signs.size());
             char typed = signs.get(place).typed;
-            List<String> fellows = groups.stream().filter(g -> g.indexOf(typed) >= 0).toList();
+            List<String> fellows =
+                    groups.stream().filter(g -> g.indexOf(typed) >= 0).toList();
             if (!fellows.isEmpty()) {
                 String pair = fellows.get(random.nextInt(fellows.size()));
                 char other = pair.charAt(1 - pair.indexOf(typed));

@@ -224,7 +224,7 @@ final class Stockroom {
             kit(
                     line,
                     "dryer-repair-kit",
-                    4890,
+                    5490,
                     Map.of("rear-roller", 4, "roller-rings", 8, "idler", 1, "belt", 1),
                     now);
         }

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -44,8 +45,12 @@ public abstract class Browser {
     BrowserContext context;
     Page page;
 
+    /** A page that another process keeps waiting is not a page that is wrong, ms. */
+    private static final double PATIENCE = 20_000;
+
     @BeforeSuite
     public void start() throws IOException {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         Path root = Path.of(System.getProperty("synopta.root"));
         application = SpringApplication.run(
                 Synopta.class,

@@ -1,10 +1,12 @@
 package synopta.e2e;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -12,7 +14,11 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
 import org.testng.annotations.Test;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.demo.DemoCatalogue;
+import synopta.formats.catalog.CatalogueWriter;
 
 /** The whole application as a process of its own, killed the moment a save was answered. */
 public class KilledTest {
@@ -69,6 +75,44 @@ public class KilledTest {
                         send(HttpRequest.newBuilder(URI.create(again.address + "/api/cases/" + number)));
                 assertTrue(found.body().contains("th7820w thumps, caller " + number), found.body());
             }
+        } finally {
+            again.process.destroyForcibly();
+        }
+    }
+
+    /** Enough fits that they take seconds to put in place. */
+    private static final int MODELS = 12_000;
+
+    private String models(String address) throws IOException, InterruptedException {
+        return send(HttpRequest.newBuilder(URI.create(address + "/api/catalogue/tables/models.csv")))
+                .body();
+    }
+
+    @Test
+    public void theOldCatalogueIsWholeAfterTheServerWasKilledInTheMiddleOfAnImport() throws Exception {
+        Path data = Files.createTempDirectory("killed");
+        Path zip = Files.createTempFile("big", ".zip");
+        try (OutputStream out = Files.newOutputStream(zip)) {
+            CatalogueWriter.zip(new MemoryCatalog(DemoCatalogue.of(3, MODELS)), out);
+        }
+        Running running = start(data);
+        String before = models(running.address);
+        CompletableFuture<HttpResponse<String>> sent = client.sendAsync(
+                HttpRequest.newBuilder(URI.create(running.address + "/api/catalogue/imports"))
+                        .header("Content-Type", "application/zip")
+                        .POST(HttpRequest.BodyPublishers.ofFile(zip))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        URI progress = URI.create(running.address + "/api/catalogue/imports/progress");
+        String doing = "";
+        while (!doing.contains("putting fits.csv in place")) {
+            assertFalse(sent.isDone(), "the import was over before it could be cut off");
+            doing = send(HttpRequest.newBuilder(progress)).body();
+        }
+        running.process.destroyForcibly().waitFor();
+        Running again = start(data);
+        try {
+            assertEquals(models(again.address), before);
         } finally {
             again.process.destroyForcibly();
         }

@@ -3,8 +3,14 @@ package synopta.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.testng.annotations.Test;
 
 /** Makes the pictures of docs/screenshots from the demo data; run by `./synopta pictures`, not with the tests. */
@@ -32,6 +38,10 @@ public class Pictures extends Browser {
         assertThat(region("Known")).containsText("Fuel not known");
         picture("counter-model-not-known");
 
+        caller("th6153k thumps once a turn, 8 yrs, electric");
+        assertThat(region("Machine")).containsText("in no list");
+        picture("counter-in-no-list");
+
         for (String line : List.of(
                 "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
             caller(line);
@@ -53,5 +63,34 @@ public class Pictures extends Browser {
         at("/day-book");
         assertThat(page.getByText("scrapes at the front")).isVisible();
         picture("day-book");
+    }
+
+    @Test
+    public void theCatalogue() throws IOException {
+        at("/machines/TH7820W");
+        page.getByLabel("Model number").fill("th 78");
+        assertThat(region("Under other brands")).containsText("DE7-4082W");
+        assertThat(page.getByText("TH-7B20-S")).isVisible();
+        picture("machines");
+
+        at("/shelf");
+        page.getByLabel("Choose a zip of the catalogue").setInputFiles(faulty());
+        assertThat(region("Bring in")).containsText("cannot be put in place");
+        button("Look for what is probably not meant").click();
+        assertThat(region("Look it over")).containsText("Parts no machine uses");
+        picture("shelf");
+    }
+
+    /** A delivery with three slips in it. */
+    private static Path faulty() throws IOException {
+        Path zip = Files.createTempFile("spring-prices", ".zip");
+        try (OutputStream out = Files.newOutputStream(zip);
+                ZipOutputStream packed = new ZipOutputStream(out)) {
+            packed.putNextEntry(new ZipEntry("prices.csv"));
+            packed.write(
+                    "part,price,currency\nQV-1183,14.50,EUR\nQV-3120,\"3,10\",EUR\nQV-3121,5.80,euro\nqv3121,,EUR\n"
+                            .getBytes(StandardCharsets.UTF_8));
+        }
+        return zip;
     }
 }

@@ -70,12 +70,28 @@ public class PlacesTest extends Browser {
     }
 
     @Test
-    public void aModelThatIsInNoListIsSaidToBeAndTheNearestCanBePicked() {
-        caller("dx999qz thumps");
-        assertThat(region("Machine")).containsText("In no list, as far as it can be read");
+    public void aModelThatIsInNoListGoesOnWithItsConstructionOrWithTheNearest() {
+        caller("th6153k thumps, electric");
+        assertThat(region("Machine")).containsText("in no list");
+        assertThat(region("Machine")).containsText("Where the tag is");
+        assertThat(region("Bag")).containsText("no part number can be named");
+        assertAccessible();
+        button("Dunlin").click();
+        assertThat(region("Known")).containsText("Construction Dunlin");
+        assertThat(region("Bag")).containsText("drum roller");
+        button("Strike out: Construction Dunlin").click();
+        assertThat(region("Bag")).containsText("no part number can be named");
         region("Machine").getByRole(AriaRole.BUTTON).first().click();
-        assertThat(region("Machine")).not().containsText("In no list");
         assertThat(region("Machine")).containsText("Built");
+    }
+
+    @Test
+    public void aSerialInTheLineTellsWhenTheMachineWasBuilt() {
+        caller("hv4415w scrapes at the front, s/n 2C-X04711");
+        assertThat(region("Known")).containsText("Built in March 2012");
+        assertThat(region("Known")).containsText("not 2022");
+        button("Strike out: Built in March 2012").click();
+        assertThat(region("Known")).not().containsText("March 2012");
     }
 
     @Test

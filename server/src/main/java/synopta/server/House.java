@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -14,17 +13,20 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
 import synopta.core.basket.BasketPlanner;
-import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Sheet;
 import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.Counter;
 import synopta.core.fit.FitFinder;
 import synopta.core.handover.HandOver;
-import synopta.core.tag.TagReader;
 import synopta.demo.DemoCatalogue;
 import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.PackRefused;
+import synopta.formats.knowledge.WeightsReader;
+import synopta.server.catalog.Intake;
 import synopta.store.Store;
+import synopta.store.catalog.CatalogStore;
 
 /** Puts the rooms of the core together over one data folder. */
 @Configuration
@@ -39,15 +41,15 @@ class House {
         }
         Path folder = Files.createDirectories(Path.of(data));
         Store store = Store.inFolder(folder);
-        if (demo && store.catalog().models().isEmpty()) {
-            store.catalogStore().replace(DemoCatalogue.of(DEMO_SEED, DemoCatalogue.FEWEST_MODELS));
+        if (demo && store.catalogStore().count(Sheet.MODELS) == 0) {
+            store.catalogStore().replace(DemoCatalogue.of(DEMO_SEED, DemoCatalogue.MODELS));
         }
         return store;
     }
 
     @Bean
-    Catalog catalog(Store store) {
-        return store.catalog();
+    CatalogStore catalog(Store store) {
+        return store.catalogStore();
     }
 
     @Bean
@@ -63,9 +65,14 @@ class House {
     }
 
     @Bean
-    TagReader tagReader(Catalog catalog) {
-        List<String> brands = catalog.brands().stream().map(Brand::brand).toList();
-        return new TagReader(catalog.models(), brands);
+    TagReaders tagReaders(Catalog catalog, CaseLog log, @Value("${synopta.knowledge}") Path folder)
+            throws IOException, PackRefused {
+        return new TagReaders(catalog, log, WeightsReader.folder(folder));
+    }
+
+    @Bean
+    Intake intake(CatalogStore catalogue, TagReaders readers) {
+        return new Intake(catalogue, readers::refresh);
     }
 
     @Bean
@@ -84,8 +91,13 @@ class House {
     }
 
     @Bean
-    Counter counter(Catalog catalog, TagReader reader, Packs packs, @Value("${synopta.currency}") String currency) {
-        return new Counter(catalog, reader, packs.all(), currency);
+    Counter counter(
+            Catalog catalog,
+            TagReaders readers,
+            Packs packs,
+            @Value("${synopta.currency}") String currency,
+            Clock clock) {
+        return new Counter(catalog, readers, packs.all(), currency, clock);
     }
 
     @Bean

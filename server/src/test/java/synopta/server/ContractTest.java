@@ -36,7 +36,7 @@ public class ContractTest extends Served {
         Answer again =
                 post("/api/tag/read", "{\"text\":\"dg740b2w\",\"rechecked\":[{\"position\":2,\"character\":\"E\"}]}");
         assertEquals(again.text("/candidates/0/model"), "DE7-4082W");
-        assertTrue(post("/api/tag/read", "{\"text\":\"ZZ1\"}")
+        assertTrue(post("/api/tag/read", "{\"text\":\"TM2205B\"}")
                 .body()
                 .get("recheck")
                 .isNull());

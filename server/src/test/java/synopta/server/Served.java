@@ -44,6 +44,28 @@ public abstract class Served {
         address = "http://127.0.0.1:" + port;
     }
 
+    static URI address() {
+        return URI.create(address);
+    }
+
+    /** What is downloaded from there, as it is. */
+    static byte[] bytes(String path) {
+        try {
+            return CLIENT.send(
+                            HttpRequest.newBuilder(URI.create(address + path)).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static Answer sendBytes(String path, String type, byte[] body) {
+        return answer(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
     static Answer send(String method, String path, String body, String... headers) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
@@ -51,6 +73,10 @@ public abstract class Served {
         if (headers.length > 0) {
             request.headers(headers);
         }
+        return answer(request);
+    }
+
+    private static Answer answer(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
             String type = response.headers().firstValue("Content-Type").orElse("");

@@ -161,7 +161,8 @@ public class StoreTest {
         assertEquals(kept.content(), content);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
-        CaseContent bare = new CaseContent(CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
+        CaseContent bare =
+                new CaseContent(CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
         assertEquals(store.cases().add(bare, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
     }

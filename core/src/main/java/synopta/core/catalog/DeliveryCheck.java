@@ -89,7 +89,7 @@ public final class DeliveryCheck {
                                 reference.from().file(),
                                 line,
                                 reference.column(),
-                                "names %s, which is in no row of %s. Correct it, or add it there."
+                                "(%s) is in no row of %s. Correct it, or add it there."
                                         .formatted(key, reference.to().file()))));
             }
         } else if (delivery.sent(reference.to()).isPresent()) {

@@ -1,5 +1,8 @@
 package synopta.core.counter;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,16 +34,22 @@ record Background(CaseDraft draft, Settled settled) {
 
     private Optional<Known> serial() {
         return settled.serial().map(reading -> {
-            String said = reading.built().stream()
-                    .map(BuildRange::words)
-                    .map(words -> words.replace("built from ", ""))
-                    .collect(Collectors.joining(", or "));
-            String dropped = reading.dropped().stream()
-                    .map(d -> "; not %s, for %s".formatted(d.span().words().replace("built from ", ""), d.why()))
-                    .collect(Collectors.joining());
-            String words = reading.unreadable().orElse("Built " + said) + dropped;
+            String built = reading.built().stream().map(Background::span).collect(Collectors.joining(", or "));
+            String not = reading.dropped().stream()
+                    .map(d -> "" + d.span().from().orElseThrow().getYear())
+                    .collect(Collectors.joining(" or "));
+            String words = reading.unreadable().orElse("Built in " + built)
+                    + (not.isEmpty() ? "" : "; not %s, when this model was not made".formatted(not));
             return new Known("serial", words, "serial", reading.built().size() == 1);
         });
+    }
+
+    /** "March 2017", "the week of 6 March 2017", "2017". */
+    private static String span(BuildRange span) {
+        LocalDate from = span.from().orElseThrow();
+        long days = ChronoUnit.DAYS.between(from, span.to().orElseThrow()) + 1;
+        String pattern = days == 7 ? "'the week of' d MMMM yyyy" : days > 31 ? "yyyy" : "MMMM yyyy";
+        return from.format(DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH));
     }
 
     private Optional<Known> appliance() {

@@ -91,7 +91,11 @@ final class Settling {
         List<Construction> unlisted = model.isPresent()
                 ? List.of()
                 : constructions.of(reading.map(TagReading::platforms).orElse(List.of()), draft.looked());
-        Said heard = new Said(said, saidFuels, draft.serial().or(line::serial), age(draft, line));
+        Said heard = new Said(
+                said,
+                saidFuels,
+                draft.serial().or(() -> struck.contains("serial") ? Optional.empty() : line.serial()),
+                age(draft, line));
         return settled(draft, line, reading, model, unlisted, heard);
     }
 

@@ -14,7 +14,7 @@ import synopta.core.quantity.Probability;
  * group's numbers, seen through the reader's confusions, to those after the one before it in the group's numbers, to
  * those after it in all numbers; each step gives up n / (n + d) of the chance, n characters seen there, d of them
  * different (Witten and Bell 1991, method C). That the platform is one the catalogue does not know has the share
- * {@value #ELSEWHERE}, our judgement.
+ * {@value #ELSEWHERE}, and its numbers are spelt like all others or, as likely, anyhow; both our judgement.
  *
  * <p>Shapes: G groups, n characters. Memory 4 kB a group, cost O(G n) a reading, less for groups that are soon too dear.
  */
@@ -230,7 +230,9 @@ final class PlatformNaming {
 
     /** The cost of such a number on a platform that the catalogue does not know, nats. */
     double elsewhere(String reading) {
-        return naming.cost(reading) - Math.log(ELSEWHERE);
+        double alike = Math.exp(-naming.cost(reading));
+        double anyhow = Math.pow(Signs.COUNT, -reading.length());
+        return -Math.log(ELSEWHERE * (alike + anyhow) / 2);
     }
 
     /** A reading with the signs that each of its characters may stand for. */

@@ -10,6 +10,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
+import synopta.core.fit.Twins;
 import synopta.server.Packs;
 import synopta.server.web.Refused;
 
@@ -17,6 +18,8 @@ import synopta.server.web.Refused;
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class CatalogController {
+    private static final int MOST_TWINS = 100;
+
     private final Catalog catalog;
     private final Packs packs;
 
@@ -38,6 +41,17 @@ class CatalogController {
                 .map(fit -> CatalogWire.PlacedPart.of(fit, catalog))
                 .toList();
         return new CatalogWire.ModelParts(found.number().written(), parts);
+    }
+
+    @GetMapping("/models/{model}/twins")
+    CatalogWire.TwinsWire twins(@PathVariable String model) {
+        Model found = found(model);
+        return new CatalogWire.TwinsWire(
+                found.number().written(),
+                new Twins(catalog)
+                        .of(found, MOST_TWINS).stream()
+                                .map(CatalogWire.TwinWire::of)
+                                .toList());
     }
 
     @GetMapping("/layouts/{appliance}")

@@ -8,6 +8,7 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
+import synopta.core.fit.Twin;
 import synopta.core.knowledge.Drawing;
 import synopta.core.knowledge.Layout;
 import synopta.server.web.MayBeNull;
@@ -22,7 +23,7 @@ public final class CatalogWire {
             String brand,
             String appliance,
             @MayBeNull String fuel,
-            int volts,
+            @MayBeNull Integer volts,
             String platform,
             String layout,
             @MayBeNull LocalDate builtFrom,
@@ -35,7 +36,7 @@ public final class CatalogWire {
                     model.brand(),
                     model.appliance().slug(),
                     model.fuel().map(f -> f.slug()).orElse(null),
-                    model.volts(),
+                    model.volts().isPresent() ? model.volts().getAsInt() : null,
                     model.platform(),
                     platform.map(Platform::layout).orElse(""),
                     model.built().from().orElse(null),
@@ -55,7 +56,10 @@ public final class CatalogWire {
             String part,
             String name,
             @MayBeNull LocalDate builtFrom,
-            @MayBeNull LocalDate builtTo) {
+            @MayBeNull LocalDate builtTo,
+            @MayBeNull String serialFrom,
+            @MayBeNull String serialTo,
+            String note) {
         static PlacedPart of(Fit fit, Catalog catalog) {
             Part part = catalog.part(fit.part()).orElseThrow();
             return new PlacedPart(
@@ -65,7 +69,26 @@ public final class CatalogWire {
                     part.number().written(),
                     part.name(),
                     fit.built().from().orElse(null),
-                    fit.built().to().orElse(null));
+                    fit.built().to().orElse(null),
+                    fit.serials().from().orElse(null),
+                    fit.serials().to().orElse(null),
+                    fit.note());
+        }
+    }
+
+    /** The same machine under other brands, nearest first. */
+    public record TwinsWire(String model, List<TwinWire> twins) {}
+
+    /** A twin, and the places where both have the same parts or not. */
+    public record TwinWire(
+            String model, String brand, @MayBeNull String fuel, List<String> shared, List<String> differing) {
+        static TwinWire of(Twin twin) {
+            return new TwinWire(
+                    twin.model().number().written(),
+                    twin.model().brand(),
+                    twin.model().fuel().map(f -> f.slug()).orElse(null),
+                    twin.shared(),
+                    twin.differing());
         }
     }
 

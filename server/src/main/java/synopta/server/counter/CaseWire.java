@@ -43,6 +43,8 @@ public final class CaseWire {
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> struck,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> picked,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> dropped,
+            @MayBeNull @Size(max = 80) String platform,
+            @MayBeNull @Size(max = 20) List<@NotNull @Size(max = 120) String> looked,
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
             @MayBeNull String status) {
@@ -58,7 +60,10 @@ public final class CaseWire {
                     DiagnosisWire.measured(readings),
                     set(struck),
                     set(picked),
-                    set(dropped));
+                    set(dropped),
+                    Optional.ofNullable(serial).filter(s -> !s.isBlank()),
+                    Optional.ofNullable(platform).filter(p -> !p.isBlank()),
+                    set(looked));
         }
 
         /** The line; without one the complaint is what was said. */
@@ -69,7 +74,6 @@ public final class CaseWire {
         CaseContent content() {
             return new CaseContent(
                     draft(),
-                    Optional.ofNullable(serial),
                     Optional.ofNullable(complaint),
                     lines == null
                             ? List.of()
@@ -89,7 +93,7 @@ public final class CaseWire {
             return new CaseFields(
                     draft.line(),
                     draft.model().map(ModelNumber::written).orElse(null),
-                    content.serial().orElse(null),
+                    draft.serial().orElse(null),
                     draft.appliance().map(Appliance::slug).orElse(null),
                     draft.fuel().map(Fuel::slug).orElse(null),
                     draft.ageYears().isPresent() ? draft.ageYears().getAsDouble() : null,
@@ -104,6 +108,8 @@ public final class CaseWire {
                     draft.struck().stream().sorted().toList(),
                     draft.picked().stream().sorted().toList(),
                     draft.dropped().stream().sorted().toList(),
+                    draft.platform().orElse(null),
+                    draft.looked().stream().sorted().toList(),
                     content.lines().stream()
                             .map(l -> new CaseLineWire(l.part().written(), l.quantity()))
                             .toList(),
@@ -134,6 +140,8 @@ public final class CaseWire {
             List<String> struck,
             List<String> picked,
             List<String> dropped,
+            @MayBeNull String platform,
+            List<String> looked,
             List<CaseLineWire> lines,
             List<String> cautionsShown,
             String status,
@@ -157,6 +165,8 @@ public final class CaseWire {
                     f.struck(),
                     f.picked(),
                     f.dropped(),
+                    f.platform(),
+                    f.looked(),
                     f.lines(),
                     f.cautionsShown(),
                     f.status(),

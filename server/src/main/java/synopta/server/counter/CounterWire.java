@@ -7,7 +7,9 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.counter.CaseView;
+import synopta.core.counter.Construction;
 import synopta.core.counter.Known;
+import synopta.core.counter.Look;
 import synopta.core.counter.NeededPart;
 import synopta.core.counter.Piece;
 import synopta.core.handover.HandOver;
@@ -17,6 +19,7 @@ import synopta.server.basket.BasketWire;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.DiagnosisWire;
 import synopta.server.fit.FitWire;
+import synopta.server.tag.SerialWire;
 import synopta.server.tag.TagWire;
 import synopta.server.web.MayBeNull;
 
@@ -29,6 +32,10 @@ public final class CounterWire {
             List<PieceWire> pieces,
             @MayBeNull TagWire.TagAnswer reading,
             @MayBeNull CatalogWire.ModelWire model,
+            @MayBeNull SerialWire.SerialAnswer serial,
+            List<ConstructionWire> constructions,
+            @MayBeNull LookWire look,
+            @MayBeNull String platform,
             @MayBeNull String appliance,
             @MayBeNull String layout,
             List<String> fuels,
@@ -49,6 +56,10 @@ public final class CounterWire {
                     view.model()
                             .map(m -> CatalogWire.ModelWire.of(m, catalog.platform(m.platform())))
                             .orElse(null),
+                    view.serial().map(SerialWire.SerialAnswer::of).orElse(null),
+                    view.constructions().stream().map(ConstructionWire::of).toList(),
+                    view.look().map(LookWire::of).orElse(null),
+                    view.platform().map(p -> p.platform()).orElse(null),
                     view.appliance().map(Appliance::slug).orElse(null),
                     view.layout().map(Layout::id).orElse(null),
                     view.fuels().stream().sorted().map(f -> f.slug()).toList(),
@@ -66,6 +77,37 @@ public final class CounterWire {
                     view.cautions().stream().map(DiagnosisWire.CautionWire::of).toList());
         }
     }
+
+    /** A construction that an unlisted machine may be of. */
+    public record ConstructionWire(
+            String platform, String appliance, String layout, List<String> brands, double probability) {
+        static ConstructionWire of(Construction construction) {
+            return new ConstructionWire(
+                    construction.platform().platform(),
+                    construction.platform().appliance().slug(),
+                    construction
+                            .layout()
+                            .map(Layout::name)
+                            .orElse("layout " + construction.platform().layout()),
+                    construction.brands(),
+                    construction.probability().value());
+        }
+    }
+
+    /** What to look at to tell constructions apart; an answer goes back among `looked`. */
+    public record LookWire(String question, List<LookAnswerWire> answers, double expectedGainBits) {
+        static LookWire of(Look look) {
+            return new LookWire(
+                    look.question(),
+                    look.answers().stream()
+                            .map(a -> new LookAnswerWire(a.key(), a.words()))
+                            .toList(),
+                    look.expectedGainBits());
+        }
+    }
+
+    /** An answer in words, and its key. */
+    public record LookAnswerWire(String key, String words) {}
 
     /** A piece of the line. */
     public record PieceWire(String kind, String text, int from, int to) {

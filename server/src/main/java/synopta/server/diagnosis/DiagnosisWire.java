@@ -51,6 +51,9 @@ public final class DiagnosisWire {
                     measured(readings),
                     Set.of(),
                     Set.of(),
+                    Set.of(),
+                    Optional.empty(),
+                    Optional.empty(),
                     Set.of());
         }
     }

@@ -1,25 +1,54 @@
 package synopta.server.tag;
 
 import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.tag.TagReader;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.tag.SerialReader;
+import synopta.server.TagReaders;
 
-/** Which machine a tag names. */
+/** Which machine a tag names, and when it was built. */
 @RestController
-@RequestMapping(path = "/api/tag", produces = MediaType.APPLICATION_JSON_VALUE)
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class TagController {
-    private final TagReader reader;
+    private final TagReaders readers;
+    private final Catalog catalog;
+    private final Clock clock;
 
-    TagController(TagReader reader) {
-        this.reader = reader;
+    TagController(TagReaders readers, Catalog catalog, Clock clock) {
+        this.readers = readers;
+        this.catalog = catalog;
+        this.clock = clock;
     }
 
-    @PostMapping("/read")
+    @PostMapping("/tag/read")
     TagWire.TagAnswer read(@Valid @RequestBody TagWire.TagRequest request) {
-        return TagWire.TagAnswer.of(reader.read(request.query()));
+        return TagWire.TagAnswer.of(readers.get().read(request.query()));
+    }
+
+    @GetMapping("/tag/weights")
+    WeightsWire.WeightsAnswer weights() {
+        return WeightsWire.WeightsAnswer.of(readers.confusion(), readers.get().weights());
+    }
+
+    @PostMapping("/serial/decode")
+    SerialWire.SerialAnswer decode(@Valid @RequestBody SerialWire.SerialRequest request) {
+        return SerialWire.SerialAnswer.of(new SerialReader(catalog)
+                .read(
+                        request.brand(),
+                        request.serial(),
+                        Optional.ofNullable(request.model())
+                                .filter(m -> !m.isBlank())
+                                .map(ModelNumber::new)
+                                .flatMap(catalog::model),
+                        LocalDate.now(clock)));
     }
 }

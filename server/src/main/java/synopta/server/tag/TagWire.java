@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.tag.Candidate;
+import synopta.core.tag.PlatformGuess;
 import synopta.core.tag.ReadAgain;
 import synopta.core.tag.Recheck;
 import synopta.core.tag.TagQuery;
@@ -69,6 +70,8 @@ public final class TagWire {
             String normalized,
             List<CandidateWire> candidates,
             double unlisted,
+            double leftOut,
+            List<PlatformGuessWire> platforms,
             @MayBeNull ReadAgainWire recheck) {
         /** The wire form of a reading. */
         public static TagAnswer of(TagReading reading) {
@@ -76,6 +79,8 @@ public final class TagWire {
                     reading.normalized(),
                     reading.candidates().stream().map(CandidateWire::of).toList(),
                     reading.unlisted().value(),
+                    reading.leftOut(),
+                    reading.platforms().stream().map(PlatformGuessWire::of).toList(),
                     reading.readAgain().map(ReadAgainWire::of).orElse(null));
         }
     }
@@ -101,6 +106,14 @@ public final class TagWire {
                                     d.typed().map(String::valueOf).orElse(""),
                                     d.catalogue().map(String::valueOf).orElse("")))
                             .toList());
+        }
+    }
+
+    /** What it may be when it is in no row; the probability is given that. */
+    public record PlatformGuessWire(String platform, String brand, double probability) {
+        static PlatformGuessWire of(PlatformGuess guess) {
+            return new PlatformGuessWire(
+                    guess.platform(), guess.brand(), guess.probability().value());
         }
     }
 

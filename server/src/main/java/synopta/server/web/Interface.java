@@ -49,7 +49,9 @@ class Interface implements WebMvcConfigurer {
     /** Headers that keep the page to what ships with it, and a limit on what a call may bring. */
     @Component
     static final class Guard extends OncePerRequestFilter {
-        private static final long MOST_BYTES = 2_000_000;
+        private static final long MEGABYTE = 1_000_000;
+        private static final long MOST_OF_A_CALL = 2 * MEGABYTE;
+        private static final long MOST_OF_A_DELIVERY = 500 * MEGABYTE;
 
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -59,13 +61,19 @@ class Interface implements WebMvcConfigurer {
                     "default-src 'self'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'");
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Referrer-Policy", "no-referrer");
-            if (request.getContentLengthLong() > MOST_BYTES) {
+            boolean delivery = request.getRequestURI().equals("/api/catalogue/imports");
+            long most = delivery ? MOST_OF_A_DELIVERY : MOST_OF_A_CALL;
+            if (request.getContentLengthLong() > most) {
                 response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
                 response.setContentType("application/problem+json");
                 response.getWriter()
                         .write(
-                                "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"The body has more than 2 MB."
-                                        + " Send less at once.\"}");
+                                "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"The body has more than %d MB. %s\"}"
+                                        .formatted(
+                                                most / MEGABYTE,
+                                                delivery
+                                                        ? "Pack the CSV files as a zip, or send them in parts."
+                                                        : "Send less at once."));
                 return;
             }
             chain.doFilter(request, response);

@@ -29,6 +29,11 @@ public final class Refused extends RuntimeException {
         return new Refused(HttpStatus.CONFLICT, detail, List.of());
     }
 
+    /** 413: more than is taken at once. */
+    public static Refused tooLarge(String detail) {
+        return new Refused(HttpStatus.CONTENT_TOO_LARGE, detail, List.of());
+    }
+
     /** 422: well formed, but it cannot be; a field is at fault. */
     public static Refused impossible(String field, String detail) {
         return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, detail, List.of(new FieldFault(field, detail)));

@@ -67,6 +67,11 @@ public final class CatalogStore implements Catalog, CatalogDump {
         jdbc.each(stored.all(), stored.row(), reader);
     }
 
+    /** How many rows a sheet has. */
+    public long count(Sheet<?> sheet) {
+        return jdbc.one(StoredSheet.of(sheet).count(), row -> row.getLong(1)).orElseThrow();
+    }
+
     private <T> List<T> all(Sheet<T> sheet) {
         List<T> rows = new ArrayList<>();
         each(sheet, rows::add);

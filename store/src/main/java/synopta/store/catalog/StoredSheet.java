@@ -16,11 +16,18 @@ import synopta.store.jdbc.Jdbc;
  * @param values of a row, in the order of `insert`
  */
 record StoredSheet<T>(
-        Sheet<T> sheet, String empty, String insert, String all, Jdbc.RowMapper<T> row, Function<T, Object[]> values) {
+        Sheet<T> sheet,
+        String empty,
+        String count,
+        String insert,
+        String all,
+        Jdbc.RowMapper<T> row,
+        Function<T, Object[]> values) {
 
     private static final StoredSheet<?> SERIAL_SCHEMES = new StoredSheet<>(
             Sheet.SERIAL_SCHEMES,
             "delete from serial_scheme",
+            "select count(*) from serial_scheme",
             """
             insert into serial_scheme (scheme, pattern, year_codes, year_cycle, period, period_codes)
             values (?, ?, ?, ?, ?, ?)""",
@@ -40,6 +47,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> BRANDS = new StoredSheet<>(
             Sheet.BRANDS,
             "delete from brand",
+            "select count(*) from brand",
             """
             insert into brand (brand, family, serial_scheme)
             values (?, ?, ?)""",
@@ -53,6 +61,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> PLATFORMS = new StoredSheet<>(
             Sheet.PLATFORMS,
             "delete from platform",
+            "select count(*) from platform",
             """
             insert into platform (platform, appliance, layout, note)
             values (?, ?, ?, ?)""",
@@ -66,6 +75,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> SLOTS = new StoredSheet<>(
             Sheet.SLOTS,
             "delete from slot",
+            "select count(*) from slot",
             """
             insert into slot (platform, slot, part_type, quantity, note)
             values (?, ?, ?, ?, ?)""",
@@ -79,6 +89,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> MODELS = new StoredSheet<>(
             Sheet.MODELS,
             "delete from model",
+            "select count(*) from model",
             """
             insert into model (model_key, model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
@@ -103,6 +114,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> PARTS = new StoredSheet<>(
             Sheet.PARTS,
             "delete from part",
+            "select count(*) from part",
             """
             insert into part (part_key, part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
@@ -126,6 +138,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> FITS = new StoredSheet<>(
             Sheet.FITS,
             "delete from fit",
+            "select count(*) from fit",
             """
             insert into fit (model_key, slot, part_key, quantity, built_from, built_to, serial_from, serial_to, note)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?)""",
@@ -150,6 +163,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> SUPERSESSIONS = new StoredSheet<>(
             Sheet.SUPERSESSIONS,
             "delete from supersession",
+            "select count(*) from supersession",
             """
             insert into supersession (old_key, choice, new_key, quantity, change, effective)
             values (?, ?, ?, ?, ?, ?)""",
@@ -171,6 +185,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> KITS = new StoredSheet<>(
             Sheet.KITS,
             "delete from kit_content",
+            "select count(*) from kit_content",
             """
             insert into kit_content (kit_key, content_key, quantity)
             values (?, ?, ?)""",
@@ -186,6 +201,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> EQUIVALENTS = new StoredSheet<>(
             Sheet.EQUIVALENTS,
             "delete from equivalent",
+            "select count(*) from equivalent",
             """
             insert into equivalent (part_key, equivalent_key, basis)
             values (?, ?, ?)""",
@@ -201,6 +217,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> PRICES = new StoredSheet<>(
             Sheet.PRICES,
             "delete from price",
+            "select count(*) from price",
             """
             insert into price (part_key, price_cents, currency)
             values (?, ?, ?)""",
@@ -215,6 +232,7 @@ record StoredSheet<T>(
     private static final StoredSheet<?> STOCK = new StoredSheet<>(
             Sheet.STOCK,
             "delete from stock",
+            "select count(*) from stock",
             """
             insert into stock (branch, part_key, on_hand, lead_days)
             values (?, ?, ?, ?)""",

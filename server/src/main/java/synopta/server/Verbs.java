@@ -1,0 +1,84 @@
+package synopta.server;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.springframework.boot.logging.LogLevel;
+import org.springframework.boot.logging.LoggingSystem;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.RowFault;
+import synopta.demo.DemoCatalogue;
+import synopta.formats.catalog.CatalogueWriter;
+import synopta.server.catalog.Intake;
+import synopta.store.Store;
+
+/** What the one script does without serving: taking a catalogue into a data folder, and generating one to try. */
+public final class Verbs {
+    private static final long SEED = 7;
+    private static final int MOST_MODELS = 2_000_000;
+    private static final int MOST_LINES = 50;
+
+    private Verbs() {}
+
+    /** `import SOURCE DATA`, or `generate MODELS DIR`; ends with 1 when nothing was done. */
+    public static void main(String... arguments) throws IOException {
+        LoggingSystem.get(Verbs.class.getClassLoader()).setLogLevel(null, LogLevel.ERROR);
+        boolean done = arguments[0].equals("import")
+                ? taken(Path.of(arguments[1]), Path.of(arguments[2]), System.out)
+                : generated(arguments[1], Path.of(arguments[2]), System.out);
+        System.exit(done ? 0 : 1);
+    }
+
+    private static boolean taken(Path source, Path data, PrintStream out) throws IOException {
+        if (!Files.exists(source)) {
+            out.printf("There is no folder or zip %s.%n", source);
+            return false;
+        }
+        try (Store store = Store.inFolder(Files.createDirectories(data))) {
+            Intake.Outcome outcome = new Intake(store.catalogStore(), () -> {})
+                    .take(source, false)
+                    .orElseThrow();
+            print("Passed over", outcome.warnings(), out);
+            if (!outcome.faults().isEmpty()) {
+                out.printf("Nothing was changed: %d faults.%n", outcome.faults().size());
+                print("Fault", outcome.faults(), out);
+                return false;
+            }
+            outcome.rows().forEach((file, rows) -> out.printf("%,12d rows of %s%n", rows, file));
+            return true;
+        } catch (Store.Unusable e) {
+            out.println(e.getMessage() + ". If Synopta is serving it, stop that first or use the Shelf.");
+            return false;
+        }
+    }
+
+    private static void print(String what, List<RowFault> faults, PrintStream out) {
+        faults.stream()
+                .limit(MOST_LINES)
+                .forEach(
+                        f -> out.printf("%s: %s, line %d: %s %s%n", what, f.file(), f.line(), f.column(), f.message()));
+        if (faults.size() > MOST_LINES) {
+            out.printf("... and %d more.%n", faults.size() - MOST_LINES);
+        }
+    }
+
+    private static boolean generated(String models, Path folder, PrintStream out) throws IOException {
+        if (!models.matches("[0-9]{1,7}") || Integer.parseInt(models) < 1 || Integer.parseInt(models) > MOST_MODELS) {
+            out.printf("--models (%s) must be a whole number from 1 to %d.%n", models, MOST_MODELS);
+            return false;
+        }
+        CatalogTables tables = DemoCatalogue.of(SEED, Integer.parseInt(models));
+        CatalogueWriter.folder(new MemoryCatalog(tables), folder);
+        out.printf(
+                "%,d models on %,d platforms, %,d parts and %,d fits are in %s.%n",
+                tables.models().size(),
+                tables.platforms().size(),
+                tables.parts().size(),
+                tables.fits().size(),
+                folder);
+        return true;
+    }
+}

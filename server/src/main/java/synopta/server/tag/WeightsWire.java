@@ -1,0 +1,42 @@
+package synopta.server.tag;
+
+import java.util.ArrayList;
+import java.util.List;
+import synopta.core.tag.Confusion;
+import synopta.core.tag.Weights;
+
+/** Wire records of what readings are weighed with. */
+public final class WeightsWire {
+    private WeightsWire() {}
+
+    /** The groups of the file, and what the house's own readings made of their pairs. */
+    public record WeightsAnswer(int confirmedReadings, List<GroupWire> groups) {
+        static WeightsAnswer of(Confusion confusion, Weights weights) {
+            return new WeightsAnswer(
+                    weights.confirmed(),
+                    confusion.groups().stream()
+                            .map(g ->
+                                    new GroupWire(g.characters(), g.nats(), g.basis(), pairs(g.characters(), weights)))
+                            .toList());
+        }
+
+        private static List<PairWire> pairs(String characters, Weights weights) {
+            List<PairWire> pairs = new ArrayList<>();
+            for (char shown : characters.toCharArray()) {
+                for (char typed : characters.toCharArray()) {
+                    if (typed != shown) {
+                        pairs.add(new PairWire(
+                                String.valueOf(shown), String.valueOf(typed), weights.substitution(typed, shown)));
+                    }
+                }
+            }
+            return pairs;
+        }
+    }
+
+    /** Characters taken for each other, at what cost, and where that is known from. */
+    public record GroupWire(String characters, double nats, String basis, List<PairWire> pairs) {}
+
+    /** What it costs now that one is taken down for the other. */
+    public record PairWire(String shown, String typed, double nats) {}
+}

@@ -1,0 +1,100 @@
+import { useState } from "react";
+import { Table } from "react-bootstrap";
+import type { Wire } from "../shared/api";
+import { fuelName, sentence } from "../shared/format";
+import { MachineDrawing } from "../shared/MachineDrawing";
+import { useLayouts } from "../shared/useLayouts";
+
+type Props = { machine: Wire["ModelWire"]; parts: Wire["PlacedPart"][] };
+
+/** One model: what it is, its parts by place. */
+export function Machine({ machine, parts }: Props) {
+  const layouts = useLayouts(machine.appliance);
+  const layout = layouts.find((l) => l.layout === machine.layout);
+  const [place, setPlace] = useState<string | null>(null);
+  return (
+    <div>
+      <section className="card-plain" aria-label="Machine">
+        <span className="bin-tab">Machine</span>
+        <div className="row-line machine-head">
+          <div>
+            <div className="code model-number">{machine.model}</div>
+            <div>
+              {machine.brand} {machine.appliance}
+              {machine.fuel ? `, ${fuelName(machine.fuel)}` : ""}
+              {machine.volts ? `, ${machine.volts} V` : ""}
+            </div>
+            <div className="small soft">
+              Construction {machine.platform} · {layout?.name ?? `layout ${machine.layout}`}
+            </div>
+            <div className="small soft">
+              {machine.builtFrom || machine.builtTo
+                ? `Built ${machine.builtFrom ?? "…"} to ${machine.builtTo ?? "…"}`
+                : "Build years not known"}
+            </div>
+            {machine.note && <div className="small">{machine.note}</div>}
+          </div>
+          {layout && (
+            <div className="small-drawing">
+              <MachineDrawing
+                layout={layout}
+                fuels={machine.fuel ? [machine.fuel] : ["electric"]}
+                marks={new Map()}
+                onPick={(picked) => setPlace(picked.slot === place ? null : picked.slot)}
+              />
+            </div>
+          )}
+        </div>
+      </section>
+      <Parts parts={parts} place={place} />
+    </div>
+  );
+}
+
+const range = (part: Wire["PlacedPart"]): string => {
+  const built =
+    part.builtFrom || part.builtTo
+      ? `built ${part.builtFrom ? `from ${part.builtFrom}` : ""} ${part.builtTo ? `to ${part.builtTo}` : ""}`
+      : "";
+  const serial =
+    part.serialFrom || part.serialTo
+      ? `serial ${part.serialFrom ? `from ${part.serialFrom}` : ""} ${part.serialTo ? `to ${part.serialTo}` : ""}`
+      : "";
+  return [built, serial].filter(Boolean).join(", ") || "all";
+};
+
+function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | null }) {
+  return (
+    <section className="card-plain mt-3" aria-label="Parts by place">
+      <span className="bin-tab">Parts by place</span>
+      <Table size="sm">
+        <thead>
+          <tr>
+            <th scope="col">Place</th>
+            <th scope="col" className="numeric">
+              Pieces
+            </th>
+            <th scope="col">Part</th>
+            <th scope="col">What it is</th>
+            <th scope="col">For machines</th>
+          </tr>
+        </thead>
+        <tbody>
+          {parts.map((part) => (
+            <tr
+              key={part.slot + part.part + range(part)}
+              className={part.slot === place ? "picked" : undefined}
+              aria-current={part.slot === place ? "true" : undefined}
+            >
+              <td>{sentence(part.slot.replaceAll("-", " "))}</td>
+              <td className="numeric">{part.quantity}</td>
+              <td className="code">{part.part}</td>
+              <td>{part.name}</td>
+              <td className="small">{range(part)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </section>
+  );
+}

@@ -1,0 +1,78 @@
+import { useDeferredValue, useState } from "react";
+import { Form } from "react-bootstrap";
+import { Link, useParams } from "react-router";
+import type { Wire } from "../shared/api";
+import { percent } from "../shared/format";
+import { Masthead } from "../shared/Masthead";
+import { Machine } from "./Machine";
+import { pageOf } from "./pageOf";
+import "./machines.css";
+import { Twins } from "./Twins";
+import { useMachine, useNamed } from "./useMachine";
+
+/** Machines: a model found by its number, with its parts by place and its twins. */
+export function MachinesPage() {
+  const { model } = useParams();
+  const [typed, setTyped] = useState("");
+  const named = useNamed(useDeferredValue(typed));
+  const found = useMachine(model);
+  return (
+    <>
+      <Masthead />
+      <main id="main" className="machines">
+        <h1>Machines</h1>
+        <div className="machines-columns">
+          <section aria-label="Find">
+            <Form.Control
+              type="search"
+              aria-label="Model number, as far as it can be read"
+              placeholder="Model number, as it can be read"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+            />
+            {named.error && (
+              <div className="notice bad" role="alert">
+                {named.error.message}
+              </div>
+            )}
+            {typed !== "" && named.data && <Candidates reading={named.data} />}
+            {found.data && <Twins twins={found.data.twins} />}
+          </section>
+          {found.error && (
+            <div className="notice bad" role="alert">
+              {found.error.message}
+            </div>
+          )}
+          {found.data && <Machine machine={found.data.machine} parts={found.data.parts} />}
+          {!found.data && !found.error && (
+            <p className="card-plain p-4 soft">
+              Type a number as the tag, the caller or the invoice has it; the nearest models are listed, and
+              each shows its parts by place and the same machine under other brands.
+            </p>
+          )}
+        </div>
+      </main>
+    </>
+  );
+}
+
+function Candidates({ reading }: { reading: Wire["TagAnswer"] }) {
+  if (reading.candidates.length === 0) {
+    return <p className="soft p-2">No model is near {reading.normalized}.</p>;
+  }
+  return (
+    <ul className="card-plain candidates">
+      {reading.candidates.map((c) => (
+        <li key={c.model}>
+          <Link to={pageOf(c.model)}>
+            <span className="code">{c.model}</span>
+            <span className="small">
+              {c.brand} {c.appliance}
+            </span>
+            <span className="numeric small">{percent(c.probability)}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
