@@ -112,8 +112,7 @@ function Checked({ answer, name, sheets, busy, onPlace }: CheckedProps) {
         </div>
       ) : (
         <div className="notice bad">
-          {name} cannot be put in place until this is mended. That the sheets hold together is checked once
-          every row can be read.
+          {name} cannot be put in place until this is mended. Mend it and drop it again.
         </div>
       )}
       {answer.faults.length > 0 && <Faults faults={answer.faults} title="Faults" />}

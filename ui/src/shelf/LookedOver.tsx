@@ -40,22 +40,18 @@ export function LookedOver() {
 
 function Kind({ kind, remarks }: { kind: string; remarks: Wire["RemarkWire"][] }) {
   const [all, setAll] = useState(false);
+  const shown = all ? remarks : remarks.slice(0, SHOWN);
+  const same = new Set(remarks.map((r) => r.message)).size === 1;
   return (
     <div className="row-line">
       <h2>
         {KINDS[kind]}: {remarks.length}
       </h2>
-      <ul className="remarks">
-        {(all ? remarks : remarks.slice(0, SHOWN)).map((remark) => (
+      {same && <div className="small">{remarks[0]?.message}</div>}
+      <ul className={same ? "remarks inline" : "remarks"}>
+        {shown.map((remark) => (
           <li key={remark.subject + remark.message}>
-            {kind === "slip" ? (
-              <Link className="code" to={`/machines/${remark.subject.replace(/[^A-Za-z0-9]/g, "")}`}>
-                {remark.subject}
-              </Link>
-            ) : (
-              <span className="code">{remark.subject}</span>
-            )}{" "}
-            <span className="small">{remark.message}</span>
+            <Subject remark={remark} /> {!same && <span className="small">{remark.message}</span>}
           </li>
         ))}
       </ul>
@@ -65,5 +61,15 @@ function Kind({ kind, remarks }: { kind: string; remarks: Wire["RemarkWire"][] }
         </Button>
       )}
     </div>
+  );
+}
+
+function Subject({ remark }: { remark: Wire["RemarkWire"] }) {
+  return remark.kind === "slip" ? (
+    <Link className="code" to={`/machines/${remark.subject.replace(/[^A-Za-z0-9]/g, "")}`}>
+      {remark.subject}
+    </Link>
+  ) : (
+    <span className="code">{remark.subject}</span>
   );
 }

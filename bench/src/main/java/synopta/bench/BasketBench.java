@@ -60,8 +60,8 @@ public class BasketBench {
         }
         planner = new BasketPlanner(
                 new MemoryCatalog(new CatalogTables(
-                        List.of(), List.of(), List.of(), List.of(), parts, List.of(), List.of(), kits, List.of(),
-                        prices, List.of())),
+                        List.of(), List.of(), List.of(), List.of(), List.of(), parts, List.of(), List.of(), kits,
+                        List.of(), prices, List.of())),
                 "EUR");
         List<BasketQuery.Need> needs = new ArrayList<>();
         for (int n = 0; n < NEEDS; n++) {

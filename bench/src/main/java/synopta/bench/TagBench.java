@@ -82,9 +82,7 @@ final class TagBench {
     }
 
     private void measure() throws IOException {
-        MemoryCatalog catalog = new MemoryCatalog(new CatalogTables(
-                List.of(), List.of(), List.of(), List.of(), models, List.of(), List.of(), List.of(), List.of(),
-                List.of(), List.of(), List.of()));
+        MemoryCatalog catalog = new MemoryCatalog(CatalogTables.ofModels(models));
         long before = used();
         long started = System.nanoTime();
         TagReader reader = new TagReader(catalog, weights);

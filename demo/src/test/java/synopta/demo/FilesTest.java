@@ -26,9 +26,7 @@ import synopta.formats.catalog.Limits;
 public class FilesTest {
     private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.MODELS);
     private static final MemoryCatalog MEMORY = new MemoryCatalog(DEMO);
-    private static final MemoryCatalog NOTHING = new MemoryCatalog(new CatalogTables(
-            List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-            List.of(), List.of(), List.of()));
+    private static final MemoryCatalog NOTHING = new MemoryCatalog(CatalogTables.EMPTY);
 
     private static <T> void assertSame(DeliveryReader.Read read, Sheet<T> sheet) {
         assertEquals(read.delivery().sent(sheet).orElseThrow().rows(), rows(sheet), sheet.name());

@@ -83,7 +83,7 @@ public class Pictures extends Browser {
 
     /** A delivery with three slips in it. */
     private static Path faulty() throws IOException {
-        Path zip = Files.createTempFile("spring-prices", ".zip");
+        Path zip = Files.createTempDirectory("delivery").resolve("spring-prices.zip");
         try (OutputStream out = Files.newOutputStream(zip);
                 ZipOutputStream packed = new ZipOutputStream(out)) {
             packed.putNextEntry(new ZipEntry("prices.csv"));

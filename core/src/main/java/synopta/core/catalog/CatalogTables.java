@@ -16,6 +16,16 @@ public record CatalogTables(
         List<Equivalent> equivalents,
         List<Priced> prices,
         List<Stock> stock) {
+    /** No row at all. */
+    public static final CatalogTables EMPTY = ofModels(List.of());
+
+    /** Models and nothing else: what a tag is read against. */
+    public static CatalogTables ofModels(List<Model> models) {
+        return new CatalogTables(
+                List.of(), List.of(), List.of(), List.of(), models, List.of(), List.of(), List.of(), List.of(),
+                List.of(), List.of(), List.of());
+    }
+
     /** Copies every list. */
     public CatalogTables {
         brands = List.copyOf(brands);

@@ -27,8 +27,8 @@ import synopta.core.quantity.Probability;
  * {@link TagReading#leftOut}. Readings longer than {@link TagQuery#LONGEST} normalized characters are cut there.
  */
 public final class TagReader {
-    /** A model that is less likely than the best by a factor of 22,000 is not worth a line. */
-    static final double WINDOW = 10;
+    /** A model that is less likely than the best by a factor of 8,100 is not worth a line. */
+    static final double WINDOW = 9;
     /** How far the first search looks beyond the most popular model, and each next one beyond that, nats. */
     private static final double STEP = 4;
     /** Guards against rounding at the limit, nats. */

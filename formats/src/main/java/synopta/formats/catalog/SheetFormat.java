@@ -274,7 +274,7 @@ record SheetFormat<T>(
     }
 
     private static Money money(Cells cells) {
-        String currency = cells.value("currency", 3, code -> new Money(0, code).currency());
+        String currency = cells.value("currency", NAME, code -> new Money(0, code).currency());
         String price = cells.decimal("price")
                 .orElseThrow(() -> new Cells.Wrong("price", "is empty. Write it in."))
                 .toPlainString();

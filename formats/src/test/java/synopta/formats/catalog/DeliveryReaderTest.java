@@ -125,7 +125,11 @@ public class DeliveryReaderTest {
             {"parts.csv", parts + "p1,t,yes,current,yes,0,\n", "parts.csv:2:pack_quantity (0)"},
             {"parts.csv", parts + "p1,t,yes,current,yes,1,ribs\n", "parts.csv:2:specs (ribs) must be pairs"},
             {"prices.csv", "part,price,currency\np1,1.005,EUR\n", "prices.csv:2:price Amount (1.005)"},
-            {"prices.csv", "part,price,currency\np1,1.00,euro\n", "prices.csv:2:currency has 4 characters"},
+            {
+                "prices.csv",
+                "part,price,currency\np1,1.00,euro\n",
+                "prices.csv:2:currency Currency (euro) must be three capital letters"
+            },
             {"fits.csv", "model,slot,part,serial_from,serial_to\nm1,s,p1,B2,B1\n", "fits.csv:2:serial_to Serial range"},
             {
                 "serial_schemes.csv",
@@ -158,12 +162,12 @@ public class DeliveryReaderTest {
     @Test
     public void oneBadRowAmongManyIsNamedAndTheOthersAreRead() throws IOException {
         StringBuilder text = new StringBuilder(BRANDS);
-        for (int i = 0; i < 9000; i++) {
+        for (int i = 0; i < 100_000; i++) {
             text.append(i == 4711 ? ",no name,\n" : "Brand %d,North,\n".formatted(i));
         }
         DeliveryReader.Read read = read(Map.of("brands.csv", utf8(text.toString())));
         assertEquals(said(read.faults()), "brands.csv:4714:brand is empty. Write it in.\n");
-        assertEquals(read.delivery().sent(Sheet.BRANDS).orElseThrow().rows().size(), 9000);
+        assertEquals(read.delivery().sent(Sheet.BRANDS).orElseThrow().rows().size(), 100_000);
     }
 
     @Test
