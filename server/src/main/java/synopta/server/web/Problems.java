@@ -3,6 +3,7 @@ package synopta.server.web;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -14,6 +15,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -85,8 +87,17 @@ class Problems {
         return problem(HttpStatus.BAD_REQUEST, detail, List.of(new Refused.FieldFault(mistyped.getName(), detail)));
     }
 
+    /** Whoever asked has gone on to something else; there is nobody to answer. */
+    private static boolean hasGone(Throwable failure) {
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+                .anyMatch(AsyncRequestNotUsableException.class::isInstance);
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
+        if (hasGone(unexpected)) {
+            return null;
+        }
         if (unexpected instanceof ErrorResponse known) {
             String detail = known.getStatusCode().value() == 404
                     ? "There is nothing at this address; see /v3/api-docs for what there is."
