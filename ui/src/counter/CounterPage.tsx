@@ -41,7 +41,8 @@ export function CounterPage() {
   const keep = (status: "open" | "handed-over") => {
     const chosen = answer ? purchases(answer)[state.choice] : undefined;
     const lines = chosen?.lines.map(({ part, quantity }) => ({ part, quantity })) ?? [];
-    keeper.mutate({ status, lines });
+    const machine = status === "handed-over" ? answer?.model?.model : undefined;
+    keeper.mutate({ status, lines, model: machine ?? state.model });
   };
   const putOff = () => setAsked(asked + 1);
   const sheet = () => state.kept && void navigate(`/sheet/${state.kept.number}`);

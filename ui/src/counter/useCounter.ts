@@ -45,12 +45,15 @@ export function useWork(state: CaseState) {
   });
 }
 
+/** How a case is kept: the machine is the one that was chosen or, once parts leave, the one they leave for. */
+type Keeping = { status: string; lines: Wire["CaseLineWire"][]; model: string | null };
+
 /** Keeps the case, as a new one or over its last revision. */
 export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => void) {
   const navigate = useNavigate();
   return useMutation({
-    mutationFn: ({ status, lines }: { status: string; lines: Wire["CaseLineWire"][] }) => {
-      const body = { ...fieldsOf(state), cautionsShown: state.cautionsShown, lines, status };
+    mutationFn: ({ status, lines, model }: Keeping) => {
+      const body = { ...fieldsOf(state), model, cautionsShown: state.cautionsShown, lines, status };
       return state.kept === null
         ? answer(api.POST("/api/cases", { body }))
         : answer(

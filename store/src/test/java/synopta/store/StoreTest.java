@@ -165,6 +165,10 @@ public class StoreTest {
                 new CaseContent(CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
         assertEquals(store.cases().add(bare, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
+        store.cases().add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), NOON);
+        assertEquals(
+                store.cases().handedOver(1),
+                List.of(new CaseLog.HandedOver("th7B2O-w squeaks", new ModelNumber("TH-7820-W"))));
     }
 
     @Test

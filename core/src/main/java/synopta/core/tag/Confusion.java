@@ -15,7 +15,6 @@ public record Confusion(List<Group> groups, List<String> keyboard, Costs costs) 
     public Confusion {
         groups = List.copyOf(groups);
         keyboard = List.copyOf(keyboard);
-        groups.forEach(group -> checked(group.characters()));
         keyboard.forEach(Confusion::checked);
     }
 
@@ -26,8 +25,9 @@ public record Confusion(List<Group> groups, List<String> keyboard, Costs costs) 
      * @param basis where that is known from
      */
     public record Group(String characters, double nats, String basis) {
-        /** Refuses a cost that is not above 0. */
+        /** Refuses a cost that is not above 0, and fewer than two characters. */
         public Group {
+            checked(characters);
             atLeast("Group " + characters, nats, 1e-6);
         }
     }

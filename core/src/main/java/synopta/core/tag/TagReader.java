@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
-import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.quantity.Probability;
 
@@ -99,7 +98,7 @@ public final class TagReader {
                 .count();
         List<Rereading.Weighed> weighed = ranked.stream()
                 .limit(Math.max(asked, query.limit()))
-                .map(scored -> weighed(scored, read, Math.exp(best - scored.cost) / sum))
+                .flatMap(scored -> weighed(scored, read, Math.exp(best - scored.cost) / sum).stream())
                 .toList();
         return new TagReading(
                 normalized,
@@ -161,13 +160,15 @@ public final class TagReader {
                 .toList();
     }
 
-    private Rereading.Weighed weighed(Scored scored, List<Observed> read, double probability) {
+    /** A candidate with its places; none when the catalogue has just been changed and lacks it now. */
+    private Optional<Rereading.Weighed> weighed(Scored scored, List<Observed> read, double probability) {
         String key = index.key(scored.model);
         List<Difference> places = new Alignment(weights, read, key).places();
         List<Difference> differences = places.stream()
                 .filter(place -> !place.typed().equals(place.catalogue()))
                 .toList();
-        Model model = catalog.model(new ModelNumber(key)).orElseThrow();
-        return new Rereading.Weighed(new Candidate(model, Probability.rounded(probability), differences), places);
+        return catalog.model(new ModelNumber(key))
+                .map(model -> new Candidate(model, Probability.rounded(probability), differences))
+                .map(candidate -> new Rereading.Weighed(candidate, places));
     }
 }

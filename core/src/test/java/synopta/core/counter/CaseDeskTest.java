@@ -10,8 +10,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.Test;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Hazard;
+import synopta.core.tag.ConfirmedReading;
 
 public class CaseDeskTest {
     /** A log in memory. */
@@ -20,7 +22,9 @@ public class CaseDeskTest {
 
         @Override
         public List<HandedOver> handedOver(int limit) {
-            return List.of();
+            return List.of(
+                    new HandedOver("th7B20w thumps, 8 yrs", new ModelNumber("TH-7820-W")),
+                    new HandedOver("thumps, no tag left", new ModelNumber("TH-7820-W")));
         }
 
         @Override
@@ -115,5 +119,11 @@ public class CaseDeskTest {
         CaseRecord read = desk.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
         assertEquals(outcome(desk.change(read, open)), "kept 2");
         assertEquals(outcome(desk.change(read, open)), "overtaken");
+    }
+
+    @Test
+    public void casesWhosePartsHaveLeftTeachWhatWasTypedForWhichModel() {
+        List<ConfirmedReading> confirmed = ConfirmedReadings.of(new Log(), CounterTest.CATALOG);
+        assertEquals(confirmed, List.of(new ConfirmedReading("th7B20w", new ModelNumber("TH-7820-W"))));
     }
 }
