@@ -86,6 +86,29 @@ public class PlacesTest extends Browser {
     }
 
     @Test
+    public void aCaseThatGoesOnWithAConstructionOpensAgainWithIt() {
+        caller("th6153k thumps, electric");
+        button("Dunlin").click();
+        assertThat(region("Bag")).containsText("drum roller");
+        page.keyboard().press("k");
+        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).isVisible();
+        page.reload();
+        assertThat(region("Known")).containsText("Construction Dunlin");
+        assertThat(region("Machine")).containsText("The case goes on with the construction Dunlin");
+        line().fill("th7820w thumps once a turn");
+        assertThat(region("Machine")).containsText("TH-7820-W");
+        assertThat(region("Known")).not().containsText("Construction Dunlin");
+    }
+
+    @Test
+    public void whatTellsConstructionsApartIsAskedAndAnswered() {
+        caller("tk6591k will not light");
+        assertThat(region("Machine")).containsText("in no list");
+        assertThat(region("Machine")).containsText("Kindle");
+        assertAccessible();
+    }
+
+    @Test
     public void aSerialInTheLineTellsWhenTheMachineWasBuilt() {
         caller("hv4415w scrapes at the front, s/n 2C-X04711");
         assertThat(region("Known")).containsText("Built in March 2012");

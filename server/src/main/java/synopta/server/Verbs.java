@@ -32,7 +32,8 @@ public final class Verbs {
         System.exit(done ? 0 : 1);
     }
 
-    private static boolean taken(Path source, Path data, PrintStream out) throws IOException {
+    /** Takes a folder or zip into a data folder; says what came of it, and whether it was taken. */
+    static boolean taken(Path source, Path data, PrintStream out) throws IOException {
         if (!Files.exists(source)) {
             out.printf("There is no folder or zip %s.%n", source);
             return false;
@@ -65,7 +66,8 @@ public final class Verbs {
         }
     }
 
-    private static boolean generated(String models, Path folder, PrintStream out) throws IOException {
+    /** Writes an invented catalogue of so many models; whether it did. */
+    static boolean generated(String models, Path folder, PrintStream out) throws IOException {
         if (!models.matches("[0-9]{1,7}") || Integer.parseInt(models) < 1 || Integer.parseInt(models) > MOST_MODELS) {
             out.printf("--models (%s) must be a whole number from 1 to %d.%n", models, MOST_MODELS);
             return false;

@@ -172,4 +172,59 @@ public class ShelfTest extends Served {
         Answer weights = get("/api/tag/weights");
         assertTrue(each(weights.body().get("groups"), "basis").stream().noneMatch(String::isBlank));
     }
+
+    @Test
+    public void aFitIsJudgedByTheSerialAndTheBuildDate() throws IOException {
+        byte[] before = exported();
+        Map<String, String> files = unzipped(before);
+        String early = "HV-4415-W,trial,HN-TRIAL-1,1,,2012-03-31,,,\r\n";
+        String late = "HV-4415-W,trial,HN-TRIAL-2,1,2012-04-01,,2C-X00001,,\r\n";
+        String parts = "HN-TRIAL-%d,m,lamp,n,yes,current,1,yes,\r\n";
+        byte[] with = zipped(Map.of(
+                "fits.csv", files.get("fits.csv") + early + late,
+                "parts.csv", files.get("parts.csv") + parts.formatted(1) + parts.formatted(2)));
+        assertEquals(imported(with, false).status(), 200);
+        try {
+            String ask = "{\"model\":\"HV-4415-W\",\"serial\":%s,\"built\":%s,\"part\":\"HN-TRIAL-%d\"}";
+            Answer open = post("/api/fit", ask.formatted("null", "null", 1));
+            assertEquals(open.text("/verdict") + " " + open.text("/ask"), "depends built");
+            Answer serial = post("/api/fit", ask.formatted("null", "\"2012-04-02\"", 2));
+            assertEquals(serial.text("/verdict") + " " + serial.text("/ask"), "depends serial");
+            assertEquals(
+                    post("/api/fit", ask.formatted("\"2C-X04711\"", "null", 1)).text("/verdict"), "fits");
+            assertEquals(
+                    post("/api/fit", ask.formatted("\"2D-X04711\"", "null", 1)).text("/verdict"),
+                    "does-not-fit",
+                    "April 2012");
+            assertEquals(
+                    post("/api/fit", ask.formatted("\"2D-X04711\"", "null", 2)).text("/verdict"), "fits");
+        } finally {
+            assertEquals(imported(before, false).status(), 200);
+        }
+    }
+
+    @Test
+    public void anUnlistedNumberNamesItsPlatformsAndTheCaseGoesOnWithOne() {
+        Answer read = post("/api/tag/read", "{\"text\":\"th6153k\"}");
+        assertTrue(read.body().get("unlisted").asDouble() > 0.2);
+        assertEquals(read.text("/platforms/0/platform"), "Dunlin");
+        assertEquals(read.text("/platforms/0/brand"), "Thistlemoor");
+        Answer open = post("/api/counter", "{\"line\":\"th6153k thumps\"}");
+        assertTrue(each(open.body().get("constructions"), "platform").containsAll(List.of("Dunlin", "Dunlin Gas")));
+        assertEquals(open.body().get("needs").size(), 0, "nothing is guessed in silence");
+        Answer gas = post("/api/counter", "{\"line\":\"th6153k thumps\",\"looked\":[\"fuel:gas\"]}");
+        assertEquals(gas.text("/constructions/0/platform"), "Dunlin Gas");
+        Answer chosen =
+                post("/api/counter", "{\"line\":\"th6153k thumps\",\"platform\":\"Dunlin\",\"fuel\":\"electric\"}");
+        assertEquals(chosen.text("/platform"), "Dunlin");
+        assertEquals(chosen.text("/needs/0/fit/verdict"), "fits");
+        assertTrue(chosen.text("/needs/0/fit/reasons/0").contains("the model itself is unlisted"));
+        Answer kept = post(
+                "/api/cases",
+                "{\"line\":\"th6153k thumps\",\"platform\":\"Dunlin\",\"looked\":[\"fuel:gas\"],\"serial\":\"27V-P004711\"}");
+        Answer again = get("/api/cases/" + kept.text("/number"));
+        assertEquals(again.text("/platform"), "Dunlin");
+        assertEquals(again.body().get("looked").toString(), "[\"fuel:gas\"]");
+        assertEquals(again.text("/serial"), "27V-P004711");
+    }
 }

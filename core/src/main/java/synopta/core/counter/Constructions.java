@@ -22,7 +22,7 @@ import synopta.core.tag.PlatformGuess;
 
 /**
  * The constructions an unlisted machine may be, and what to look at to tell them apart: the kind of machine, what heats
- * it, how it opens, what carries the drum at the rear. The look that tells most comes first: its answer is certain given
+ * it, how it opens, what carries the drum at the rear. The look that tells most for its trouble comes first: its answer is certain given
  * the construction, so it tells the entropy of its answers (Shannon 1948, section 6).
  */
 final class Constructions {
@@ -37,21 +37,38 @@ final class Constructions {
         this.packs = packs;
     }
 
-    /** What parts two constructions: a name, the question, and the answer of each where it is known. */
-    private record Aspect(String name, String question, Function<Construction, Optional<String>> of) {}
+    /**
+     * What parts two constructions.
+     *
+     * @param effort how many times the trouble of a plain question it is to find out; our judgement
+     * @param of the answer of a construction, where it is known
+     */
+    private record Aspect(String name, double effort, String question, Function<Construction, Optional<String>> of) {}
+
+    /** A look with what its aspect costs. */
+    private record Priced(Look look, double effort) {
+        double worth() {
+            return look.expectedGainBits() / effort;
+        }
+    }
 
     private static final List<Aspect> ASPECTS = List.of(
             new Aspect(
                     "appliance",
+                    1,
                     "What kind of machine is it?",
                     c -> Optional.of(c.platform().appliance().slug())),
-            new Aspect("fuel", "What heats it: gas, or electricity alone?", Constructions::heat),
+            new Aspect("fuel", 1, "What heats it: gas, or electricity alone?", Constructions::heat),
             new Aspect(
                     "rear",
+                    2,
                     "Look into the drum's back: is it carried by two rollers, or by one bearing in the middle?",
                     Constructions::rear),
             new Aspect(
-                    "layout", "How does it open?", c -> Optional.of(c.platform().layout())));
+                    "layout",
+                    3,
+                    "How does it open?",
+                    c -> Optional.of(c.platform().layout())));
 
     private static Optional<String> heat(Construction construction) {
         return construction.fuels().isEmpty()
@@ -125,12 +142,13 @@ final class Constructions {
                         .orElse(true));
     }
 
-    /** The look that tells most, when one is worth it. */
+    /** The look that tells most for its trouble, when one is worth it. */
     Optional<Look> look(List<Construction> constructions) {
         return ASPECTS.stream()
-                .map(aspect -> look(aspect, constructions))
-                .filter(look -> look.expectedGainBits() >= WORTH_LOOKING_BITS)
-                .reduce((a, b) -> b.expectedGainBits() > a.expectedGainBits() + 1e-9 ? b : a);
+                .map(aspect -> new Priced(look(aspect, constructions), aspect.effort))
+                .filter(priced -> priced.look.expectedGainBits() >= WORTH_LOOKING_BITS)
+                .reduce((a, b) -> b.worth() > a.worth() + 1e-9 ? b : a)
+                .map(Priced::look);
     }
 
     private static Look look(Aspect aspect, List<Construction> constructions) {

@@ -1,0 +1,117 @@
+package synopta.core.catalog;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Ranges of serials and dates, and schemes that tell one from the other. */
+public class SerialsTest {
+    private static SerialRange range(String from, String to) {
+        return new SerialRange(Optional.ofNullable(from), Optional.ofNullable(to));
+    }
+
+    @DataProvider
+    Object[][] serials() {
+        return new Object[][] {
+            {"both ends count", "4A100", "4A900", "4a-100", true},
+            {"and the other", "4A100", "4A900", "4A900", true},
+            {"one past the end", "4A100", "4A900", "4A901", false},
+            {"one before the beginning", "4A100", "4A900", "4A099", false},
+            {"a counter that grew a digit is later", "4A100", null, "4A1000", true},
+            {"and not before a shorter end", null, "4A900", "4A1000", false},
+            {"a shorter one is earlier", "4A100", null, "9Z9", false},
+            {"open at both ends", null, null, "anything", true},
+        };
+    }
+
+    @Test(dataProvider = "serials")
+    public void aSerialRangeHolds(String what, String from, String to, String serial, boolean holds) {
+        assertEquals(range(from, to).holds(serial), holds);
+    }
+
+    @Test
+    public void rangesThatEndBeforeTheyBeginAreRefused() {
+        for (String[] ends : new String[][] {{"4A900", "4A100"}, {"4A1000", "4A900"}, {"-", null}, {null, " "}}) {
+            expectThrows(IllegalArgumentException.class, () -> range(ends[0], ends[1]));
+        }
+        assertTrue(range(null, null).isOpen());
+        assertEquals(range("4A1", null).words() + range(null, "4A9").words(), ", serial from 4A1, serial to 4A9");
+    }
+
+    /** Two ranges of days meet when some day lies in both: tried day by day. */
+    @Test
+    public void buildRangesMeetWhenTheyShareADay() {
+        Random random = new Random(5);
+        LocalDate first = LocalDate.of(2020, 2, 25);
+        for (int i = 0; i < 500; i++) {
+            BuildRange a = days(random, first);
+            BuildRange b = days(random, first);
+            boolean shared =
+                    first.minusDays(40).datesUntil(first.plusDays(60)).anyMatch(day -> a.holds(day) && b.holds(day));
+            assertEquals(a.meets(b), shared, a.words() + " and " + b.words());
+            assertEquals(b.meets(a), shared);
+        }
+    }
+
+    private static BuildRange days(Random random, LocalDate first) {
+        LocalDate from = first.plusDays(random.nextInt(20));
+        LocalDate to = from.plusDays(random.nextInt(8));
+        return new BuildRange(
+                random.nextInt(4) == 0 ? Optional.empty() : Optional.of(from),
+                random.nextInt(4) == 0 ? Optional.empty() : Optional.of(to));
+    }
+
+    private static SerialScheme scheme(String pattern, Map<String, Integer> years, int cycle, List<String> periods) {
+        return new SerialScheme(
+                "s",
+                pattern,
+                years,
+                cycle == 0 ? OptionalInt.empty() : OptionalInt.of(cycle),
+                SerialScheme.Period.MONTH,
+                periods);
+    }
+
+    @DataProvider
+    Object[][] schemes() {
+        Map<String, Integer> two = Map.of("A", 2010, "B", 2011);
+        return new Object[][] {
+            {"no year", "PPN", two, 0, List.of(), "with the Ys side by side"},
+            {"years apart", "YNY", two, 0, List.of(), "with the Ys side by side"},
+            {"periods apart", "PYP", two, 0, List.of(), "must stand side by side"},
+            {"an unknown sign", "YQ", two, 0, List.of(), "made of Y, P, L, N and X"},
+            {"too long", "Y" + "N".repeat(40), two, 0, List.of(), "at most 40"},
+            {"codes too short for their signs", "YY", two, 0, List.of(), "as long as the Ys"},
+            {"no codes", "Y", Map.of(), 0, List.of(), "as long as the Ys"},
+            {"a period twice", "YP", two, 0, List.of("J", "J"), "must be different"},
+            {"thirteen months", "YP", two, 0, List.of("ABCDEFGHIJKLM".split("")), "at most 12"},
+            {"periods too long", "YP", two, 0, List.of("JA"), "as long as the Ps"},
+            {"a cycle shorter than its codes", "Y", two, 1, List.of(), "too short for its codes"},
+        };
+    }
+
+    @Test(dataProvider = "schemes")
+    public void aSchemeThatCannotBeReadIsRefused(
+            String what, String pattern, Map<String, Integer> years, int cycle, List<String> periods, String message) {
+        IllegalArgumentException refused =
+                expectThrows(IllegalArgumentException.class, () -> scheme(pattern, years, cycle, periods));
+        assertTrue(refused.getMessage().contains(message), refused.getMessage());
+    }
+
+    @Test
+    public void aSoundSchemeIsTakenAndItsPeriodHasItsWord() {
+        assertEquals(scheme("YPL", Map.of("A", 2010), 5, List.of("J", "F")).periodCodes(), List.of("J", "F"));
+        assertEquals(SerialScheme.Period.of("week"), SerialScheme.Period.WEEK);
+        expectThrows(IllegalArgumentException.class, () -> SerialScheme.Period.of("day"));
+        assertFalse(SerialRange.ALL.holds("A") && !SerialRange.ALL.isOpen());
+    }
+}
