@@ -125,7 +125,7 @@ public final class DeliveryReader {
         }
         begun.accept(sheet.file());
         Measured measured = new Measured(new BufferedInputStream(in, 1 << 16), limits, bytes, packed);
-        SheetReader<T> reader = new SheetReader<>(SheetFormat.of(sheet), faults, warnings, limits.faults());
+        SheetReader<T> reader = new SheetReader<>(SheetFormat.of(sheet), faults, warnings, limits);
         try {
             reader.read(measured, delivery.begin(sheet));
         } catch (Measured.TooMuch e) {

@@ -29,13 +29,13 @@ final class SheetReader<T> {
     private final SheetFormat<T> format;
     private final List<RowFault> faults;
     private final List<RowFault> warnings;
-    private final int mostFaults;
+    private final Limits limits;
 
-    SheetReader(SheetFormat<T> format, List<RowFault> faults, List<RowFault> warnings, int mostFaults) {
+    SheetReader(SheetFormat<T> format, List<RowFault> faults, List<RowFault> warnings, Limits limits) {
         this.format = format;
         this.faults = faults;
         this.warnings = warnings;
-        this.mostFaults = mostFaults;
+        this.limits = limits;
     }
 
     void read(InputStream in, Delivery.Sent<T> into) throws IOException {
@@ -56,8 +56,12 @@ final class SheetReader<T> {
             }
             Cells cells = new Cells(columns);
             line = (int) rows.getCurrentLineNumber() + 1;
-            while (each.hasNext() && faults.size() < mostFaults) {
+            while (each.hasNext() && faults.size() < limits.faults()) {
                 CSVRecord row = each.next();
+                if (into.rows().size() == limits.rows()) {
+                    throw new Measured.TooMuch("has more than %d rows, which is more than one machine's catalogue."
+                            .formatted(limits.rows()));
+                }
                 row(cells.at(row), row, line, into);
                 line = (int) rows.getCurrentLineNumber() + 1;
             }

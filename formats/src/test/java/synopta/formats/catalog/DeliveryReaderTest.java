@@ -29,7 +29,7 @@ import synopta.core.catalog.RowFault;
 import synopta.core.catalog.Sheet;
 
 public class DeliveryReaderTest {
-    private static final Limits SMALL = new Limits(3 << 20, 4 << 20, 50, 1_000_000);
+    private static final Limits SMALL = new Limits(3 << 20, 4 << 20, 50, 150_000, 1_000_000);
     private static final String BRANDS = "brand,family,serial_scheme\r\nThistlemoor,North Works,\r\n";
     private Path file;
 
@@ -185,6 +185,12 @@ public class DeliveryReaderTest {
                 "platforms.csv",
                 utf8("platform,appliance\n" + noise(5 << 19))));
         assertTrue(said(read(both).faults()).contains("makes the delivery bigger than 4 MB"));
+        StringBuilder rows = new StringBuilder(BRANDS);
+        for (int i = 0; i < 160_000; i++) {
+            rows.append(Integer.toString(i * 7919, 36)).append('\n');
+        }
+        String tooMany = said(read(Map.of("brands.csv", utf8(rows.toString()))).faults());
+        assertTrue(tooMany.contains("has more than 150000 rows"), tooMany);
         Files.write(file, utf8("no zip"));
         assertTrue(said(DeliveryReader.read(file, SMALL, begun -> {}).faults()).contains("is no zip that can be read"));
     }
