@@ -181,9 +181,6 @@ final class TagIndex {
         int[] depth = {0};
         node(0, 0, size, 0);
         for (int node = 0; node < nodes; node++) {
-            if (node >= after.length) {
-                throw new IllegalStateException("A node has no range.");
-            }
             int from = firstKey[node];
             int to = after[node];
             int deep = depth[node];

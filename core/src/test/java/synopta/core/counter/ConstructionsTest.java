@@ -7,7 +7,6 @@ import static synopta.core.Samples.part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.Test;
@@ -63,24 +62,6 @@ public class ConstructionsTest {
                 "");
     }
 
-    private static CaseDraft draft(String line, Optional<String> platform, Set<String> looked) {
-        return new CaseDraft(
-                line,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                Set.of(),
-                Set.of(),
-                Set.of(),
-                Optional.empty(),
-                platform,
-                looked);
-    }
-
     @Test
     public void anUnlistedModelGoesOnWithTheConstructionThatWasChosen() {
         Shelf shelf = new Shelf().part("ROLLER", 840, "roller", true, Part.Status.CURRENT, 1);
@@ -94,7 +75,7 @@ public class ConstructionsTest {
         assertEquals(unlisted.model(), Optional.empty());
         assertEquals(unlisted.constructions().get(0).platform().platform(), "P");
         assertTrue(unlisted.needs().isEmpty(), "nothing is guessed in silence");
-        CaseDraft chosen = draft("th7853k thumps electric", Optional.of("P"), Set.of());
+        CaseDraft chosen = Drafts.looked("th7853k thumps electric", "P", Set.of());
         CaseView settled = counter.work(chosen);
         assertEquals(settled.platform().orElseThrow().platform(), "P");
         assertEquals(settled.layout().orElseThrow().id(), "A");
@@ -113,7 +94,7 @@ public class ConstructionsTest {
                 look.answers().stream().map(Look.Answer::key).sorted().toList(),
                 List.of("fuel:electricity", "fuel:gas"));
         assertEquals(look.expectedGainBits(), 1, 0.3, "two equal halves are a bit, less the chance of neither");
-        CaseDraft looked = draft("th7853k thumps", Optional.empty(), Set.of("fuel:gas"));
+        CaseDraft looked = Drafts.looked("th7853k thumps", null, Set.of("fuel:gas"));
         CaseView gas = counter.work(looked);
         assertEquals(
                 gas.constructions().stream().map(c -> c.platform().platform()).toList(), List.of("Gas line"));

@@ -19,7 +19,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -180,7 +179,7 @@ public class CounterTest {
                 .noneMatch(q -> q.finding().id().equals("still")));
         assertTrue(work("th7820w thumps, sits still").known().stream()
                 .anyMatch(k -> k.words().equals("still")));
-        CaseView struck = COUNTER.work(draft("th7820w thumps", Set.of("finding:still"), Set.of(), Set.of()));
+        CaseView struck = COUNTER.work(Drafts.overruled("th7820w thumps", Set.of("finding:still"), Set.of(), Set.of()));
         assertTrue(struck.known().stream().noneMatch(k -> k.words().contains("still")));
     }
 
@@ -196,35 +195,17 @@ public class CounterTest {
         assertTrue(COUNTER.work(cold).selling().isEmpty());
         assertEquals(
                 COUNTER.work(cold).diagnosis().orElseThrow().advice().action().slug(), "refer");
-        CaseDraft picked = draft("tg7820w cold", Set.of(), Set.of("valve"), Set.of());
+        CaseDraft picked = Drafts.overruled("tg7820w cold", Set.of(), Set.of("valve"), Set.of());
         assertEquals(COUNTER.work(picked).selling(), Set.of("valve"));
-    }
-
-    private static CaseDraft draft(String line, Set<String> struck, Set<String> picked, Set<String> dropped) {
-        return new CaseDraft(
-                line,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                struck,
-                picked,
-                dropped,
-                Optional.empty(),
-                Optional.empty(),
-                Set.of());
     }
 
     @Test
     public void theSpecialistOverrules() {
         String line = "th7820w thumps";
-        assertTrue(COUNTER.work(draft(line, Set.of(), Set.of(), Set.of("roller")))
+        assertTrue(COUNTER.work(Drafts.overruled(line, Set.of(), Set.of(), Set.of("roller")))
                 .needs()
                 .isEmpty());
-        CaseView struck = COUNTER.work(draft(line, Set.of("finding:thumps"), Set.of(), Set.of()));
+        CaseView struck = COUNTER.work(Drafts.overruled(line, Set.of("finding:thumps"), Set.of(), Set.of()));
         assertTrue(struck.known().stream().noneMatch(k -> k.key().equals("finding:thumps")));
         assertEquals(
                 struck.diagnosis().orElseThrow().suspects().get(0).probability().value(), 0.2, 1e-12);

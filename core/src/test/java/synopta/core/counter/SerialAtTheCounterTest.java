@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
@@ -41,24 +40,6 @@ public class SerialAtTheCounterTest {
             .catalog();
     private static final Counter COUNTER = CounterTest.counter(CATALOG);
 
-    private static CaseDraft draft(String line, String serial, Set<String> struck) {
-        return new CaseDraft(
-                line,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                struck,
-                Set.of(),
-                Set.of(),
-                Optional.ofNullable(serial),
-                Optional.empty(),
-                Set.of());
-    }
-
     /** What is handed over, and what is asked where that is open. */
     private static String supplied(CaseView view) {
         return view.needs().stream()
@@ -86,12 +67,12 @@ public class SerialAtTheCounterTest {
 
     @Test(dataProvider = "lines")
     public void theSerialChoosesBetweenEarlyAndLate(String what, String line, String serial, String expected) {
-        assertEquals(supplied(COUNTER.work(draft(line, serial, Set.of()))), expected);
+        assertEquals(supplied(COUNTER.work(Drafts.withSerial(line, serial, Set.of()))), expected);
     }
 
     @Test
     public void aSerialThatWasStruckOutIsForgotten() {
-        CaseView struck = COUNTER.work(draft("or7820w thumps s/n 6F-1111", null, Set.of("serial")));
+        CaseView struck = COUNTER.work(Drafts.withSerial("or7820w thumps s/n 6F-1111", null, Set.of("serial")));
         assertEquals(supplied(struck), "ask built");
         assertTrue(struck.known().stream().noneMatch(k -> k.key().equals("serial")));
     }

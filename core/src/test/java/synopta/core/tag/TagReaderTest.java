@@ -191,6 +191,19 @@ public class TagReaderTest {
     }
 
     @Test
+    public void aReadingOfWhichNothingIsLeftStillHasItsHypotheses() {
+        Recheck nothing = new Recheck(1, Optional.empty());
+        TagReading reading = reader.read(
+                new TagQuery("X", Optional.empty(), Optional.empty(), Set.of(), List.of(nothing), MODELS.size()));
+        double sum = reading.unlisted().value()
+                + reading.candidates().stream()
+                        .mapToDouble(c -> c.probability().value())
+                        .sum();
+        assertEquals(sum, 1, 1e-9);
+        assertFalse(reading.readAgain().isPresent(), "there is no character to look at");
+    }
+
+    @Test
     public void aRecheckOutsideTheReadingIsRefused() {
         for (int position : new int[] {0, 7, -1}) {
             TagQuery query = new TagQuery(
