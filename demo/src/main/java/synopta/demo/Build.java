@@ -54,6 +54,21 @@ final class Build {
             "Pelladine", new Naming(SOUTH, List.of("PD", "PG", "PM", "PR", "PK", "PW"), "/"),
             "Mirrabrook", new Naming(SOUTH, List.of("MB", "MG", "MM", "MR", "MK", "MD"), "-"));
 
+    /** How a construction is told by looking, where no knowledge pack describes its layout. */
+    static final Map<String, String> LOOKS = Map.ofEntries(
+            Map.entry("B", "Two screws in the lint slot"),
+            Map.entry("C", "Console in front, top slides back"),
+            Map.entry("D", "Top stays, screws under the front lip"),
+            Map.entry("F", "Opens on top, chassis swings out"),
+            Map.entry("G", "Top pops by hand, six front screws"),
+            Map.entry("over-range", "Hangs over the range"),
+            Map.entry("freestanding", "Stands on the floor, electric"),
+            Map.entry("freestanding-gas", "Stands on the floor, gas"),
+            Map.entry("wall-oven", "Built into the wall"),
+            Map.entry("tall-tub", "One door, full width"),
+            Map.entry("drawer", "Two drawers"),
+            Map.entry("slimline", "One door, narrow"));
+
     private static final List<Fuel> ELECTRIC = List.of(Fuel.ELECTRIC);
     private static final List<Fuel> GAS = List.of(Fuel.NATURAL_GAS, Fuel.LP);
 

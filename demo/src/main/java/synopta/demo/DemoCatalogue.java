@@ -109,7 +109,8 @@ public final class DemoCatalogue {
     }
 
     private void platform(Build.Line line) {
-        platforms.add(new Platform(line.platform(), line.appliance(), line.layout(), ""));
+        platforms.add(new Platform(
+                line.platform(), line.appliance(), line.layout(), Build.LOOKS.getOrDefault(line.layout(), "")));
         for (Build.Place place : line.places()) {
             slots.add(new Slot(line.platform(), place.slot(), place.partType(), place.quantity(), ""));
             listed.put(line.platform() + "/" + place.slot(), stockroom.listed(line, place));

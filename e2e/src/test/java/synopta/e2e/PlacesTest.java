@@ -102,10 +102,18 @@ public class PlacesTest extends Browser {
 
     @Test
     public void whatTellsConstructionsApartIsAskedAndAnswered() {
-        caller("tk6591k will not light");
-        assertThat(region("Machine")).containsText("in no list");
-        assertThat(region("Machine")).containsText("Kindle");
+        page.addInitScript("localStorage.setItem('synopta.case', JSON.stringify({line: 'hv5117k thumps, electric',"
+                + " rechecked: [...'5117'].map((character, i) => ({position: i + 3, character}))}))");
+        at("/");
+        assertThat(region("Machine")).containsText("In no list");
+        assertThat(region("Machine")).containsText("How does it open?");
+        assertThat(region("Machine")).containsText("Gannet");
         assertAccessible();
+        button("Top stays").click();
+        assertThat(region("Machine")).not().containsText("Gannet");
+        assertThat(region("Machine")).not().containsText("How does it open?");
+        button("Samphire").click();
+        assertThat(region("Known")).containsText("Construction Samphire");
     }
 
     @Test

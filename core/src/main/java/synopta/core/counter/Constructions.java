@@ -176,6 +176,7 @@ final class Constructions {
         if (!aspect.name.equals("layout")) {
             return answer;
         }
-        return construction.layout().map(Layout::name).orElse("layout " + answer);
+        String note = construction.platform().note();
+        return construction.layout().map(Layout::name).orElse(note.isBlank() ? "layout " + answer : note);
     }
 }
