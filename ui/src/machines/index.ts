@@ -1,1 +1,2 @@
 export { MachinesPage } from "./MachinesPage";
+export { pageOf } from "./pageOf";

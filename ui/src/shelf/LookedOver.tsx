@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
+import { pageOf } from "../machines";
 import type { Wire } from "../shared/api";
 import { useRemarks } from "./useShelf";
 
@@ -66,7 +67,7 @@ function Kind({ kind, remarks }: { kind: string; remarks: Wire["RemarkWire"][] }
 
 function Subject({ remark }: { remark: Wire["RemarkWire"] }) {
   return remark.kind === "slip" ? (
-    <Link className="code" to={`/machines/${remark.subject.replace(/[^A-Za-z0-9]/g, "")}`}>
+    <Link className="code" to={pageOf(remark.subject)}>
       {remark.subject}
     </Link>
   ) : (

@@ -22,9 +22,6 @@ public interface Catalog {
     /** The models of a platform by number. */
     List<Model> modelsOn(String platform);
 
-    /** All platforms by name. */
-    List<Platform> platforms();
-
     /** The model of that number, in any spelling. */
     Optional<Model> model(ModelNumber number);
 

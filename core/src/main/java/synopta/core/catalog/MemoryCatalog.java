@@ -86,13 +86,6 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
-    public List<Platform> platforms() {
-        return tables.platforms().stream()
-                .sorted(Comparator.comparing(Platform::platform))
-                .toList();
-    }
-
-    @Override
     public Optional<Model> model(ModelNumber number) {
         return Optional.ofNullable(models.get(number));
     }

@@ -2,6 +2,9 @@ package synopta.core.catalog;
 
 import java.text.Normalizer;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** How a written number is compared: upper-case letters and digits only, so that separators and case never count. */
 public final class Written {
@@ -18,6 +21,12 @@ public final class Written {
             }
         }
         return key.toString();
+    }
+
+    /** Pairs as one cell, by name: "length-mm=2337;ribs=4". */
+    public static String pairs(Map<String, ?> pairs) {
+        return new TreeMap<>(pairs)
+                .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }
 
     static String required(String what, String written) {

@@ -3,7 +3,6 @@ package synopta.core.counter;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.tag.ConfirmedReading;
 
@@ -16,8 +15,7 @@ public final class ConfirmedReadings {
 
     /** The confirmed readings of a log, latest first; lines without a number teach nothing. */
     public static List<ConfirmedReading> of(CaseLog log, Catalog catalog) {
-        LineReader lines =
-                new LineReader(catalog.brands().stream().map(Brand::brand).toList());
+        LineReader lines = LineReader.of(catalog);
         return log.handedOver(LATEST).stream()
                 .flatMap(handed -> read(lines, handed))
                 .toList();

@@ -17,13 +17,14 @@ import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Entropy;
 import synopta.core.quantity.Probability;
 import synopta.core.tag.PlatformGuess;
 
 /**
  * The constructions an unlisted machine may be, and what to look at to tell them apart: the kind of machine, what heats
- * it, how it opens, what carries the drum at the rear. The look that tells most for its trouble comes first: its answer is certain given
- * the construction, so it tells the entropy of its answers (Shannon 1948, section 6).
+ * it, how it opens, what carries the drum at the rear. The look that tells most for its trouble comes first: its answer
+ * is certain given the construction, so it tells the entropy of its answers.
  */
 final class Constructions {
     /** Below this much information, in bits, a look is not worth the caller's while; our judgement. */
@@ -161,10 +162,7 @@ final class Constructions {
             });
         }
         double total = chances.values().stream().mapToDouble(p -> p).sum();
-        double bits = chances.values().stream()
-                .mapToDouble(p -> p / total)
-                .map(p -> -p * Math.log(p) / Math.log(2))
-                .sum();
+        double bits = Entropy.bits(chances.values());
         List<Look.Answer> answers = chances.entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
                 .map(e -> new Look.Answer(aspect.name + ":" + e.getKey(), words.get(e.getKey())))

@@ -15,6 +15,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Brand;
+import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Written;
 
@@ -73,7 +75,12 @@ final class LineReader {
 
     private final Optional<Pattern> brands;
 
-    LineReader(Collection<String> brands) {
+    /** Reads lines in which the brands of this catalogue may be named. */
+    static LineReader of(Catalog catalog) {
+        return new LineReader(catalog.brands().stream().map(Brand::brand).toList());
+    }
+
+    private LineReader(Collection<String> brands) {
         this.brands = brands.isEmpty()
                 ? Optional.empty()
                 : Optional.of(word(brands.stream().map(Pattern::quote).collect(Collectors.joining("|"))));

@@ -11,7 +11,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
 import synopta.core.catalog.Appliance;
-import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
@@ -59,8 +58,7 @@ final class Settling {
     }
 
     private Readers made(TagReader tags) {
-        return new Readers(
-                tags, new LineReader(catalog.brands().stream().map(Brand::brand).toList()));
+        return new Readers(tags, LineReader.of(catalog));
     }
 
     private Readers now() {

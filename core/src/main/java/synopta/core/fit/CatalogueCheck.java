@@ -30,7 +30,8 @@ import synopta.core.catalog.Supersession;
  *
  * <p>A part is used when a machine lists it, or when successions, equivalents or kits join it to one that is listed. A
  * model has probably slipped at a place when at least two models of its platform and fuel agree with each other
- * everywhere and with it everywhere else, and what it lists there is listed there by no other of them. Cost O(rows); at most {@link #MOST} remarks of a kind.
+ * everywhere and with it everywhere else, and what it lists there is listed there by no other of them. Cost O(rows), and
+ * for slips O(models x part sets) in each group of platform and fuel; at most {@link #MOST} remarks of a kind.
  */
 public final class CatalogueCheck {
     /** So many remarks of one kind are enough to begin with. */
@@ -146,6 +147,8 @@ public final class CatalogueCheck {
                 cycle.get(0),
                 "It replaces itself (%s). Take one step out."
                         .formatted(cycle.stream().map(PartNumber::written).collect(Collectors.joining(" → ")))));
+        Set<PartNumber> successors = new HashSet<>();
+        replacements.values().forEach(successors::addAll);
         for (Part part : parts.values()) {
             boolean replaced = replacements.containsKey(part.number());
             if (part.status() == Part.Status.SUPERSEDED && !replaced) {
@@ -154,9 +157,7 @@ public final class CatalogueCheck {
                         part.number(),
                         "It is superseded, and nothing says by what. Add the successor.");
             }
-            boolean successor = joined.getOrDefault(part.number(), Set.of()).stream()
-                    .anyMatch(old -> replacements.getOrDefault(old, List.of()).contains(part.number()));
-            if (part.status() == Part.Status.DISCONTINUED && successor && !replaced) {
+            if (part.status() == Part.Status.DISCONTINUED && successors.contains(part.number()) && !replaced) {
                 remark(Remark.Kind.DEAD_END, part.number(), "A succession ends here, and it is no longer made.");
             }
         }
@@ -183,17 +184,15 @@ public final class CatalogueCheck {
         alike.values().forEach(this::slips);
     }
 
-    /** A model with all parts of several others but at one place: counted by leaving each place out in turn. */
+    /** A model that stands alone and differs from several equal others at one place. */
     private void slips(List<Model> group) {
         Map<Model, Map<String, Set<String>>> parts = new LinkedHashMap<>();
         group.forEach(m -> parts.put(m, Twins.byPlace(fits.getOrDefault(m.number(), List.of()))));
         Map<Map<String, Set<String>>, Long> sets =
                 parts.values().stream().collect(Collectors.groupingBy(p -> p, Collectors.counting()));
-        Map<Map<String, Set<String>>, Long> several = new HashMap<>(sets);
-        several.values().removeIf(count -> count < 2);
-        parts.forEach((model, own) -> several.keySet().stream()
-                .filter(others -> sets.get(own) == 1 && !others.equals(own))
-                .map(others -> differing(own, others))
+        parts.forEach((model, own) -> sets.keySet().stream()
+                .filter(others -> sets.get(own) == 1 && sets.get(others) > 1)
+                .map(others -> Twins.differing(own, others))
                 .filter(places ->
                         places.size() == 1 && alone(model, places.iterator().next(), group))
                 .findFirst()
@@ -217,12 +216,5 @@ public final class CatalogueCheck {
                 .filter(fit -> fit.slot().equals(place))
                 .map(Fit::part)
                 .collect(Collectors.toSet());
-    }
-
-    private static Set<String> differing(Map<String, Set<String>> a, Map<String, Set<String>> b) {
-        Set<String> places = new TreeSet<>(a.keySet());
-        places.addAll(b.keySet());
-        places.removeIf(place -> a.getOrDefault(place, Set.of()).equals(b.getOrDefault(place, Set.of())));
-        return places;
     }
 }

@@ -1,6 +1,5 @@
 package synopta.core.fit;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -43,7 +42,7 @@ public final class Twins {
     }
 
     /** What is fitted at each place, with the builds and serials it holds for. */
-    public static Map<String, Set<String>> byPlace(List<Fit> fits) {
+    static Map<String, Set<String>> byPlace(List<Fit> fits) {
         Map<String, Set<String>> places = new TreeMap<>();
         fits.forEach(fit -> places.computeIfAbsent(fit.slot(), s -> new HashSet<>())
                 .add("%d x %s %s%s"
@@ -56,14 +55,17 @@ public final class Twins {
     }
 
     private static Twin twin(Model other, Map<String, Set<String>> own, Map<String, Set<String>> theirs) {
-        List<String> shared = new ArrayList<>();
-        List<String> differing = new ArrayList<>();
-        Set<String> places = new TreeSet<>(own.keySet());
-        places.addAll(theirs.keySet());
-        places.forEach(place -> (own.getOrDefault(place, Set.of()).equals(theirs.getOrDefault(place, Set.of()))
-                        ? shared
-                        : differing)
-                .add(place));
-        return new Twin(other, shared, differing);
+        Set<String> differing = differing(own, theirs);
+        Set<String> shared = new TreeSet<>(own.keySet());
+        shared.removeAll(differing);
+        return new Twin(other, List.copyOf(shared), List.copyOf(differing));
+    }
+
+    /** The places where two machines do not have the same parts. */
+    static Set<String> differing(Map<String, Set<String>> a, Map<String, Set<String>> b) {
+        Set<String> places = new TreeSet<>(a.keySet());
+        places.addAll(b.keySet());
+        places.removeIf(place -> a.getOrDefault(place, Set.of()).equals(b.getOrDefault(place, Set.of())));
+        return places;
     }
 }

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Model;
+import synopta.core.quantity.Entropy;
 
 /**
  * Which character of the tag to read again: the one whose true value tells most about the machine that matters, which
@@ -101,7 +102,7 @@ final class Rereading {
         }));
         double all = sum(chances.values());
         double left = byMachine.values().stream()
-                .mapToDouble(given -> sum(given.values()) * entropyBits(given.values()))
+                .mapToDouble(given -> sum(given.values()) * Entropy.bits(given.values()))
                 .sum();
         List<String> likeliest = chances.entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue()
@@ -114,20 +115,10 @@ final class Rereading {
                 position,
                 likeliest,
                 weighed.get(0).candidate.model().number(),
-                Math.max(0, all * entropyBits(chances.values()) - left));
+                Math.max(0, all * Entropy.bits(chances.values()) - left));
     }
 
     private static double sum(Collection<Double> values) {
         return values.stream().mapToDouble(Double::doubleValue).sum();
-    }
-
-    /** Entropy of shares, bit. */
-    private static double entropyBits(Collection<Double> weights) {
-        double total = sum(weights);
-        return weights.stream()
-                .mapToDouble(w -> w / total)
-                .filter(p -> p > 0)
-                .map(p -> -p * Math.log(p) / Math.log(2))
-                .sum();
     }
 }

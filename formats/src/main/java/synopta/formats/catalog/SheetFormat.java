@@ -25,6 +25,7 @@ import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
+import synopta.core.catalog.Written;
 import synopta.core.quantity.Money;
 
 /**
@@ -67,7 +68,7 @@ record SheetFormat<T>(
             s -> row(
                     s.scheme(),
                     s.pattern(),
-                    pairs(s.yearCodes()),
+                    Written.pairs(s.yearCodes()),
                     s.yearCycle().isPresent() ? "" + s.yearCycle().getAsInt() : "",
                     s.period().slug(),
                     String.join(";", s.periodCodes())));
@@ -146,7 +147,7 @@ record SheetFormat<T>(
                     p.status().name().toLowerCase(Locale.ROOT),
                     "" + p.packQuantity(),
                     yes(p.returnable()),
-                    pairs(p.specs())));
+                    Written.pairs(p.specs())));
 
     private static final SheetFormat<Fit> FITS = format(
             Sheet.FITS,
@@ -291,11 +292,6 @@ record SheetFormat<T>(
 
     private static String yes(boolean value) {
         return value ? "yes" : "no";
-    }
-
-    private static String pairs(Map<String, ?> pairs) {
-        return new TreeMap<>(pairs)
-                .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }
 
     private static String[] row(String... cells) {

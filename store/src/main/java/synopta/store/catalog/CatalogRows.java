@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
@@ -165,7 +164,7 @@ final class CatalogRows {
                 : new BuildRange(Optional.ofNullable(from), Optional.ofNullable(to));
     }
 
-    /** "length-mm=2337;ribs=4" as a map, and back. */
+    /** "length-mm=2337;ribs=4" as a map. */
     static Map<String, String> specs(String cell) {
         Map<String, String> specs = new TreeMap<>();
         for (String spec : cell.split(";")) {
@@ -175,10 +174,5 @@ final class CatalogRows {
             }
         }
         return specs;
-    }
-
-    static String cell(Map<String, ?> specs) {
-        return new TreeMap<>(specs)
-                .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }
 }

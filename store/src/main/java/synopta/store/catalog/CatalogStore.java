@@ -89,11 +89,6 @@ public final class CatalogStore implements Catalog, CatalogDump {
     }
 
     @Override
-    public List<Platform> platforms() {
-        return all(Sheet.PLATFORMS);
-    }
-
-    @Override
     public void eachModel(Consumer<Model> reader) {
         each(Sheet.MODELS, reader);
     }

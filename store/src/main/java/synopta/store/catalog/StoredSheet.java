@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Sheet;
+import synopta.core.catalog.Written;
 import synopta.store.jdbc.Jdbc;
 
 /**
@@ -39,7 +40,7 @@ record StoredSheet<T>(
             s -> row(
                     s.scheme(),
                     s.pattern(),
-                    CatalogRows.cell(s.yearCodes()),
+                    Written.pairs(s.yearCodes()),
                     s.yearCycle().isPresent() ? s.yearCycle().getAsInt() : null,
                     s.period().slug(),
                     String.join(";", s.periodCodes())));
@@ -133,7 +134,7 @@ record StoredSheet<T>(
                     p.status().name().toLowerCase(Locale.ROOT),
                     p.packQuantity(),
                     p.returnable(),
-                    CatalogRows.cell(p.specs())));
+                    Written.pairs(p.specs())));
 
     private static final StoredSheet<?> FITS = new StoredSheet<>(
             Sheet.FITS,
