@@ -61,7 +61,7 @@ class House {
     Packs packs(@Value("${synopta.knowledge}") Path folder) throws IOException {
         PackReader.Loaded loaded = PackReader.folder(folder);
         loaded.refused().forEach(refused -> LOG.warn("A knowledge pack was refused and is left out.\n{}", refused));
-        return new Packs(loaded.packs());
+        return new Packs(loaded.packs(), loaded.refused());
     }
 
     @Bean

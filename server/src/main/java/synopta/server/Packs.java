@@ -5,19 +5,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import synopta.core.catalog.Appliance;
-import synopta.core.diagnosis.Diagnoser;
 import synopta.core.knowledge.Pack;
 
-/** The sound packs, with a diagnoser for each. */
+/** The knowledge packs that were found sound, and what is wrong with the others. */
 public final class Packs {
     private final Map<Appliance, Pack> packs = new TreeMap<>();
-    private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+    private final List<String> refused;
 
-    Packs(List<Pack> sound) {
-        sound.forEach(pack -> {
-            packs.put(pack.appliance(), pack);
-            diagnosers.put(pack.appliance(), new Diagnoser(pack));
-        });
+    Packs(List<Pack> sound, List<String> refused) {
+        sound.forEach(pack -> packs.put(pack.appliance(), pack));
+        this.refused = List.copyOf(refused);
     }
 
     /** All of them. */
@@ -30,8 +27,8 @@ public final class Packs {
         return Optional.ofNullable(packs.get(appliance));
     }
 
-    /** The diagnoser over that pack. */
-    public Optional<Diagnoser> diagnoser(Appliance appliance) {
-        return Optional.ofNullable(diagnosers.get(appliance));
+    /** What is wrong with the packs that were left out: file, path and remedy of each fault. */
+    public List<String> refused() {
+        return refused;
     }
 }

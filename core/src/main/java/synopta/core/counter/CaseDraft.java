@@ -7,6 +7,7 @@ import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Reading;
 import synopta.core.tag.Recheck;
 
@@ -21,6 +22,7 @@ import synopta.core.tag.Recheck;
  * @param serial as written on the tag
  * @param platform the construction, when it was chosen because the model is in no catalogue row
  * @param looked what was looked at to tell constructions apart, as in `rear:rollers`
+ * @param person who would find out what is asked next
  */
 public record CaseDraft(
         String line,
@@ -36,7 +38,8 @@ public record CaseDraft(
         Set<String> dropped,
         Optional<String> serial,
         Optional<String> platform,
-        Set<String> looked) {
+        Set<String> looked,
+        Finding.Who person) {
     /** The longest line that is read, in characters. */
     public static final int LONGEST_LINE = 20_000;
 
@@ -71,7 +74,8 @@ public record CaseDraft(
                 Set.of(),
                 Optional.empty(),
                 Optional.empty(),
-                Set.of());
+                Set.of(),
+                Finding.Who.FITTER);
     }
 
     /** The same case with another line, cut where nobody reads on. */
@@ -90,11 +94,17 @@ public record CaseDraft(
                 dropped,
                 serial,
                 platform,
-                looked);
+                looked,
+                person);
     }
 
-    /** An answer to a finding's question, by its slug; {@value #NOT_KNOWN} when nobody knows. */
-    public record Answered(String finding, String answer) {
+    /**
+     * An answer to a finding's question.
+     *
+     * @param answer its slug; {@value #NOT_KNOWN} when nobody knows
+     * @param sure false for an "I think so"
+     */
+    public record Answered(String finding, String answer, boolean sure) {
         /** The answer of those who do not know. */
         public static final String NOT_KNOWN = "unknown";
 

@@ -55,7 +55,7 @@ public record CaseView(
     static CaseView undiagnosed(List<Piece> pieces, Settled settled, List<Known> known, List<Caution> cautions) {
         return new CaseView(
                 pieces,
-                new Hearing(List.of(), List.of()),
+                Hearing.NOTHING,
                 settled.reading(),
                 settled.model(),
                 settled.serial(),

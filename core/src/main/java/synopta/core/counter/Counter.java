@@ -18,11 +18,14 @@ import synopta.core.basket.BasketQuery;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Hearing;
+import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
+import synopta.core.diagnosis.Stakes;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.fit.Unit;
 import synopta.core.handover.HandOver;
@@ -35,7 +38,7 @@ import synopta.core.tag.TagReader;
 
 /**
  * Works a case through all steps at once. The likeliest fault of a part type is sold for when the part is likelier
- * faulty than not and no work for a qualified person only; any fault when the specialist picked it, and none that they
+ * faulty than not, no work for a qualified person only, and not cured without a part; any fault when the specialist picked it, and none that they
  * dropped.
  */
 public final class Counter {
@@ -72,7 +75,7 @@ public final class Counter {
         Hearing hearing = settled.appliance()
                 .map(diagnosers::get)
                 .map(d -> d.hear(settled.line().complaint()))
-                .orElse(new Hearing(List.of(), List.of()));
+                .orElse(Hearing.NOTHING);
         List<Known> known = new Background(draft, settled).known();
         List<Piece> pieces = Pieces.of(settled.line().pieces(), hearing);
         if (pack.isEmpty()) {
@@ -86,11 +89,27 @@ public final class Counter {
         known.addAll(heard.known());
         Diagnosis diagnosis = diagnosers
                 .get(pack.get().appliance())
-                .diagnose(
+                .diagnose(new Inquiry(
                         new Machine(settled.fuels(), settled.layout().map(Layout::id), settled.ageYears()),
                         heard.evidence(),
-                        heard.notKnown());
+                        heard.notKnown(),
+                        draft.person(),
+                        stakes(settled),
+                        hearing.doubts().stream().map(Hearing.Doubt::answer).toList()));
         return sold(draft, settled, pieces, known, heard, diagnosis);
+    }
+
+    /** What the parts of the machine cost; nothing while it is not known. */
+    private Stakes stakes(Settled settled) {
+        Map<String, Stakes.Price> prices = new LinkedHashMap<>();
+        settled.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
+                .map(Fit::part)
+                .distinct()
+                .flatMap(number -> catalog.part(number).stream())
+                .forEach(part -> catalog.price(part.number())
+                        .ifPresent(price -> prices.putIfAbsent(
+                                part.partType(), new Stakes.Price(price.cents() / 100.0, part.returnable()))));
+        return Stakes.of(prices);
     }
 
     private CaseView sold(
@@ -145,6 +164,7 @@ public final class Counter {
             Fault fault = suspect.fault();
             boolean leads = partTypes.add(fault.partType());
             boolean unasked = leads
+                    && fault.cure().isEmpty()
                     && !heard.evidence().isEmpty()
                     && diagnosis.parts().getOrDefault(fault.partType(), NONE).value() >= SELL_FROM
                     && !pack.partType(fault.partType()).orElseThrow().refer();

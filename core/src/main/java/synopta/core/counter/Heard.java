@@ -21,55 +21,89 @@ final class Heard {
     private final Map<String, Evidence> evidence = new TreeMap<>();
     private final Map<String, Known> known = new TreeMap<>();
     private final List<String> order = new ArrayList<>();
+    private final Set<String> struck;
     private final Set<String> notKnown = new HashSet<>();
 
     Heard(Pack pack, Hearing hearing, CaseDraft draft) {
         this.hearing = hearing;
-        hearing.heard().forEach(h -> put(pack, h.evidence(), "caller: “%s”".formatted(h.phrase()), draft.struck()));
-        for (CaseDraft.Answered answered : draft.findings()) {
-            if (answered.isNotKnown()) {
-                dontKnow(pack, answered.finding(), draft.struck());
-            } else {
-                put(pack, evidence(pack, answered), "asked", draft.struck());
+        this.struck = draft.struck();
+        hearing.heard()
+                .forEach(h ->
+                        put(pack, h.evidence(), caller(h.phrase(), h.evidence().sure())));
+        for (Hearing.Named named : hearing.named()) {
+            if (named.how() == Hearing.Named.How.ASKED) {
+                named(pack, named);
             }
         }
-        for (CaseDraft.Measured measured : draft.readings()) {
-            put(pack, evidence(pack, measured), meter(pack, measured), draft.struck());
+        hearing.measured()
+                .forEach(m ->
+                        measured(pack, new CaseDraft.Measured(m.test().finding().id(), m.reading()), "caller"));
+        for (CaseDraft.Answered answered : draft.findings()) {
+            if (answered.isNotKnown()) {
+                dontKnow(pack, answered.finding());
+            } else {
+                put(pack, evidence(pack, answered), answered.sure() ? "asked" : "asked: they think so");
+            }
         }
+        draft.readings().forEach(m -> measured(pack, m, "meter"));
         for (Evidence given : evidence()) {
-            follow(pack, given, draft.struck());
+            follow(pack, given);
         }
     }
 
-    private void put(Pack pack, Evidence piece, String source, Set<String> struck) {
-        String key = "finding:" + piece.finding();
+    private static String caller(String phrase, boolean sure) {
+        return (sure ? "caller: “%s”" : "caller thinks: “%s”").formatted(phrase);
+    }
+
+    /** A part asked for by name: weak evidence, weaker where the word has two meanings. */
+    private void named(Pack pack, Hearing.Named named) {
+        boolean one = named.partTypes().size() == 1;
+        for (String slug : named.partTypes()) {
+            String asked = pack.partType(slug).orElseThrow().askedFor();
+            if (!evidence.containsKey(key(asked))) {
+                String source = caller(named.phrase(), true) + (one ? "" : ": which is meant?");
+                put(pack, new Evidence(asked, "yes", one), source);
+            }
+        }
+    }
+
+    private static String key(String finding) {
+        return "finding:" + finding;
+    }
+
+    private void put(Pack pack, Evidence piece, String source) {
+        String key = key(piece.finding());
         if (struck.contains(key)) {
             return;
         }
-        Finding finding = pack.finding(piece.finding()).orElseThrow();
-        String words =
-                piece.telling() ? finding.telling().words() : finding.clear().words();
+        String words = pack.finding(piece.finding())
+                .orElseThrow()
+                .answer(piece.answer())
+                .words();
         order.remove(key);
         order.add(key);
         evidence.put(key, piece);
-        known.put(key, new Known(key, words, source, true));
+        known.put(key, new Known(key, words, source, piece.sure()));
     }
 
-    /** What goes without saying once a sign is given, unless somebody said otherwise. */
-    private void follow(Pack pack, Evidence given, Set<String> struck) {
-        Finding sign = finding(pack, given.finding());
-        for (Finding.Implied implied : given.telling() ? sign.implies() : List.<Finding.Implied>of()) {
-            if (!order.contains("finding:" + implied.finding())) {
-                boolean telling = finding(pack, implied.finding()).isTelling(implied.answer());
-                String source = "goes without saying: “%s”"
-                        .formatted(sign.telling().words().toLowerCase(Locale.ROOT));
-                put(pack, new Evidence(implied.finding(), telling), source, struck);
+    private void measured(Pack pack, CaseDraft.Measured measured, String source) {
+        put(pack, evidence(pack, measured), "%s: %s".formatted(source, shown(pack, measured)));
+    }
+
+    /** What goes without saying once an answer is given, unless somebody said otherwise. */
+    private void follow(Pack pack, Evidence given) {
+        Finding.Answer answer = finding(pack, given.finding()).answer(given.answer());
+        for (Finding.Implied implied : given.sure() ? answer.implies() : List.<Finding.Implied>of()) {
+            if (!order.contains(key(implied.finding()))) {
+                String source =
+                        "goes without saying: “%s”".formatted(answer.words().toLowerCase(Locale.ROOT));
+                put(pack, Evidence.of(implied.finding(), implied.answer()), source);
             }
         }
     }
 
-    private void dontKnow(Pack pack, String id, Set<String> struck) {
-        String key = "finding:" + id;
+    private void dontKnow(Pack pack, String id) {
+        String key = key(id);
         if (!struck.contains(key) && !evidence.containsKey(key)) {
             notKnown.add(id);
             order.add(key);
@@ -85,12 +119,12 @@ final class Heard {
 
     static Evidence evidence(Pack pack, CaseDraft.Answered answered) {
         Finding finding = finding(pack, answered.finding());
-        return new Evidence(finding.id(), finding.isTelling(answered.answer()));
+        return new Evidence(finding.id(), finding.answer(answered.answer()).slug(), answered.sure());
     }
 
     static Evidence evidence(Pack pack, CaseDraft.Measured measured) {
         MeterTest test = test(pack, measured);
-        return new Evidence(test.finding().id(), !test.isGood(measured.reading()));
+        return Evidence.of(test.finding().id(), test.answer(measured.reading()));
     }
 
     private static MeterTest test(Pack pack, CaseDraft.Measured measured) {
@@ -99,18 +133,17 @@ final class Heard {
                         .formatted(measured.test(), pack.appliance().slug())));
     }
 
-    private static String meter(Pack pack, CaseDraft.Measured measured) {
+    private static String shown(Pack pack, CaseDraft.Measured measured) {
         MeterTest test = test(pack, measured);
-        String shown = measured.reading()
+        return measured.reading()
                 .fold(
                         value -> "%s %s"
                                 .formatted(
                                         BigDecimal.valueOf(value)
                                                 .stripTrailingZeros()
                                                 .toPlainString(),
-                                        test.unit()),
+                                        test.unit().symbol()),
                         (Reading.Overload open) -> "OL");
-        return "meter: " + shown;
     }
 
     Hearing hearing() {

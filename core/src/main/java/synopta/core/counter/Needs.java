@@ -22,6 +22,7 @@ import synopta.core.fit.PlatformFit;
 import synopta.core.fit.Supply;
 import synopta.core.fit.Unit;
 import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
@@ -69,7 +70,7 @@ final class Needs {
             for (SellingRule.Companion companion : rule.companions()) {
                 boolean asked = companion
                         .whenFinding()
-                        .map(f -> evidence.contains(new Evidence(f, true)))
+                        .map(f -> given(pack, f, evidence))
                         .orElse(true);
                 if (asked) {
                     wanted.putIfAbsent(
@@ -81,6 +82,12 @@ final class Needs {
         List<NeededPart> needs = new ArrayList<>();
         wanted.values().forEach(w -> needs.addAll(parts(listed, w, judge)));
         return needs;
+    }
+
+    /** Whether a finding was given a telling answer. */
+    private static boolean given(Pack pack, String finding, List<Evidence> evidence) {
+        Finding asked = pack.finding(finding).orElseThrow();
+        return evidence.stream().anyMatch(e -> e.finding().equals(finding) && asked.level(e.answer()) > 0);
     }
 
     /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */

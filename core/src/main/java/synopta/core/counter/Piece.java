@@ -19,6 +19,8 @@ public record Piece(Kind kind, String text, int from, int to) {
         FUEL,
         AGE,
         COMPLAINT,
+        PART,
+        READING,
         NOT_UNDERSTOOD;
 
         /** The word of the API. */

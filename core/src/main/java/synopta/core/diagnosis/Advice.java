@@ -1,9 +1,29 @@
 package synopta.core.diagnosis;
 
+import java.util.List;
 import java.util.Locale;
 
-/** What to do now, and why, in a sentence. */
-public record Advice(Action action, String why) {
+/**
+ * What to do now, and why, in a sentence.
+ *
+ * @param options the ways to go on that were compared, cheapest first
+ * @param notToSell names of part types that were found good, each with its sign
+ */
+public record Advice(Action action, String why, List<Option> options, List<String> notToSell) {
+    /** Copies. */
+    public Advice {
+        options = List.copyOf(options);
+        notToSell = List.copyOf(notToSell);
+    }
+
+    /**
+     * A way to go on.
+     *
+     * @param what in a few words
+     * @param cost expected, in the currency of the stakes
+     */
+    public record Option(Action action, String what, double cost) {}
+
     /** The four ways to go on. */
     public enum Action {
         SELL,

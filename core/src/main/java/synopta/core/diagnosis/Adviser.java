@@ -1,92 +1,190 @@
 package synopta.core.diagnosis;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
-import synopta.core.quantity.Probability;
 
 /**
- * Sell, ask, test first or refer, by what a wrong hand-over costs against what an answer costs. A wrong part costs
- * {@value #WRONG_PART_MINUTES} minutes of people's time (a return and a second visit); a question is worth asking while
- * the part of that it saves on average exceeds its own minutes and {@value #PATIENCE_MINUTES} for the caller's patience.
- * All figures are our judgement.
+ * Sell, ask, test first or refer, by expected cost. Handing over now, for each sign the part type most likely behind it,
+ * costs a second visit with the chance that some sign is left, and what is lost on each part that was sound. To refer
+ * costs a call-out. A question costs its minutes, and opening up where it is a fitter's; what is saved is that the
+ * cheaper of the two is chosen after each answer. One question ahead; parts are counted singly, at the price of one.
  */
 final class Adviser {
-    static final double WRONG_PART_MINUTES = 90;
-    static final double PATIENCE_MINUTES = 2;
-    private static final double LIKELY = 0.5;
+    /** From here on a part stands out. */
+    static final double LIKELY = 0.5;
 
     private final Pack pack;
     private final Interview interview;
+    private final Stakes stakes;
 
-    Adviser(Pack pack, Interview interview) {
+    Adviser(Pack pack, Interview interview, Stakes stakes) {
         this.pack = pack;
         this.interview = interview;
+        this.stakes = stakes;
     }
 
-    Advice advise(List<Suspect> suspects, List<Question> next, List<Evidence> evidence) {
-        if (evidence.isEmpty()) {
-            return new Advice(Advice.Action.ASK, "Nothing is known yet: ask what the machine does, or does not do.");
+    Advice advise(Inquiry inquiry) {
+        List<String> good = good(inquiry.evidence());
+        if (!inquiry.doubts().isEmpty() && interview.signs().isEmpty()) {
+            return new Advice(Advice.Action.ASK, "That is right as it is; nothing is sold on it.", List.of(), good);
         }
-        Map<String, Probability> parts = interview.parts();
-        Optional<PartType> foremost = suspects.stream()
-                .map(s -> s.fault().partType())
-                .filter(parts::containsKey)
-                .max(Comparator.comparing(parts::get))
-                .flatMap(pack::partType);
-        if (foremost.isEmpty()) {
-            return new Advice(
-                    Advice.Action.TEST_FIRST, "No fault that is known shows these signs: have it looked at first.");
+        if (interview.signs().isEmpty()) {
+            String why = inquiry.evidence().isEmpty()
+                    ? "Nothing is known yet: ask what the machine does, or does not do."
+                    : "No sign yet: ask what the machine does, or does not do, before anything is sold.";
+            return new Advice(Advice.Action.ASK, why, List.of(), good);
         }
-        PartType leader = foremost.get();
-        double now = parts.get(leader.slug()).value();
-        if (now >= LIKELY && leader.refer()) {
-            return new Advice(
-                    Advice.Action.REFER,
-                    "The %s is work for a qualified person; the parts go to them.".formatted(leader.name()));
-        }
-        Optional<Question> worthIt = next.stream()
-                .filter(q -> saved(q) > q.finding().minutes() + PATIENCE_MINUTES)
-                .findFirst();
-        if (worthIt.isPresent()) {
-            Question question = worthIt.get();
-            boolean asks = question.finding().who() == Finding.Who.CUSTOMER;
-            return new Advice(
-                    asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST,
-                    String.format(
-                            Locale.ROOT,
-                            "“%s” takes %.0f min and saves %.0f min of wrong trips on average.",
-                            question.finding().question(),
-                            Math.max(1, question.finding().minutes()),
-                            saved(question)));
-        }
-        return settled(leader, now);
-    }
-
-    /** No question is worth its time any more. */
-    private Advice settled(PartType leader, double now) {
-        List<Finding> open = interview.unexplained(LIKELY);
-        if (now < LIKELY) {
+        double[] now = interview.now();
+        if (now.length == 0) {
             return new Advice(
                     Advice.Action.TEST_FIRST,
-                    "Nothing stands out, and no question would change that: have it looked at before selling.");
+                    "No fault that is known shows these signs: have it looked at first.",
+                    List.of(),
+                    good);
         }
-        String stands = String.format(Locale.ROOT, "The %s stands at %.0f %%", leader.name(), 100 * now);
-        return open.isEmpty()
-                ? new Advice(Advice.Action.SELL, stands + "; no question left is worth its time.")
-                : new Advice(
-                        Advice.Action.TEST_FIRST,
-                        "%s, but no part stands out for “%s”: have that looked at."
-                                .formatted(stands, open.get(0).telling().words().toLowerCase(Locale.ROOT)));
+        List<Advice.Option> options = options();
+        return chosen(now, options, good);
     }
 
-    /** Minutes of wrong trips that the answer saves on average. */
-    private double saved(Question question) {
-        return WRONG_PART_MINUTES * interview.expectedRise(question);
+    /** The ways to go on, cheapest first. */
+    private List<Advice.Option> options() {
+        List<Advice.Option> options = new ArrayList<>();
+        options.add(new Advice.Option(Advice.Action.SELL, "hand over now", sellingNow(interview.now())));
+        options.add(new Advice.Option(Advice.Action.REFER, "a qualified person looks first", stakes.callOut()));
+        interview.questions().stream()
+                .map(this::asking)
+                .min(Comparator.comparingDouble(Advice.Option::cost))
+                .ifPresent(options::add);
+        options.sort(Comparator.comparingDouble(Advice.Option::cost));
+        return options;
+    }
+
+    private Advice.Option asking(Question question) {
+        Finding finding = question.finding();
+        boolean asks = finding.who() == Finding.Who.CUSTOMER;
+        double cost = stakes.minute() * finding.minutes() + (asks ? 0 : stakes.openingUp());
+        for (Interview.Branch branch : interview.branches(question)) {
+            cost += branch.probability() * Math.min(sellingNow(branch.parts()), stakes.callOut());
+        }
+        return new Advice.Option(asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST, finding.question(), cost);
+    }
+
+    /** Expected cost of handing over, for each sign, what is most likely behind it. */
+    private double sellingNow(double[] parts) {
+        Set<Integer> chosen = new LinkedHashSet<>();
+        double left = 0;
+        for (Interview.Sign sign : interview.signs()) {
+            int best = best(sign, parts);
+            chosen.add(best);
+            left = Math.max(left, 1 - parts[best]);
+        }
+        return stakes.secondVisit() * left
+                + chosen.stream()
+                        .mapToDouble(part -> (1 - parts[part]) * lost(part))
+                        .sum();
+    }
+
+    private double lost(int part) {
+        Remedy remedy = interview.remedy(part);
+        return remedy.nothing() ? 0 : stakes.lost(remedy.partType());
+    }
+
+    private static int best(Interview.Sign sign, double[] parts) {
+        return sign.parts().stream()
+                .max(Comparator.comparingDouble(part -> parts[part]))
+                .orElse(0);
+    }
+
+    private Advice chosen(double[] now, List<Advice.Option> options, List<String> good) {
+        int foremost = IntStream.range(0, now.length)
+                .boxed()
+                .max(Comparator.comparingDouble(part -> now[part]))
+                .orElseThrow();
+        if (interview.remedy(foremost).nothing() && now[foremost] >= LIKELY) {
+            String cure = interview.likeliestFault(foremost).cure().orElseThrow();
+            return new Advice(Advice.Action.ASK, "No part for that: " + cure, options, good);
+        }
+        PartType leader = pack.partType(interview.remedy(foremost).partType()).orElseThrow();
+        if (now[foremost] >= LIKELY && leader.refer()) {
+            return new Advice(
+                    Advice.Action.REFER,
+                    "The %s is work for a qualified person; the parts go to them.".formatted(leader.name()),
+                    options,
+                    good);
+        }
+        Advice.Option cheapest = options.get(0);
+        Advice.Option sell = options.stream()
+                .filter(o -> o.action() == Advice.Action.SELL)
+                .findFirst()
+                .orElseThrow();
+        if (cheapest.action() == Advice.Action.ASK || cheapest.action() == Advice.Action.TEST_FIRST) {
+            String why = String.format(
+                    Locale.ROOT,
+                    "“%s” saves %.2f on average: a wrong hand-over now would cost %.2f.",
+                    cheapest.what(),
+                    sell.cost() - cheapest.cost(),
+                    sell.cost());
+            return new Advice(cheapest.action(), why, options, good);
+        }
+        return settled(leader, now[foremost], sell, options, good);
+    }
+
+    /** No question is worth its cost any more. */
+    private Advice settled(
+            PartType leader, double stands, Advice.Option sell, List<Advice.Option> options, List<String> good) {
+        if (stands < LIKELY) {
+            boolean dear = sell.cost() > stakes.callOut();
+            return new Advice(
+                    dear ? Advice.Action.REFER : Advice.Action.TEST_FIRST,
+                    "Nothing stands out, and no question would change that: have it looked at before selling.",
+                    options,
+                    good);
+        }
+        String leads = String.format(Locale.ROOT, "The %s stands at %.0f %%", leader.name(), 100 * stands);
+        Optional<Evidence> open = interview.signs().stream()
+                .filter(s -> interview.now()[best(s, interview.now())] < LIKELY)
+                .map(Interview.Sign::evidence)
+                .findFirst();
+        if (open.isPresent()) {
+            Finding finding = pack.finding(open.get().finding()).orElseThrow();
+            String words = finding.answer(open.get().answer()).words().toLowerCase(Locale.ROOT);
+            return new Advice(
+                    Advice.Action.TEST_FIRST,
+                    "%s, but no part stands out for “%s”: have that looked at.".formatted(leads, words),
+                    options,
+                    good);
+        }
+        String back = stakes.isReturnable(leader.slug()) ? "" : ", though it cannot come back";
+        return new Advice(
+                Advice.Action.SELL, "%s; no question left is worth its cost%s.".formatted(leads, back), options, good);
+    }
+
+    /** Part types whose own test read good: they are not sold. */
+    private List<String> good(List<Evidence> evidence) {
+        return evidence.stream()
+                .filter(e -> e.sure() && e.answer().equals(MeterTest.GOOD))
+                .flatMap(e -> pack.test(e.finding()).stream())
+                .flatMap(t -> t.finds().stream()
+                        .flatMap(id -> pack.fault(id).stream())
+                        .flatMap(f -> pack.partType(f.partType()).stream())
+                        .map(type -> "%s: %s"
+                                .formatted(
+                                        type.name(),
+                                        t.finding()
+                                                .answer(MeterTest.GOOD)
+                                                .words()
+                                                .toLowerCase(Locale.ROOT))))
+                .distinct()
+                .toList();
     }
 }

@@ -2,158 +2,162 @@ package synopta.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import synopta.core.catalog.Fuel;
-import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Layout;
-import synopta.core.knowledge.LifeCurve;
-import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.Pack;
 
 /**
- * The pack as networks, one for each fuel and layout the machine may have, weighted by how often they are met. Faults a
- * machine of that fuel and layout cannot have are taken out. With the age known, a fault's prior grows with the hazard
- * of its part type's life curve: p(age) = p h(age) / h(reference age), kept between 0.0005 and 0.6 (our judgement).
+ * What a pack makes one machine believe. With the age known, a fault's prior grows with the hazard of its part type's
+ * life curve: p(age) = p h(age) / h(reference age), kept between 0.0005 and 0.6 (our judgement).
  */
 final class Beliefs {
-    private static final double LEAST = 0.0005;
-    private static final double MOST = 0.6;
+    private final PackModel model;
+    private final Machine machine;
+    private final Map<List<Evidence>, Network> networks = new HashMap<>();
 
-    /** A network and its share; the shares add up to 1. */
-    private record Weighted(double share, NoisyOr.Network network) {}
+    Beliefs(PackModel model, Machine machine) {
+        this.model = model;
+        this.machine = machine;
+    }
 
-    private final List<Weighted> networks = new ArrayList<>();
-    private final Map<String, Integer> index = new HashMap<>();
-    private final List<Finding> findings;
-    private final Map<String, Set<Integer>> byPartType = new LinkedHashMap<>();
+    /** The network of the constructions that the evidence leaves. */
+    private Network network(List<Evidence> evidence) {
+        return networks.computeIfAbsent(
+                evidence.stream().filter(model::isOfConstruction).toList(), built -> model.network(machine, built));
+    }
 
-    Beliefs(Pack pack, Machine machine) {
-        findings = new ArrayList<>(pack.findings());
-        pack.tests().stream().map(MeterTest::finding).forEach(findings::add);
-        for (int f = 0; f < findings.size(); f++) {
-            index.put(findings.get(f).id(), f);
-        }
-        for (int i = 0; i < pack.faults().size(); i++) {
-            byPartType
-                    .computeIfAbsent(pack.faults().get(i).partType(), t -> new LinkedHashSet<>())
-                    .add(i);
-        }
-        double[] leaks = findings.stream().mapToDouble(Finding::leak).toArray();
-        double[][] strengths = strengths(pack);
-        for (Layout layout : pack.layouts()) {
-            if (machine.layout().map(l -> !l.equals(layout.id())).orElse(false)) {
-                continue;
-            }
-            for (Map.Entry<Fuel, Double> fuel : pack.fuelShares().entrySet()) {
-                if (machine.fuels().contains(fuel.getKey()) && fuel.getValue() > 0) {
-                    double[] priors = pack.faults().stream()
-                            .mapToDouble(fault -> layout.allows(fault, fuel.getKey()) ? prior(pack, fault, machine) : 0)
-                            .toArray();
-                    networks.add(new Weighted(
-                            layout.share() * fuel.getValue(), new NoisyOr.Network(priors, leaks, strengths)));
-                }
+    /**
+     * The evidence that can be weighed exactly together, and what is set aside: where its states would be more than the
+     * limit, that which surprises least alone, as it tells least.
+     */
+    record Weighed(List<Evidence> kept, List<Evidence> aside) {}
+
+    Weighed weighed(List<Evidence> evidence, int mostStates) {
+        List<Evidence> kept = new ArrayList<>(evidence);
+        List<Evidence> aside = new ArrayList<>();
+        if (states(kept) > mostStates) {
+            List<Evidence> dullest = evidence.stream()
+                    .filter(e -> states(List.of(e)) > 1)
+                    .sorted(Comparator.comparingDouble(e -> -infer(List.of(e)).known()))
+                    .toList();
+            for (int i = 0; states(kept) > mostStates; i++) {
+                kept.remove(dullest.get(i));
+                aside.add(dullest.get(i));
             }
         }
-        double all = networks.stream().mapToDouble(Weighted::share).sum();
-        networks.replaceAll(w -> new Weighted(w.share / all, w.network));
-        if (networks.isEmpty()) {
-            throw new IllegalArgumentException("No %s of layout %s burns %s; check the layout and the fuel."
-                    .formatted(pack.appliance().slug(), machine.layout().orElse("any"), machine.fuels()));
+        return new Weighed(kept, aside);
+    }
+
+    private long states(List<Evidence> evidence) {
+        long states = 1;
+        for (Evidence piece : evidence) {
+            states = Math.min(
+                    Long.MAX_VALUE / 8,
+                    states
+                            * (model.isOfConstruction(piece)
+                                    ? 1
+                                    : model.observation(piece).classes().length));
         }
+        return states;
     }
 
-    private double[][] strengths(Pack pack) {
-        double[][] strengths = new double[findings.size()][pack.faults().size()];
-        for (int i = 0; i < pack.faults().size(); i++) {
-            Fault fault = pack.faults().get(i);
-            for (Fault.Link link : fault.shows()) {
-                strengths[index.get(link.finding())][i] = link.strength();
-            }
-            for (MeterTest test : pack.tests()) {
-                if (test.finds().contains(fault.id())) {
-                    strengths[index.get(test.finding().id())][i] = test.strength();
-                }
-            }
-        }
-        return strengths;
-    }
-
-    private static double prior(Pack pack, Fault fault, Machine machine) {
-        if (machine.ageYears().isEmpty()) {
-            return fault.prior();
-        }
-        LifeCurve life = pack.partType(fault.partType()).orElseThrow().life();
-        double ratio = life.hazardPerYear(Math.max(0.5, machine.ageYears().getAsDouble()))
-                / life.hazardPerYear(Pack.REFERENCE_AGE_YEARS);
-        return Math.max(LEAST, Math.min(MOST, fault.prior() * ratio));
-    }
-
-    /** By part type, its faults that can bring about one of the signs; all of them when there is no sign. */
-    Map<String, Set<Integer>> concerned(List<Evidence> signs) {
-        double[][] strengths = networks.get(0).network.strengths();
-        Map<String, Set<Integer>> concerned = new LinkedHashMap<>();
-        byPartType.forEach((partType, faults) -> {
-            Set<Integer> able = new LinkedHashSet<>(faults);
-            able.removeIf(fault -> !signs.isEmpty()
-                    && signs.stream().noneMatch(sign -> strengths[index.get(sign.finding())][fault] > 0));
-            if (!able.isEmpty()) {
-                concerned.put(partType, able);
-            }
-        });
-        return concerned;
-    }
-
-    List<Finding> findings() {
-        return findings;
-    }
-
-    /** Joint probabilities of the evidence and each fault, averaged over what the machine may be. */
-    NoisyOr.Joint joint(List<Evidence> evidence) {
-        return averaged(runs(evidence));
-    }
-
-    private NoisyOr.Joint averaged(List<NoisyOr> runs) {
-        double[] withFault = new double[networks.get(0).network.priors().length];
-        double total = 0;
-        for (int run = 0; run < runs.size(); run++) {
-            NoisyOr.Joint joint = runs.get(run).joint();
-            total += networks.get(run).share * joint.evidence();
-            for (int i = 0; i < withFault.length; i++) {
-                withFault[i] += networks.get(run).share * joint.withFault()[i];
-            }
-        }
-        return new NoisyOr.Joint(total, withFault);
-    }
-
-    /** Joint probabilities of the evidence and of each set of faults holding at least one that is present. */
-    NoisyOr.Joint jointOfAny(List<Evidence> evidence, Collection<Set<Integer>> sets) {
-        List<NoisyOr> runs = runs(evidence);
-        NoisyOr.Joint faults = averaged(runs);
-        double[] withAny = new double[sets.size()];
-        int next = 0;
-        for (Set<Integer> set : sets) {
-            double without = 0;
-            for (int run = 0; run < runs.size() && set.size() > 1; run++) {
-                without += networks.get(run).share * runs.get(run).evidenceWithout(set);
-            }
-            int only = set.iterator().next();
-            withAny[next++] = set.size() > 1 ? faults.evidence() - without : faults.withFault()[only];
-        }
-        return new NoisyOr.Joint(faults.evidence(), withAny);
-    }
-
-    private List<NoisyOr> runs(List<Evidence> evidence) {
-        List<Integer> telling = new ArrayList<>();
-        List<Integer> clear = new ArrayList<>();
-        evidence.forEach(e -> (e.telling() ? telling : clear).add(index.get(e.finding())));
-        return networks.stream()
-                .map(w -> new NoisyOr(w.network, telling, clear))
+    private List<Observation> observations(List<Evidence> evidence) {
+        return evidence.stream()
+                .filter(e -> !model.isOfConstruction(e))
+                .map(model::observation)
                 .toList();
+    }
+
+    Inference infer(List<Evidence> evidence) {
+        return new Inference(network(evidence), observations(evidence));
+    }
+
+    /** With it known besides that a finding is at this level or a lower one. */
+    private Inference infer(List<Evidence> evidence, int finding, int level) {
+        Network network = network(evidence);
+        Observation upTo = Observation.upTo(finding, network.leaks()[finding].length, level);
+        List<Observation> all = new ArrayList<>();
+        boolean met = false;
+        for (Observation observation : observations(evidence)) {
+            boolean same = observation.finding() == finding;
+            all.add(same ? observation.and(upTo) : observation);
+            met |= same;
+        }
+        if (!met) {
+            all.add(upTo);
+        }
+        return new Inference(network, all);
+    }
+
+    /** Joint probabilities: of what is known, with each fault, and with any fault of each part type. */
+    record Joint(double known, double[] withFault, double[] withPart) {
+        Joint less(Joint other) {
+            return new Joint(
+                    Math.max(0, known - other.known), less(withFault, other.withFault), less(withPart, other.withPart));
+        }
+
+        private static double[] less(double[] a, double[] b) {
+            double[] less = new double[a.length];
+            for (int i = 0; i < a.length; i++) {
+                less[i] = Math.max(0, a[i] - b[i]);
+            }
+            return less;
+        }
+
+        double[] faults() {
+            return shares(withFault);
+        }
+
+        double[] parts() {
+            return shares(withPart);
+        }
+
+        private double[] shares(double[] joint) {
+            double[] shares = new double[joint.length];
+            for (int i = 0; i < joint.length; i++) {
+                shares[i] = known > 0 ? Math.min(1, joint[i] / known) : 0;
+            }
+            return shares;
+        }
+    }
+
+    Joint joint(List<Evidence> evidence, Collection<Set<Integer>> parts) {
+        return joint(infer(evidence), parts);
+    }
+
+    private static Joint joint(Inference inference, Collection<Set<Integer>> parts) {
+        return new Joint(inference.known(), inference.withFault(), inference.withAny(parts));
+    }
+
+    /** The joint with each answer of a finding; `now` is that with the evidence alone. */
+    List<Joint> byAnswer(Joint now, List<Evidence> evidence, Finding finding, Collection<Set<Integer>> parts) {
+        if (finding.isOfConstruction()) {
+            return finding.answers().stream()
+                    .map(answer -> joint(with(evidence, Evidence.of(finding.id(), answer.slug())), parts))
+                    .toList();
+        }
+        int f = model.index(finding.id());
+        int levels = finding.answers().size();
+        List<Joint> joints = new ArrayList<>();
+        Joint below = null;
+        for (int level = 0; level < levels; level++) {
+            Joint upTo = level == levels - 1 ? now : joint(infer(evidence, f, level), parts);
+            joints.add(below == null ? upTo : upTo.less(below));
+            below = upTo;
+        }
+        return joints;
+    }
+
+    private static List<Evidence> with(List<Evidence> evidence, Evidence more) {
+        List<Evidence> all = new ArrayList<>(evidence);
+        all.add(more);
+        return all;
+    }
+
+    Map<Remedy, Set<Integer>> concerned(List<Evidence> signs) {
+        return model.concerned(signs);
     }
 }

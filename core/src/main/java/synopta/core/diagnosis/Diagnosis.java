@@ -7,16 +7,23 @@ import synopta.core.quantity.Probability;
 /**
  * What the signs point to.
  *
- * @param suspects all faults, likeliest first
+ * @param suspects all faults: those that have to do with the signs first, then the likeliest first
  * @param parts how likely a part type is to have a fault that can bring about a sign; part types that cannot are left out
  * @param next questions, most informative a minute first
  * @param advice what to do now
+ * @param setAside evidence that was not weighed, because more of it than the limit is known
  */
-public record Diagnosis(List<Suspect> suspects, Map<String, Probability> parts, List<Question> next, Advice advice) {
+public record Diagnosis(
+        List<Suspect> suspects,
+        Map<String, Probability> parts,
+        List<Question> next,
+        Advice advice,
+        List<Evidence> setAside) {
     /** Copies. */
     public Diagnosis {
         suspects = List.copyOf(suspects);
         parts = Map.copyOf(parts);
         next = List.copyOf(next);
+        setAside = List.copyOf(setAside);
     }
 }

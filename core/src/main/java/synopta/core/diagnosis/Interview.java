@@ -8,68 +8,57 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
 
 /**
  * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over
- * the part types, of the entropy of the part having any fault that can bring about a sign that was given (any fault at
- * all while there is no sign). What nobody complains of is not asked after. A question's expected gain is by how much
- * its answer lowers that sum on average (Lindley 1956, for each part type), and the order is gain a minute. What only a
- * licensed person may find out is never asked. The joint with the telling answer is the joint without the question less
- * that with the clear answer. Cost: one run of the network a question, and one more for each part type of several faults.
+ * the remedies (part types, and cures without a part), of the entropy of any fault standing that asks for it and can
+ * bring about a sign that was given (any such fault while there is no sign). What nobody complains of is not asked after. A question's expected gain is by how much
+ * its answer lowers that sum on average (Lindley 1956, for each remedy), and the order is gain a minute. What the
+ * person may not find out is never asked. The joint with an answer is the joint with it or a lower one less that with a
+ * lower one. Cost: one inference for each answer but the last.
  */
 final class Interview {
     /** Gains below this, in bits, are noise to a person; our judgement. */
     private static final double WORTH_ASKING_BITS = 0.02;
 
     private final Pack pack;
-    private final List<String> partTypes;
+    private final List<Remedy> remedies;
+    private final Beliefs.Joint joint;
     private final double[] now;
     private final List<Question> questions = new ArrayList<>();
-    private final Map<String, Split> splits = new HashMap<>();
+    private final Map<String, List<Branch>> branches = new HashMap<>();
     private final List<Sign> signs = new ArrayList<>();
 
     /**
-     * A sign that was given, and the part types that can bring it about.
+     * A sign that was given, and the remedies of what can bring it about.
      *
-     * @param parts places in the list of part types
+     * @param parts places in the list of remedies
      */
-    private record Sign(Finding finding, List<Integer> parts) {}
+    record Sign(Evidence evidence, List<Integer> parts) {}
 
-    /** A question with the posteriors that each answer would bring. */
-    private record Split(double tellingShare, double[] ifTelling, double[] ifClear) {}
+    /** An answer, how likely it is, and what the remedies would then stand at. */
+    record Branch(double probability, double[] parts) {}
 
-    Interview(Pack pack, Beliefs beliefs, List<Evidence> evidence, Set<String> notKnown) {
-        this.pack = pack;
-        List<Evidence> given = evidence.stream().filter(Evidence::telling).toList();
-        Map<String, Set<Integer>> concerned = beliefs.concerned(given);
-        partTypes = List.copyOf(concerned.keySet());
+    Interview(PackModel model, Beliefs beliefs, Inquiry inquiry, List<Evidence> evidence) {
+        pack = model.pack();
+        List<Evidence> given = evidence.stream().filter(model::isSign).toList();
+        Map<Remedy, Set<Integer>> concerned = beliefs.concerned(given);
+        remedies = List.copyOf(concerned.keySet());
         for (Evidence sign : given) {
-            Set<String> able = beliefs.concerned(List.of(sign)).keySet();
-            signs.add(new Sign(
-                    pack.finding(sign.finding()).orElseThrow(),
-                    able.stream().map(partTypes::indexOf).toList()));
+            Set<Remedy> able = beliefs.concerned(List.of(sign)).keySet();
+            signs.add(new Sign(sign, able.stream().map(remedies::indexOf).toList()));
         }
-        NoisyOr.Joint joint = beliefs.jointOfAny(evidence, concerned.values());
-        now = Diagnoser.posterior(joint);
-        double uncertain = entropyBits(now);
-        for (Finding finding : beliefs.findings()) {
-            boolean known = notKnown.contains(finding.id())
-                    || evidence.stream().anyMatch(e -> e.finding().equals(finding.id()));
-            if (known || finding.who() == Finding.Who.LICENSED) {
-                continue;
-            }
-            List<Evidence> more = new ArrayList<>(evidence);
-            more.add(new Evidence(finding.id(), false));
-            Split split = split(joint, beliefs.jointOfAny(more, concerned.values()));
-            double gain = uncertain
-                    - split.tellingShare * entropyBits(split.ifTelling)
-                    - (1 - split.tellingShare) * entropyBits(split.ifClear);
-            if (gain >= WORTH_ASKING_BITS) {
-                splits.put(finding.id(), split);
-                questions.add(new Question(finding, gain, tells(split)));
+        joint = beliefs.joint(evidence, concerned.values());
+        now = joint.parts();
+        for (Finding finding : pack.questions()) {
+            boolean settled = inquiry.notKnown().contains(finding.id())
+                    || evidence.stream().anyMatch(e -> e.sure() && e.finding().equals(finding.id()));
+            if (!settled && inquiry.person().may(finding.who()) && !model.isMoot(finding, evidence)) {
+                weigh(finding, beliefs.byAnswer(joint, evidence, finding, concerned.values()));
             }
         }
         questions.sort(Comparator.comparingDouble(
@@ -77,66 +66,93 @@ final class Interview {
                 .thenComparing(q -> q.finding().id()));
     }
 
+    private void weigh(Finding finding, List<Beliefs.Joint> byAnswer) {
+        List<Branch> split = byAnswer.stream()
+                .map(j -> new Branch(j.known() / joint.known(), j.parts()))
+                .toList();
+        double gain = entropyBits(now)
+                - split.stream()
+                        .mapToDouble(b -> b.probability * entropyBits(b.parts))
+                        .sum();
+        if (gain < WORTH_ASKING_BITS) {
+            return;
+        }
+        branches.put(finding.id(), split);
+        List<Integer> risen = split.stream().map(this::mostRisen).toList();
+        boolean tells = risen.stream().distinct().count() > 1;
+        List<Question.Outcome> outcomes = new ArrayList<>();
+        for (int a = 0; a < split.size(); a++) {
+            outcomes.add(new Question.Outcome(
+                    finding.answers().get(a).slug(),
+                    split.get(a).probability,
+                    tells ? Optional.of(name(risen.get(a))) : Optional.empty(),
+                    faults(byAnswer.get(a).faults())));
+        }
+        questions.add(new Question(finding, gain, outcomes));
+    }
+
+    private Map<String, Double> faults(double[] posterior) {
+        Map<String, Double> faults = new HashMap<>();
+        List<Fault> all = pack.faults();
+        for (int i = 0; i < posterior.length; i++) {
+            faults.put(all.get(i).id(), posterior[i]);
+        }
+        return faults;
+    }
+
     List<Question> questions() {
         return questions;
+    }
+
+    List<Sign> signs() {
+        return signs;
+    }
+
+    List<Branch> branches(Question question) {
+        return branches.get(question.finding().id());
+    }
+
+    Remedy remedy(int part) {
+        return remedies.get(part);
+    }
+
+    /** Of the faults with a remedy the likeliest. */
+    Fault likeliestFault(int part) {
+        double[] faults = joint.faults();
+        int best = -1;
+        for (int i = 0; i < faults.length; i++) {
+            boolean its = Remedy.of(pack.faults().get(i)).equals(remedies.get(part));
+            best = its && (best < 0 || faults[i] > faults[best]) ? i : best;
+        }
+        return pack.faults().get(best);
+    }
+
+    /** What each remedy stands at now. */
+    double[] now() {
+        return now;
     }
 
     /** How likely each part type is to have a fault that can bring about what was complained of. */
     Map<String, Probability> parts() {
         Map<String, Probability> parts = new LinkedHashMap<>();
         for (int i = 0; i < now.length; i++) {
-            parts.put(partTypes.get(i), Probability.rounded(now[i]));
+            if (!remedies.get(i).nothing()) {
+                parts.put(remedies.get(i).partType(), Probability.rounded(now[i]));
+            }
         }
         return parts;
     }
 
-    /** Signs that no part type is likelier than not to have brought about. */
-    List<Finding> unexplained(double likely) {
-        return signs.stream()
-                .filter(s -> best(s, now) < likely)
-                .map(Sign::finding)
-                .toList();
-    }
-
-    /** By how much the likeliest part type behind some sign will stand higher on average once the question is answered. */
-    double expectedRise(Question question) {
-        Split split = splits.get(question.finding().id());
-        return signs.stream()
-                .mapToDouble(sign -> split.tellingShare * best(sign, split.ifTelling)
-                        + (1 - split.tellingShare) * best(sign, split.ifClear)
-                        - best(sign, now))
-                .max()
-                .orElse(0);
-    }
-
-    private static double best(Sign sign, double[] posterior) {
-        return sign.parts.stream().mapToDouble(part -> posterior[part]).max().orElse(0);
-    }
-
-    private static Split split(NoisyOr.Joint now, NoisyOr.Joint clear) {
-        double telling = Math.max(0, now.evidence() - clear.evidence());
-        double[] ifTelling = new double[now.withFault().length];
-        for (int i = 0; i < ifTelling.length; i++) {
-            ifTelling[i] =
-                    telling > 0 ? Math.max(0, Math.min(1, (now.withFault()[i] - clear.withFault()[i]) / telling)) : 0;
-        }
-        return new Split(telling / now.evidence(), ifTelling, Diagnoser.posterior(clear));
-    }
-
-    private Optional<Question.Tells> tells(Split split) {
-        int telling = mostRisen(split.ifTelling);
-        int clear = mostRisen(split.ifClear);
-        return telling == clear ? Optional.empty() : Optional.of(new Question.Tells(name(telling), name(clear)));
-    }
-
     private String name(int part) {
-        return pack.partType(partTypes.get(part)).orElseThrow().name();
+        return remedies.get(part).nothing()
+                ? likeliestFault(part).name()
+                : pack.partType(remedies.get(part).partType()).orElseThrow().name();
     }
 
-    private int mostRisen(double[] after) {
+    private int mostRisen(Branch branch) {
         int most = 0;
-        for (int i = 1; i < after.length; i++) {
-            if (after[i] - now[i] > after[most] - now[most]) {
+        for (int i = 1; i < now.length; i++) {
+            if (branch.parts[i] - now[i] > branch.parts[most] - now[most]) {
                 most = i;
             }
         }

@@ -2,119 +2,111 @@ package synopta.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.Reassurance;
 
 /**
- * Hears findings in the caller's own words. A phrase of the pack is heard when its words, stemmed, stand in one clause
- * in their order with at most {@value #GAP} others between two of them; phrases of more words are heard first, and a
- * word serves once. A negation in between or within {@value #GAP} words before turns the answer round. Cost
- * O(phrases x words).
+ * Hears the caller's own words. A phrase of the pack is heard when its words stand in one clause in their order, with at
+ * most {@value Phrase#GAP} others between two of them and none of those a word of the trade; phrases of more words are
+ * heard first, and a word serves once. A negation in between or shortly before turns the answer round, "or" carries it
+ * on, and "I think" in the clause makes it unsure. What remains is searched for parts' names. Cost O(phrases x words).
  */
 final class Listener {
     /** The longest complaint that is listened to, in characters. */
     static final int LONGEST = 20_000;
 
-    private static final int GAP = 2;
+    private final Words words;
+    private final Figures figures;
+    private final List<Phrase<Reassurance>> doubts = new ArrayList<>();
+    private final List<Phrase<Said>> signs = new ArrayList<>();
+    private final List<Phrase<List<String>>> names = new ArrayList<>();
 
-    private record Phrase(String finding, boolean telling, List<Words.Word> words) {}
-
-    private record Match(Phrase phrase, List<Integer> at, boolean negated) {}
-
-    private final List<Phrase> phrases = new ArrayList<>();
+    /** An answer as the pack has it, and what the contrary is, where there is one. */
+    private record Said(Finding finding, int level) {
+        Evidence evidence(boolean negated, boolean sure) {
+            int meant = !negated ? level : level > 0 ? 0 : 1;
+            return new Evidence(finding.id(), finding.answers().get(meant).slug(), sure);
+        }
+    }
 
     /** Listens for the phrases of this pack. */
     Listener(Pack pack) {
+        words = new Words(pack.sameWords());
+        figures = new Figures(pack);
         for (Finding finding : pack.findings()) {
-            finding.said().forEach(said -> phrases.add(new Phrase(finding.id(), true, Words.of(said))));
-            finding.clearSaid().forEach(said -> phrases.add(new Phrase(finding.id(), false, Words.of(said))));
+            for (int level = 0; level < finding.answers().size(); level++) {
+                for (String said : finding.answers().get(level).said()) {
+                    signs.add(new Phrase<>(new Said(finding, level), words.learn(said)));
+                }
+            }
         }
-        phrases.sort(Comparator.comparingInt((Phrase p) -> -p.words().size()).thenComparing(Phrase::finding));
+        for (Reassurance right : pack.rights()) {
+            right.said().forEach(said -> doubts.add(new Phrase<>(right, words.learn(said))));
+        }
+        Map<String, TreeSet<String>> called = new LinkedHashMap<>();
+        for (PartType type : pack.partTypes()) {
+            called.computeIfAbsent(type.name(), n -> new TreeSet<>()).add(type.slug());
+            type.called()
+                    .forEach(name ->
+                            called.computeIfAbsent(name, n -> new TreeSet<>()).add(type.slug()));
+        }
+        called.forEach((name, types) -> names.add(new Phrase<>(List.copyOf(types), words.learn(name))));
     }
 
     /** What the complaint says; what stands after the first {@value #LONGEST} characters is not listened to. */
     Hearing hear(String complaint) {
-        String text = complaint.substring(0, Math.min(complaint.length(), LONGEST));
-        List<Words.Word> words = Words.of(text);
-        boolean[] used = new boolean[words.size()];
+        Ear ear = new Ear(complaint.substring(0, Math.min(complaint.length(), LONGEST)), words);
+        List<Hearing.Doubt> doubted = new ArrayList<>();
+        ear.each(doubts, (right, at) -> doubted.add(new Hearing.Doubt(right, at.phrase(), at.from(), at.to())));
         List<Hearing.Heard> heard = new ArrayList<>();
-        for (Phrase phrase : phrases) {
-            for (int start = 0; start < words.size(); start++) {
-                match(phrase, words, used, start).ifPresent(match -> {
-                    int first = match.at().get(0);
-                    int last = match.at().get(match.at().size() - 1);
-                    for (int i = first; i <= last; i++) {
-                        used[i] = true;
-                    }
-                    int from = words.get(first).from();
-                    int to = words.get(last).to();
-                    heard.add(new Hearing.Heard(
-                            new Evidence(phrase.finding(), phrase.telling() != match.negated()),
-                            text.substring(from, to),
-                            from,
-                            to));
-                });
-            }
-        }
+        ear.each(
+                signs,
+                (said, at) -> heard.add(
+                        new Hearing.Heard(said.evidence(at.negated(), !at.hedged()), at.phrase(), at.from(), at.to())));
+        List<Hearing.Named> named = new ArrayList<>();
+        ear.each(names, (types, at) -> named.add(new Hearing.Named(types, how(at), at.phrase(), at.from(), at.to())));
         heard.sort(Comparator.comparingInt(Hearing.Heard::from));
-        return new Hearing(heard, unheard(text, words, used));
+        named.sort(Comparator.comparingInt(Hearing.Named::from));
+        Figures.Read read = figures.read(ear, named);
+        return new Hearing(heard, named, read.measured(), read.unplaced(), doubted, ear.unheard());
     }
 
-    private static Optional<Match> match(Phrase phrase, List<Words.Word> words, boolean[] used, int start) {
-        List<Integer> at = new ArrayList<>();
-        boolean negated = negatedBefore(words, used, start);
-        int i = start;
-        for (Words.Word wanted : phrase.words()) {
-            int limit = at.isEmpty() ? start : Math.min(words.size() - 1, i + GAP);
-            while (i <= limit && (used[i] || !words.get(i).stem().equals(wanted.stem()))) {
-                if (at.isEmpty() || used[i]) {
+    private static Hearing.Named.How how(Ear.At at) {
+        return at.negated()
+                ? Hearing.Named.How.DENIED
+                : at.renewed() ? Hearing.Named.How.RENEWED : Hearing.Named.How.ASKED;
+    }
+
+    /** A phrase of the pack and what it means. */
+    record Phrase<T>(T meaning, List<Words.Word> words) {
+        /** How many words may stand between two of a phrase. */
+        static final int GAP = 3;
+
+        /** Places of the phrase's words, when it begins at this one. */
+        Optional<List<Integer>> places(List<Words.Word> said, boolean[] used, int start, Words vocabulary) {
+            List<Integer> at = new ArrayList<>();
+            int i = start;
+            for (Words.Word wanted : words) {
+                int limit = at.isEmpty() ? start : Math.min(said.size() - 1, i + GAP);
+                while (i <= limit && (used[i] || !said.get(i).stem().equals(wanted.stem()))) {
+                    if (at.isEmpty() || used[i] || vocabulary.isOfTrade(said.get(i))) {
+                        return Optional.empty();
+                    }
+                    i++;
+                }
+                if (i > limit || said.get(i).clause() != said.get(start).clause()) {
                     return Optional.empty();
                 }
-                negated ^= words.get(i).negates();
-                i++;
+                at.add(i++);
             }
-            if (i > limit || words.get(i).clause() != words.get(start).clause()) {
-                return Optional.empty();
-            }
-            at.add(i++);
+            return Optional.of(at);
         }
-        return Optional.of(new Match(phrase, at, negated));
-    }
-
-    private static boolean negatedBefore(List<Words.Word> words, boolean[] used, int start) {
-        for (int i = start - 1; i >= Math.max(0, start - GAP); i--) {
-            if (words.get(i).clause() != words.get(start).clause() || used[i]) {
-                return false;
-            }
-            if (words.get(i).negates()) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static List<Hearing.Unheard> unheard(String text, List<Words.Word> words, boolean[] used) {
-        List<Hearing.Unheard> unheard = new ArrayList<>();
-        int i = 0;
-        while (i < words.size()) {
-            if (used[i] || words.get(i).isLight()) {
-                i++;
-                continue;
-            }
-            int first = i;
-            int last = i;
-            while (i < words.size()
-                    && !used[i]
-                    && words.get(i).clause() == words.get(first).clause()) {
-                last = words.get(i).isLight() ? last : i;
-                i++;
-            }
-            int from = words.get(first).from();
-            int to = words.get(last).to();
-            unheard.add(new Hearing.Unheard(text.substring(from, to), from, to));
-        }
-        return unheard;
     }
 }

@@ -1,5 +1,7 @@
 package synopta.core.diagnosis;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import synopta.core.knowledge.Finding;
 
@@ -7,9 +9,25 @@ import synopta.core.knowledge.Finding;
  * A question worth asking.
  *
  * @param expectedGainBits by how much the answer lowers the uncertainty about what to hand over on average, bit
- * @param tellsFrom the part type the telling answer speaks for most, and the one the clear answer does
+ * @param outcomes what each answer would bring, in the order of the finding's answers
  */
-public record Question(Finding finding, double expectedGainBits, Optional<Tells> tellsFrom) {
-    /** Names of the two part types that the answers tell apart. */
-    public record Tells(String telling, String clear) {}
+public record Question(Finding finding, double expectedGainBits, List<Outcome> outcomes) {
+    /** Copies. */
+    public Question {
+        outcomes = List.copyOf(outcomes);
+    }
+
+    /**
+     * What an answer would bring.
+     *
+     * @param probability of this answer
+     * @param speaksFor name of the part type that would rise most; empty where another answer speaks for it more
+     * @param faults what each fault would then stand at, by id
+     */
+    public record Outcome(String answer, double probability, Optional<String> speaksFor, Map<String, Double> faults) {
+        /** Copies. */
+        public Outcome {
+            faults = Map.copyOf(faults);
+        }
+    }
 }

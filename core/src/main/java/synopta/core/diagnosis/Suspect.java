@@ -4,8 +4,12 @@ import java.util.List;
 import synopta.core.knowledge.Fault;
 import synopta.core.quantity.Probability;
 
-/** A fault, how likely it is in its own right (several may stand together), and what speaks for and against it. */
-public record Suspect(Fault fault, Probability probability, List<Reason> because) {
+/**
+ * A fault, how likely it is in its own right (several may stand together), and what speaks for and against it.
+ *
+ * @param concerned whether it can bring about a sign that was given, or was drawn in by what can
+ */
+public record Suspect(Fault fault, Probability probability, boolean concerned, List<Reason> because) {
     /** Copies the reasons. */
     public Suspect {
         because = List.copyOf(because);

@@ -13,7 +13,9 @@ import synopta.core.catalog.Fuel;
  * @param name in a specialist's words, part first: "Drum belt, broken"
  * @param slot the only place it can be in; empty where any place of the part type will do
  * @param fuels machines that can have it
- * @param prior how likely it is in a machine brought to the counter at {@link Pack#REFERENCE_AGE_YEARS} years
+ * @param prior how likely it is in a machine brought to the counter at {@link Pack#REFERENCE_AGE_YEARS} years, of itself
+ * @param cure what cures it without a part: nothing is sold for it unasked
+ * @param causedBy other faults that bring it about: it is their consequence
  */
 public record Fault(
         String id,
@@ -24,7 +26,9 @@ public record Fault(
         Set<Fuel> fuels,
         double prior,
         Basis basis,
-        List<Link> shows) {
+        Optional<String> cure,
+        List<Link> shows,
+        List<Cause> causedBy) {
     /** Copies; refuses a prior outside 0 to 1, both excluded. */
     public Fault {
         if (!(prior > 0 && prior < 1)) {
@@ -32,20 +36,42 @@ public record Fault(
         }
         fuels = Set.copyOf(fuels);
         shows = List.copyOf(shows);
+        causedBy = List.copyOf(causedBy);
     }
 
     /**
-     * A fault causes a finding's telling answer.
+     * A fault brings about an answer to a finding.
      *
-     * @param strength probability that the fault, alone and without a leak, brings the telling answer about
+     * @param answer the telling answer; empty for the only one, or where the finding has several, for the first
+     * @param strength probability that the fault, alone and without a leak, brings the answer about
      */
-    public record Link(String finding, double strength, Basis basis) {
+    public record Link(String finding, Optional<String> answer, double strength, Basis basis) {
         /** Refuses a strength outside 0 (excluded) to 1. */
         public Link {
-            if (!(strength > 0 && strength <= 1)) {
-                throw new IllegalArgumentException(
-                        "Strength (%s) must lie above 0 and not above 1.".formatted(strength));
-            }
+            strong(strength);
+        }
+
+        /** The answer's place in the finding. */
+        public int level(Finding of) {
+            return answer.map(of::level).orElse(1);
+        }
+    }
+
+    /**
+     * Another fault brings this one about.
+     *
+     * @param strength probability that it does, alone
+     */
+    public record Cause(String fault, double strength, Basis basis) {
+        /** Refuses a strength outside 0 (excluded) to 1. */
+        public Cause {
+            strong(strength);
+        }
+    }
+
+    static void strong(double strength) {
+        if (!(strength > 0 && strength <= 1)) {
+            throw new IllegalArgumentException("Strength (%s) must lie above 0 and not above 1.".formatted(strength));
         }
     }
 }

@@ -2,56 +2,111 @@ package synopta.core.knowledge;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 
 /**
- * Something that can be asked, seen or measured, with two answers: the telling one, which faults bring about, and the
- * clear one.
+ * Something that can be asked, seen or measured. Its answers exclude each other: first the clear one, which stands when
+ * nothing brings another about, then the telling ones, which faults bring about. Where two faults bring about different
+ * ones, the later is what is met: it drowns the earlier (a steady squeal is heard over one that comes once a turn).
  *
- * @param telling the telling answer in words, for the list of what is known
- * @param leak probability of the telling answer with none of the pack's faults
+ * @param hint how to find out, where it helps
+ * @param answers the clear one first; at least two
  * @param minutes how long it takes to find out
- * @param said phrases by which callers say it unasked
- * @param clearSaid phrases by which they say its contrary
- * @param implies what goes without saying once the telling answer is given: what thumps is not dead
+ * @param opens what must come off to find out
+ * @param hazards what may hurt whoever finds out
  */
 public record Finding(
         String id,
         String question,
-        Answer telling,
-        Answer clear,
-        double leak,
+        Optional<String> hint,
+        List<Answer> answers,
         double minutes,
         Who who,
-        Basis basis,
-        List<String> said,
-        List<String> clearSaid,
-        List<Implied> implies) {
-    /** Copies; refuses a leak outside 0 to 1 (both excluded) and a time that is not above 0. */
+        Optional<String> opens,
+        Set<Hazard> hazards,
+        Basis basis) {
+    /** Copies; refuses fewer than two answers, doubled slugs, leaks of 1 or more in all, and a time not above 0. */
     public Finding {
-        if (!(leak > 0 && leak < 1)) {
-            throw new IllegalArgumentException("Leak (%s) must lie between 0 and 1, both excluded.".formatted(leak));
+        answers = List.copyOf(answers);
+        hazards = Set.copyOf(hazards);
+        if (answers.size() < 2) {
+            throw new IllegalArgumentException("A finding needs two answers or more, the clear one first.");
+        }
+        if (answers.stream().map(Answer::slug).distinct().count() < answers.size()) {
+            throw new IllegalArgumentException("Two answers bear one name; give each its own.");
+        }
+        boolean built = answers.stream().anyMatch(a -> !a.layouts.isEmpty());
+        if (answers.stream().skip(1).anyMatch(a -> !(a.leak() > 0 || built && a.leak() == 0))
+                || answers.get(0).leak() != 0
+                || !(answers.stream().mapToDouble(Answer::leak).sum() < 1)) {
+            throw new IllegalArgumentException(
+                    "Leaks (%s) must lie above 0 for every telling answer, below 1 together, and be none for the clear one."
+                            .formatted(answers.stream().map(Answer::leak).toList()));
         }
         if (!(minutes > 0 && minutes < 600)) {
             throw new IllegalArgumentException("Minutes (%s) must lie above 0 and below 600.".formatted(minutes));
         }
-        said = List.copyOf(said);
-        clearSaid = List.copyOf(clearSaid);
-        implies = List.copyOf(implies);
     }
 
-    /** An answer: its slug for the API, its words for the list of what is known. */
-    public record Answer(String slug, String words) {}
+    /**
+     * An answer.
+     *
+     * @param slug its word in the API
+     * @param words what is then known
+     * @param leak probability of it with none of the pack's faults; 0 for the clear answer
+     * @param said phrases by which callers say it unasked
+     * @param implies what goes without saying once it is given: what thumps is not dead
+     * @param moot findings that need no asking once it is given
+     * @param layouts the constructions it is true of, where the finding is a matter of construction; else empty
+     */
+    public record Answer(
+            String slug,
+            String words,
+            double leak,
+            List<String> said,
+            List<Implied> implies,
+            Set<String> moot,
+            Set<String> layouts) {
+        /** Copies. */
+        public Answer {
+            said = List.copyOf(said);
+            implies = List.copyOf(implies);
+            moot = Set.copyOf(moot);
+            layouts = Set.copyOf(layouts);
+        }
+
+        /** An answer that callers do not give unasked and that says nothing of others. */
+        public static Answer plain(String slug, String words, double leak) {
+            return new Answer(slug, words, leak, List.of(), List.of(), Set.of(), Set.of());
+        }
+    }
 
     /** An answer to another finding, by its slug. */
     public record Implied(String finding, String answer) {}
 
-    /** The answer of that slug: true for the telling one; any other word is refused. */
-    public boolean isTelling(String slug) {
-        if (!slug.equals(telling.slug) && !slug.equals(clear.slug)) {
-            throw new IllegalArgumentException(
-                    "Answer (%s) to %s must be %s or %s.".formatted(slug, id, telling.slug, clear.slug));
+    /** Whether it is a matter of construction: what it was built with, not what has failed. */
+    public boolean isOfConstruction() {
+        return answers.stream().anyMatch(a -> !a.layouts.isEmpty());
+    }
+
+    /** The place of an answer in the list, 0 for the clear one; any other word is refused. */
+    public int level(String slug) {
+        for (int level = 0; level < answers.size(); level++) {
+            if (answers.get(level).slug.equals(slug)) {
+                return level;
+            }
         }
-        return slug.equals(telling.slug);
+        throw new IllegalArgumentException("Answer (%s) to %s must be one of %s."
+                .formatted(
+                        slug,
+                        id,
+                        String.join(", ", answers.stream().map(Answer::slug).toList())));
+    }
+
+    /** The answer of a slug; any other word is refused. */
+    public Answer answer(String slug) {
+        return answers.get(level(slug));
     }
 
     /** Who may find it out. */
@@ -73,6 +128,11 @@ public record Finding(
                 }
             }
             throw new IllegalArgumentException("Who (%s) must be customer, fitter or licensed.".formatted(slug));
+        }
+
+        /** Whether this person may do what the other may. */
+        public boolean may(Who other) {
+            return compareTo(other) >= 0;
         }
     }
 }

@@ -10,13 +10,16 @@ import synopta.core.catalog.Fuel;
  *
  * @param share how often it is met among machines of the appliance; above 0
  * @param tag where its model tag is
+ * @param fuels what machines of the family may burn
  */
-public record Layout(String id, String name, double share, String tag, List<Place> places, Drawing drawing) {
+public record Layout(
+        String id, String name, double share, String tag, Set<Fuel> fuels, List<Place> places, Drawing drawing) {
     /** Copies; refuses a share that is not above 0. */
     public Layout {
         if (!(share > 0 && share <= 1)) {
             throw new IllegalArgumentException("Share (%s) must lie above 0 and not above 1.".formatted(share));
         }
+        fuels = Set.copyOf(fuels);
         places = List.copyOf(places);
     }
 
@@ -35,7 +38,8 @@ public record Layout(String id, String name, double share, String tag, List<Plac
 
     /** Whether a machine of this layout and fuel can have the fault at all. */
     public boolean allows(Fault fault, Fuel fuel) {
-        return fault.fuels().contains(fuel)
+        return fuels.contains(fuel)
+                && fault.fuels().contains(fuel)
                 && places.stream()
                         .filter(p -> p.fuels().contains(fuel))
                         .filter(p -> p.partType().equals(fault.partType()))

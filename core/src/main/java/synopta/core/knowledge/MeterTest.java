@@ -3,7 +3,8 @@ package synopta.core.knowledge;
 import java.util.List;
 
 /**
- * A meter reading that tells a sound part from a failed one. It acts as a finding whose telling answer is `bad`.
+ * A meter reading that tells a sound part from a failed one. It acts as a finding with the answers `good` and `bad`,
+ * which makes a reading soft evidence of the part's state.
  *
  * @param goodFrom least reading of a sound part, in the unit
  * @param goodTo greatest reading of a sound part, in the unit
@@ -13,12 +14,18 @@ import java.util.List;
  */
 public record MeterTest(
         Finding finding,
-        String unit,
+        MeterUnit unit,
         double goodFrom,
         double goodTo,
         List<String> finds,
         double sensitivity,
         double specificity) {
+    /** The answers of a test. */
+    public static final String GOOD = "good";
+
+    /** The answer of a part that failed its test. */
+    public static final String BAD = "bad";
+
     /** Refuses a range that is empty, and a test that tells nothing. */
     public MeterTest {
         if (!(goodFrom >= 0 && goodTo >= goodFrom)) {
@@ -34,9 +41,9 @@ public record MeterTest(
         finds = List.copyOf(finds);
     }
 
-    /** Whether a reading is that of a sound part; an open circuit (a meter's overload) never is. */
-    public boolean isGood(Reading reading) {
-        return reading.fold(number -> number >= goodFrom && number <= goodTo, overload -> false);
+    /** What a reading shows, {@value #GOOD} or {@value #BAD}; an open circuit (a meter's overload) is never good. */
+    public String answer(Reading reading) {
+        return reading.fold(number -> number >= goodFrom && number <= goodTo, overload -> false) ? GOOD : BAD;
     }
 
     /** Link strength c for which 1 - (1 - leak)(1 - c) is the sensitivity, the leak being 1 - specificity. */

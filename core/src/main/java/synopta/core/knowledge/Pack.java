@@ -1,8 +1,11 @@
 package synopta.core.knowledge;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
@@ -10,6 +13,8 @@ import synopta.core.catalog.Fuel;
  * All that is known of one appliance. Sound by construction of {@link PackCheck}, which the loader asks.
  *
  * @param fuelShares how often each fuel is met; adds up to 1
+ * @param sameWords words that callers use for one another; the first of each group stands for all
+ * @param rights what to answer those who doubt a right part
  */
 public record Pack(
         Appliance appliance,
@@ -18,10 +23,22 @@ public record Pack(
         List<Fault> faults,
         List<Finding> findings,
         List<MeterTest> tests,
+        List<Circuit> circuits,
+        List<List<String>> sameWords,
+        List<Reassurance> rights,
         List<Caution> cautions,
         List<Layout> layouts) {
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
+
+    /** How often a part is asked for by name though it is sound; our judgement, as is the next. */
+    private static final double ASKED_ANYWAY = 0.10;
+
+    /** How much oftener when it has failed: little, as callers name the wrong part about as often as the right one. */
+    private static final double ASKED_WHEN_FAILED = 0.15;
+
+    private static final Basis JUDGED = new Basis("authored");
+    private static final String YES = "yes";
 
     /** Copies. */
     public Pack {
@@ -30,6 +47,9 @@ public record Pack(
         faults = List.copyOf(faults);
         findings = List.copyOf(findings);
         tests = List.copyOf(tests);
+        circuits = List.copyOf(circuits);
+        sameWords = sameWords.stream().map(List::copyOf).toList();
+        rights = List.copyOf(rights);
         cautions = List.copyOf(cautions);
         layouts = List.copyOf(layouts);
     }
@@ -44,9 +64,16 @@ public record Pack(
         return faults.stream().filter(f -> f.id().equals(id)).findFirst();
     }
 
-    /** The finding of an id; a test is one too. */
+    /** The finding of an id; a test is one too, and so is that a part was asked for. */
     public Optional<Finding> finding(String id) {
-        return findings.stream().filter(f -> f.id().equals(id)).findFirst().or(() -> test(id).map(MeterTest::finding));
+        return findings.stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .or(() -> test(id).map(MeterTest::finding))
+                .or(() -> partTypes.stream()
+                        .filter(t -> t.askedFor().equals(id))
+                        .findFirst()
+                        .map(Pack::asked));
     }
 
     /** The test of an id. */
@@ -57,5 +84,54 @@ public record Pack(
     /** The layout of an id. */
     public Optional<Layout> layout(String id) {
         return layouts.stream().filter(l -> l.id().equals(id)).findFirst();
+    }
+
+    /** What can be asked, looked at or measured: findings, then tests. */
+    public List<Finding> questions() {
+        return Stream.concat(findings.stream(), tests.stream().map(MeterTest::finding))
+                .toList();
+    }
+
+    /** The findings that a part was asked for by its name: weak evidence, never a question. */
+    public List<Finding> requests() {
+        return partTypes.stream().map(Pack::asked).toList();
+    }
+
+    private static Finding asked(PartType type) {
+        return new Finding(
+                type.askedFor(),
+                "Was the %s asked for?".formatted(type.name()),
+                Optional.empty(),
+                List.of(
+                        Finding.Answer.plain("no", "Not asked for: " + type.name(), 0),
+                        Finding.Answer.plain(YES, "Asked for: " + type.name(), ASKED_ANYWAY)),
+                0.1,
+                Finding.Who.CUSTOMER,
+                Optional.empty(),
+                Set.of(),
+                JUDGED);
+    }
+
+    /** All that a fault brings about: its own links, those of circuits and tests, and being asked for. */
+    public List<Fault.Link> links(Fault fault) {
+        List<Fault.Link> links = new ArrayList<>(fault.shows());
+        for (Circuit circuit : circuits) {
+            if (circuit.open().contains(fault.id())) {
+                links.add(new Fault.Link(
+                        circuit.finding(), Optional.of(circuit.answer()), circuit.strength(), circuit.basis()));
+            }
+        }
+        for (MeterTest test : tests) {
+            if (test.finds().contains(fault.id())) {
+                links.add(new Fault.Link(
+                        test.finding().id(),
+                        Optional.of(MeterTest.BAD),
+                        test.strength(),
+                        test.finding().basis()));
+            }
+        }
+        partType(fault.partType())
+                .ifPresent(t -> links.add(new Fault.Link(t.askedFor(), Optional.of(YES), ASKED_WHEN_FAILED, JUDGED)));
+        return links;
     }
 }

@@ -1,8 +1,10 @@
 package synopta.core.knowledge;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -22,7 +24,10 @@ public final class PackCheck {
         check.ids();
         check.shares();
         check.faults();
+        check.findings();
         check.tests();
+        check.circuits();
+        check.causes();
         check.sellingAndCautions();
         for (int i = 0; i < pack.layouts().size(); i++) {
             check.layout("layouts[%d]".formatted(i), pack.layouts().get(i));
@@ -64,7 +69,6 @@ public final class PackCheck {
     }
 
     private void faults() {
-        Set<String> shown = new HashSet<>();
         for (int i = 0; i < pack.faults().size(); i++) {
             Fault fault = pack.faults().get(i);
             String path = "faults[%d]".formatted(i);
@@ -77,41 +81,133 @@ public final class PackCheck {
                                 .formatted(fault.id()));
             }
             for (int j = 0; j < fault.shows().size(); j++) {
-                String finding = fault.shows().get(j).finding();
-                shown.add(finding);
-                finding("%s.shows[%d].finding".formatted(path, j), finding);
+                Fault.Link link = fault.shows().get(j);
+                String at = "%s.shows[%d]".formatted(path, j);
+                finding(at + ".finding", link.finding());
+                link.answer().ifPresent(answer -> telling(at + ".answer", link.finding(), answer));
+            }
+            together(path, fault);
+        }
+    }
+
+    /** A fault's links to one finding: one for each answer at most, and not more than certain together. */
+    private void together(String path, Fault fault) {
+        Map<String, Double> sums = new HashMap<>();
+        Set<String> met = new HashSet<>();
+        for (Fault.Link link : pack.links(fault)) {
+            sums.merge(link.finding(), link.strength(), Double::sum);
+            int level = pack.finding(link.finding())
+                    .filter(f -> link.answer().isEmpty()
+                            || f.answers().stream()
+                                    .anyMatch(a -> a.slug().equals(link.answer().get())))
+                    .map(link::level)
+                    .orElse(1);
+            if (!met.add(link.finding() + " " + level)) {
+                say(path, "is linked to %s twice; keep one link.".formatted(link.finding()));
             }
         }
+        sums.forEach((finding, sum) -> {
+            if (sum > 1 + 1e-12) {
+                say(path, "its links to %s add up to %s; at most 1 is possible.".formatted(finding, sum));
+            }
+        });
+    }
+
+    private void findings() {
+        Set<String> shown = pack.faults().stream()
+                .flatMap(f -> pack.links(f).stream())
+                .map(Fault.Link::finding)
+                .collect(Collectors.toSet());
         for (int i = 0; i < pack.findings().size(); i++) {
-            String id = pack.findings().get(i).id();
-            implied("findings[%d]".formatted(i), pack.findings().get(i));
-            if (!shown.contains(id)) {
-                say("findings[%d]".formatted(i), "no fault shows %s; link it or take it out.".formatted(id));
+            Finding finding = pack.findings().get(i);
+            String path = "findings[%d]".formatted(i);
+            for (int a = 0; a < finding.answers().size(); a++) {
+                implied("%s.answers[%d]".formatted(path, a), finding.answers().get(a));
+            }
+            if (finding.isOfConstruction()) {
+                construction(path, finding);
+            } else if (!shown.contains(finding.id())) {
+                say(path, "no fault shows %s; link it or take it out.".formatted(finding.id()));
+            }
+        }
+        List<Finding> all = pack.questions();
+        for (int i = 0; i < all.size(); i++) {
+            boolean lethal = all.get(i).hazards().contains(Hazard.STORED_CHARGE);
+            if (lethal && all.get(i).who() != Finding.Who.LICENSED) {
+                String list = i < pack.findings().size()
+                        ? "findings[%d]".formatted(i)
+                        : "tests[%d]".formatted(i - pack.findings().size());
+                say(list + ".who", "must be licensed where a stored charge may hurt.");
             }
         }
     }
 
-    private void implied(String path, Finding finding) {
-        for (int j = 0; j < finding.implies().size(); j++) {
-            Finding.Implied implied = finding.implies().get(j);
+    private void implied(String path, Finding.Answer answer) {
+        for (int j = 0; j < answer.implies().size(); j++) {
+            Finding.Implied implied = answer.implies().get(j);
             String at = "%s.implies[%d]".formatted(path, j);
             finding(at + ".finding", implied.finding());
-            pack.finding(implied.finding()).ifPresent(other -> {
-                if (!implied.answer().equals(other.telling().slug())
-                        && !implied.answer().equals(other.clear().slug())) {
-                    say(at + ".answer", "%s is no answer to %s.".formatted(implied.answer(), other.id()));
-                }
-            });
+            answer(at + ".answer", implied.finding(), implied.answer());
         }
+        answer.moot().forEach(id -> finding(path + ".moot", id));
+    }
+
+    /** Every layout is one answer's. */
+    private void construction(String path, Finding finding) {
+        List<String> named = finding.answers().stream()
+                .flatMap(a -> a.layouts().stream())
+                .sorted()
+                .toList();
+        List<String> all = pack.layouts().stream().map(Layout::id).sorted().toList();
+        if (!named.equals(all)) {
+            say(
+                    path,
+                    "its answers name the layouts %s; each of %s must stand at one answer."
+                            .formatted(String.join(", ", named), String.join(", ", all)));
+        }
+    }
+
+    private void circuits() {
+        unique("circuits", pack.circuits(), Circuit::id);
+        for (int i = 0; i < pack.circuits().size(); i++) {
+            Circuit circuit = pack.circuits().get(i);
+            String path = "circuits[%d]".formatted(i);
+            finding(path + ".finding", circuit.finding());
+            telling(path + ".answer", circuit.finding(), circuit.answer());
+            for (int j = 0; j < circuit.open().size(); j++) {
+                fault("%s.open[%d]".formatted(path, j), circuit.open().get(j));
+            }
+        }
+    }
+
+    /** Every cause is a fault of the pack, and no fault is, over others, its own cause. */
+    private void causes() {
+        for (int i = 0; i < pack.faults().size(); i++) {
+            Fault fault = pack.faults().get(i);
+            for (int j = 0; j < fault.causedBy().size(); j++) {
+                String path = "faults[%d].causedBy[%d].fault".formatted(i, j);
+                fault(path, fault.causedBy().get(j).fault());
+                if (leadsTo(fault.causedBy().get(j).fault(), fault.id(), new HashSet<>())) {
+                    say(path, "%s would be its own cause; take one of the causes out.".formatted(fault.id()));
+                }
+            }
+        }
+    }
+
+    private boolean leadsTo(String from, String to, Set<String> been) {
+        return from.equals(to)
+                || been.add(from)
+                        && pack.fault(from).stream()
+                                .flatMap(f -> f.causedBy().stream())
+                                .anyMatch(c -> leadsTo(c.fault(), to, been));
     }
 
     private void tests() {
         for (int i = 0; i < pack.tests().size(); i++) {
             for (int j = 0; j < pack.tests().get(i).finds().size(); j++) {
-                String fault = pack.tests().get(i).finds().get(j);
-                if (pack.fault(fault).isEmpty()) {
-                    say("tests[%d].finds[%d]".formatted(i, j), unknown("fault", fault, pack.faults(), Fault::id));
-                }
+                fault(
+                        "tests[%d].finds[%d]".formatted(i, j),
+                        pack.tests().get(i).finds().get(j));
             }
         }
     }
@@ -129,6 +225,10 @@ public final class PackCheck {
         for (int i = 0; i < pack.cautions().size(); i++) {
             String path = "cautions[%d].partTypes".formatted(i);
             pack.cautions().get(i).partTypes().forEach(slug -> partType(path, slug));
+        }
+        unique("rights", pack.rights(), Reassurance::id);
+        for (int i = 0; i < pack.rights().size(); i++) {
+            partType("rights[%d].partType".formatted(i), pack.rights().get(i).partType());
         }
     }
 
@@ -173,6 +273,30 @@ public final class PackCheck {
         if (pack.finding(id).isEmpty()) {
             say(path, unknown("finding", id, pack.findings(), Finding::id));
         }
+    }
+
+    private void fault(String path, String id) {
+        if (pack.fault(id).isEmpty()) {
+            say(path, unknown("fault", id, pack.faults(), Fault::id));
+        }
+    }
+
+    private void answer(String path, String finding, String answer) {
+        pack.finding(finding).ifPresent(f -> {
+            if (f.answers().stream().noneMatch(a -> a.slug().equals(answer))) {
+                say(path, "%s is no answer to %s.".formatted(answer, finding));
+            }
+        });
+    }
+
+    /** An answer that faults may bring about: any but the clear one. */
+    private void telling(String path, String finding, String answer) {
+        answer(path, finding, answer);
+        pack.finding(finding).ifPresent(f -> {
+            if (f.answers().get(0).slug().equals(answer)) {
+                say(path, "%s is the clear answer to %s, which no fault brings about.".formatted(answer, finding));
+            }
+        });
     }
 
     private static <T> String unknown(String kind, String name, List<T> known, Function<T, String> id) {

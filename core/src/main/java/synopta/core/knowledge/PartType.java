@@ -8,12 +8,28 @@ import java.util.List;
  * @param slug the word of the catalogue and the API
  * @param selling how it is sold, and with what
  * @param bag what to tell about it as it goes into the bag
+ * @param called what people call it; a word that several part types bear is kept for all of them
  * @param refer whether only a qualified person should fit it
  */
 public record PartType(
-        String slug, String name, LifeCurve life, SellingRule selling, List<BagNote> bag, boolean refer) {
-    /** Copies the notes. */
+        String slug,
+        String name,
+        LifeCurve life,
+        SellingRule selling,
+        List<BagNote> bag,
+        List<String> called,
+        boolean refer) {
+    /** Begins the id of the finding that the part was asked for by its name. */
+    private static final String ASKED = "asked-";
+
+    /** Copies. */
     public PartType {
         bag = List.copyOf(bag);
+        called = List.copyOf(called);
+    }
+
+    /** The id of the finding that somebody asked for the part by name. */
+    public String askedFor() {
+        return ASKED + slug;
     }
 }

@@ -19,6 +19,7 @@ final class LayoutNode {
                 node.text("name"),
                 node.number("share"),
                 node.text("tag"),
+                PackReader.fuels(node),
                 node.list("places", LayoutNode::place),
                 node.object("drawing").read(LayoutNode::drawing));
     }

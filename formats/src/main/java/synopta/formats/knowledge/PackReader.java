@@ -15,15 +15,18 @@ import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Circuit;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PackCheck;
 import synopta.core.knowledge.PackFault;
 import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.Reassurance;
 import synopta.core.knowledge.SellingRule;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -111,6 +114,9 @@ public final class PackReader {
                 node.list("faults", PackReader::fault),
                 node.list("findings", PackReader::finding),
                 node.list("tests", PackReader::test),
+                node.list("circuits", PackReader::circuit),
+                node.list("sameWords", PackReader::sameWords),
+                node.list("rights", PackReader::right),
                 node.list("cautions", PackReader::caution),
                 node.list("layouts", LayoutNode::read));
     }
@@ -145,6 +151,7 @@ public final class PackReader {
                 node.object("life").read(l -> new LifeCurve(l.number("shape"), l.number("scaleYears"), basis(l))),
                 node.has("sell") ? node.object("sell").read(PackReader::selling) : SellingRule.SINGLY,
                 node.list("bag", b -> new BagNote(b.value("kind", BagNote.Kind::of), b.text("text"), basis(b))),
+                node.texts("called"),
                 node.flag("refer"));
     }
 
@@ -168,26 +175,63 @@ public final class PackReader {
                 fuels(node),
                 node.number("prior"),
                 basis(node),
-                node.list("shows", s -> new Fault.Link(s.text("finding"), s.number("strength"), basis(s))));
+                node.maybeText("cure"),
+                node.list(
+                        "shows",
+                        s -> new Fault.Link(s.text("finding"), s.maybeText("answer"), s.number("strength"), basis(s))),
+                node.list("causedBy", c -> new Fault.Cause(c.text("fault"), c.number("strength"), basis(c))));
     }
 
     private static Finding finding(Node node) {
         return new Finding(
                 node.text("id"),
                 node.text("question"),
-                node.object("telling").read(PackReader::answer),
-                node.object("clear").read(PackReader::answer),
-                node.number("leak"),
+                node.maybeText("hint"),
+                node.list("answers", PackReader::answer),
                 node.number("minutes"),
                 node.value("who", Finding.Who::of),
-                basis(node),
-                node.texts("said"),
-                node.texts("clearSaid"),
-                node.list("implies", i -> new Finding.Implied(i.text("finding"), i.text("answer"))));
+                node.maybeText("opens"),
+                hazards(node),
+                basis(node));
     }
 
     private static Finding.Answer answer(Node node) {
-        return new Finding.Answer(node.text("answer"), node.text("words"));
+        return new Finding.Answer(
+                node.text("answer"),
+                node.text("words"),
+                node.has("leak") ? node.number("leak") : 0,
+                node.texts("said"),
+                node.list("implies", i -> new Finding.Implied(i.text("finding"), i.text("answer"))),
+                Set.copyOf(node.texts("moot")),
+                Set.copyOf(node.texts("layouts")));
+    }
+
+    private static Set<Hazard> hazards(Node node) {
+        Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
+        node.texts("hazards").forEach(slug -> hazards.add(Hazard.of(slug)));
+        return hazards;
+    }
+
+    private static Circuit circuit(Node node) {
+        return new Circuit(
+                node.text("id"),
+                node.text("name"),
+                node.text("finding"),
+                node.text("answer"),
+                node.number("strength"),
+                node.texts("open"),
+                basis(node));
+    }
+
+    private static List<String> sameWords(Node node) {
+        List<String> words = new ArrayList<>(List.of(node.text("word")));
+        words.addAll(node.texts("also"));
+        return words;
+    }
+
+    private static Reassurance right(Node node) {
+        return new Reassurance(
+                node.text("id"), node.text("partType"), node.texts("said"), node.text("answer"), basis(node));
     }
 
     private static MeterTest test(Node node) {
@@ -197,18 +241,18 @@ public final class PackReader {
         Finding finding = new Finding(
                 node.text("id"),
                 node.text("question"),
-                new Finding.Answer("bad", node.text("bad")),
-                new Finding.Answer("good", node.text("sound")),
-                1 - specificity,
+                node.maybeText("hint"),
+                List.of(
+                        Finding.Answer.plain(MeterTest.GOOD, node.text("sound"), 0),
+                        Finding.Answer.plain(MeterTest.BAD, node.text("bad"), 1 - specificity)),
                 node.number("minutes"),
                 node.value("who", Finding.Who::of),
-                basis(node),
-                List.of(),
-                List.of(),
-                List.of());
+                node.maybeText("opens"),
+                hazards(node),
+                basis(node));
         return new MeterTest(
                 finding,
-                node.text("unit"),
+                node.value("unit", MeterUnit::of),
                 range[0],
                 range[1],
                 node.texts("finds"),

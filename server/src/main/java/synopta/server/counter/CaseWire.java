@@ -20,6 +20,7 @@ import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseRecord;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Hazard;
+import synopta.server.diagnosis.AnswerWire;
 import synopta.server.diagnosis.DiagnosisWire;
 import synopta.server.tag.TagWire;
 import synopta.server.web.MayBeNull;
@@ -45,6 +46,7 @@ public final class CaseWire {
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> dropped,
             @MayBeNull @Size(max = 80) String platform,
             @MayBeNull @Size(max = 20) List<@NotNull @Size(max = 120) String> looked,
+            @MayBeNull String person,
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
             @MayBeNull String status) {
@@ -63,7 +65,8 @@ public final class CaseWire {
                     set(dropped),
                     Optional.ofNullable(serial).filter(s -> !s.isBlank()),
                     Optional.ofNullable(platform).filter(p -> !p.isBlank()),
-                    set(looked));
+                    set(looked),
+                    DiagnosisWire.person(person));
         }
 
         /** The line; without one the complaint is what was said. */
@@ -100,7 +103,7 @@ public final class CaseWire {
                     content.complaint().orElse(null),
                     draft.rechecked().stream().map(TagWire.RecheckWire::of).toList(),
                     draft.findings().stream()
-                            .map(f -> new DiagnosisWire.AnsweredWire(f.finding(), f.answer()))
+                            .map(DiagnosisWire.AnsweredWire::of)
                             .toList(),
                     draft.readings().stream()
                             .map(DiagnosisWire.MeasuredWire::of)
@@ -110,6 +113,7 @@ public final class CaseWire {
                     draft.dropped().stream().sorted().toList(),
                     draft.platform().orElse(null),
                     draft.looked().stream().sorted().toList(),
+                    draft.person().slug(),
                     content.lines().stream()
                             .map(l -> new CaseLineWire(l.part().written(), l.quantity()))
                             .toList(),
@@ -142,10 +146,11 @@ public final class CaseWire {
             List<String> dropped,
             @MayBeNull String platform,
             List<String> looked,
+            String person,
             List<CaseLineWire> lines,
             List<String> cautionsShown,
             String status,
-            List<DiagnosisWire.CautionWire> cautions) {
+            List<AnswerWire.CautionWire> cautions) {
         static CaseAnswer of(CaseRecord record, List<Caution> cautions) {
             CaseFields f = CaseFields.of(record.content());
             return new CaseAnswer(
@@ -167,10 +172,11 @@ public final class CaseWire {
                     f.dropped(),
                     f.platform(),
                     f.looked(),
+                    f.person(),
                     f.lines(),
                     f.cautionsShown(),
                     f.status(),
-                    cautions.stream().map(DiagnosisWire.CautionWire::of).toList());
+                    cautions.stream().map(AnswerWire.CautionWire::of).toList());
         }
     }
 

@@ -17,7 +17,7 @@ import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.server.basket.BasketWire;
 import synopta.server.catalog.CatalogWire;
-import synopta.server.diagnosis.DiagnosisWire;
+import synopta.server.diagnosis.AnswerWire;
 import synopta.server.fit.FitWire;
 import synopta.server.tag.SerialWire;
 import synopta.server.tag.TagWire;
@@ -40,15 +40,16 @@ public final class CounterWire {
             @MayBeNull String layout,
             List<String> fuels,
             List<KnownWire> known,
-            List<DiagnosisWire.SuspectWire> suspects,
-            List<DiagnosisWire.QuestionWire> next,
-            @MayBeNull DiagnosisWire.AdviceWire advice,
+            AnswerWire.HearingWire hearing,
+            List<AnswerWire.SuspectWire> suspects,
+            List<AnswerWire.QuestionWire> next,
+            @MayBeNull AnswerWire.AdviceWire advice,
             List<String> selling,
             List<NeededWire> needs,
             @MayBeNull BasketWire.BasketAnswer basket,
             List<PartWire> parts,
             List<BagWire> bag,
-            List<DiagnosisWire.CautionWire> cautions) {
+            List<AnswerWire.CautionWire> cautions) {
         static CounterAnswer of(CaseView view, Optional<Pack> pack, Catalog catalog) {
             return new CounterAnswer(
                     view.pieces().stream().map(PieceWire::of).toList(),
@@ -64,17 +65,21 @@ public final class CounterWire {
                     view.layout().map(Layout::id).orElse(null),
                     view.fuels().stream().sorted().map(f -> f.slug()).toList(),
                     view.known().stream().map(KnownWire::of).toList(),
+                    pack.map(p -> AnswerWire.HearingWire.of(p, view.hearing()))
+                            .orElseGet(AnswerWire.HearingWire::nothing),
                     view.diagnosis()
-                            .map(d -> DiagnosisWire.suspectsOf(pack.orElseThrow(), d))
+                            .map(d -> AnswerWire.suspectsOf(pack.orElseThrow(), d))
                             .orElse(List.of()),
-                    view.diagnosis().map(DiagnosisWire::questionsOf).orElse(List.of()),
-                    view.diagnosis().map(DiagnosisWire.AdviceWire::of).orElse(null),
+                    view.diagnosis().map(AnswerWire::questionsOf).orElse(List.of()),
+                    view.diagnosis()
+                            .map(d -> AnswerWire.AdviceWire.of(pack.orElseThrow(), d))
+                            .orElse(null),
                     List.copyOf(view.selling()),
                     view.needs().stream().map(NeededWire::of).toList(),
                     view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
                     PartWire.namedIn(view, catalog),
                     view.bag().stream().map(BagWire::of).toList(),
-                    view.cautions().stream().map(DiagnosisWire.CautionWire::of).toList());
+                    view.cautions().stream().map(AnswerWire.CautionWire::of).toList());
         }
     }
 

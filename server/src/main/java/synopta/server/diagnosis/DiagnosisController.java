@@ -29,7 +29,7 @@ class DiagnosisController {
     }
 
     @PostMapping
-    DiagnosisWire.DiagnosisAnswer diagnose(@Valid @RequestBody DiagnosisWire.DiagnosisRequest request) {
+    AnswerWire.DiagnosisAnswer diagnose(@Valid @RequestBody DiagnosisWire.DiagnosisRequest request) {
         CaseDraft draft = request.draft();
         draft.model().filter(m -> catalog.model(m).isEmpty()).ifPresent(m -> {
             throw Refused.impossible(
@@ -43,6 +43,6 @@ class DiagnosisController {
                         view.appliance().isPresent()
                                 ? "There is no knowledge pack for this appliance yet."
                                 : "Which appliance is it? Send dryer, range, dishwasher or microwave, or a model."));
-        return DiagnosisWire.DiagnosisAnswer.of(pack, view);
+        return AnswerWire.DiagnosisAnswer.of(pack, view);
     }
 }

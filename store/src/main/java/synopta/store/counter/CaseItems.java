@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
 import synopta.core.tag.Recheck;
@@ -20,6 +21,9 @@ import synopta.store.jdbc.Jdbc;
 
 /** The lists of a case, one row an item: its kind, its place in the list, a name and a detail. */
 final class CaseItems {
+    /** Stands behind an answer that is only thought so. */
+    private static final String PERHAPS = "?";
+
     private static final String WRITE = """
             insert into case_item (number, kind, place, name, detail)
             values (?, ?, ?, ?, ?)""";
@@ -61,7 +65,10 @@ final class CaseItems {
         }
 
         List<CaseDraft.Answered> findings() {
-            return of("finding", CaseDraft.Answered::new);
+            return of(
+                    "finding",
+                    (finding, answer) ->
+                            new CaseDraft.Answered(finding, answer.replace(PERHAPS, ""), !answer.endsWith(PERHAPS)));
         }
 
         List<CaseDraft.Measured> readings() {
@@ -102,6 +109,10 @@ final class CaseItems {
         Set<String> looked() {
             return names("looked");
         }
+
+        Finding.Who person() {
+            return names("person").stream().findFirst().map(Finding.Who::of).orElse(Finding.Who.FITTER);
+        }
     }
 
     Read read(long number) {
@@ -124,7 +135,8 @@ final class CaseItems {
                         "recheck",
                         "" + r.position(),
                         r.character().map(String::valueOf).orElse(""))));
-        draft.findings().forEach(f -> items.add(new Item("finding", f.finding(), f.answer())));
+        draft.findings()
+                .forEach(f -> items.add(new Item("finding", f.finding(), f.answer() + (f.sure() ? "" : PERHAPS))));
         draft.readings()
                 .forEach(r -> items.add(new Item(
                         "reading", r.test(), r.reading().fold(Double::toString, (Reading.Overload open) -> "OL"))));
@@ -135,6 +147,7 @@ final class CaseItems {
         names("dropped", draft.dropped()).forEach(items::add);
         names("platform", draft.platform().stream().toList()).forEach(items::add);
         names("looked", draft.looked()).forEach(items::add);
+        items.add(new Item("person", draft.person().slug(), ""));
         int[] place = {0};
         jdbc.batch(WRITE, items.stream(), item -> new Object[] {number, item.kind, place[0]++, item.name, item.detail});
     }

@@ -149,7 +149,8 @@ public final class CaseStore implements CaseLog {
                 read.dropped(),
                 Optional.ofNullable(row.getString("serial")),
                 read.platform(),
-                read.looked());
+                read.looked(),
+                read.person());
         return new CaseRecord(
                 number,
                 row.getObject("created_at", OffsetDateTime.class).toInstant(),

@@ -1,0 +1,96 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.MeterUnit;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Reading;
+
+/**
+ * Hears meter readings: a figure and its unit, or "OL", are of the test whose part was named nearest; where none was,
+ * or its name has two meanings, the reading waits to be told what it is of.
+ */
+final class Figures {
+    private static final Pattern FIGURE = Pattern.compile(
+            "(?<![\\p{L}\\p{N}.])(?:(?<figure>\\d+(?:\\.\\d+)?)\\s*(?<kilo>k(?:ilo)?[\\s-]*)?(?<unit>%s)|(?<open>OL|O\\.L\\.|reads? open|infinite|infinity))(?![\\p{L}\\p{N}])"
+                    .formatted(Arrays.stream(MeterUnit.values())
+                            .flatMap(u -> u.said().stream())
+                            .distinct()
+                            .sorted(Comparator.comparingInt(String::length).reversed())
+                            .map(Pattern::quote)
+                            .collect(Collectors.joining("|"))),
+            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+
+    private final Pack pack;
+
+    Figures(Pack pack) {
+        this.pack = pack;
+    }
+
+    /** Readings that were heard. */
+    record Read(List<Hearing.Measured> measured, List<Hearing.Unplaced> unplaced) {}
+
+    Read read(Ear ear, List<Hearing.Named> named) {
+        List<Hearing.Measured> measured = new ArrayList<>();
+        List<Hearing.Unplaced> unplaced = new ArrayList<>();
+        Matcher matcher = FIGURE.matcher(ear.text());
+        while (matcher.find()) {
+            List<MeterTest> tests = tests(matcher, named);
+            if (tests.isEmpty()) {
+                continue;
+            }
+            ear.understood(matcher.start(), matcher.end());
+            if (tests.size() == 1) {
+                measured.add(new Hearing.Measured(
+                        tests.get(0), reading(matcher), matcher.group(), matcher.start(), matcher.end()));
+            } else {
+                List<String> ids = tests.stream().map(t -> t.finding().id()).toList();
+                unplaced.add(
+                        new Hearing.Unplaced(ids, reading(matcher), matcher.group(), matcher.start(), matcher.end()));
+            }
+        }
+        return new Read(measured, unplaced);
+    }
+
+    private static Reading reading(Matcher matcher) {
+        if (matcher.group("open") != null) {
+            return new Reading.Overload();
+        }
+        double figure = Double.parseDouble(matcher.group("figure"));
+        return new Reading.Figure(matcher.group("kilo") == null ? figure : 1000 * figure);
+    }
+
+    /** The tests it may be of: those in the unit, and of the part named nearest where there is one. */
+    private List<MeterTest> tests(Matcher matcher, List<Hearing.Named> named) {
+        String unit = matcher.group("unit");
+        List<MeterTest> inUnit = pack.tests().stream()
+                .filter(t -> unit == null
+                        ? t.unit() == MeterUnit.OHM
+                        : t.unit().said().contains(unit.toLowerCase(Locale.ROOT)))
+                .toList();
+        List<MeterTest> ofPart = named.stream()
+                .min(Comparator.comparingInt(
+                        n -> Math.min(Math.abs(n.to() - matcher.start()), Math.abs(n.from() - matcher.end()))))
+                .map(n -> inUnit.stream()
+                        .filter(t -> partTypes(t).stream().anyMatch(n.partTypes()::contains))
+                        .toList())
+                .orElse(List.of());
+        return ofPart.isEmpty() ? inUnit : ofPart;
+    }
+
+    private Set<String> partTypes(MeterTest test) {
+        return test.finds().stream()
+                .flatMap(id -> pack.fault(id).stream())
+                .map(f -> f.partType())
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+}

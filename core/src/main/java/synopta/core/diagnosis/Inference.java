@@ -1,0 +1,151 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Exact joint probability of what is known with each fault, in a network of faults that may stand together.
+ *
+ * <p>Faults are gone through one after another, causes first. A vector holds, for every state ({@link Step}), the
+ * probability that leaks and the faults so far led to it; a second, from behind, what a state is worth: the probability
+ * that the faults still to come make it what is known. P(known) is their product summed over states, at any place;
+ * P(known, fault) the same with the fault's step restricted to its being present. Faults that all machines share are
+ * gone through once, for the mixture of what the machine may be.
+ *
+ * <p>The result is that of Heckerman's sum over subsets ("A Tractable Inference Algorithm for Diagnosing Multiple
+ * Diseases", UAI 1989), whose terms alternate in sign and cancel; here every term is positive, so no digits are lost.
+ *
+ * <p>Shapes: n faults, k telling or uncertain findings, c consequences under way at once, s = 2^(k+c) states. O(n s)
+ * memory, O(n k s) time, times the variants for the faults that differ. Relative error below 1e-12.
+ */
+final class Inference {
+    private final Network network;
+    private final int[] order;
+    private final int shared;
+    private final List<Step[]> steps = new ArrayList<>();
+    private final double[][][] before;
+    private final double[][][] worth;
+    private final int[] place;
+
+    Inference(Network network, List<Observation> known) {
+        this.network = network;
+        order = network.order();
+        shared = network.differing(order);
+        place = new int[order.length];
+        for (int i = 0; i < order.length; i++) {
+            place[order[i]] = i;
+        }
+        States states = new States(network, known, order);
+        int variants = network.variants().size();
+        before = new double[variants][order.length + 1][];
+        worth = new double[variants][order.length + 1][];
+        double[] end = states.last();
+        for (Network.Variant variant : network.variants()) {
+            steps.add(states.steps(variant));
+        }
+        double[] mixed = null;
+        for (int v = 0; v < variants; v++) {
+            before[v][0] = states.first();
+            for (int i = 0; i < shared; i++) {
+                before[v][i + 1] = steps.get(v)[i].apply(before[v][i], Step.Part.BOTH);
+            }
+            mixed = mixed(mixed, before[v][shared], network.variants().get(v).share());
+        }
+        before[0][shared] = mixed;
+        worth[0][order.length] = end;
+        for (int i = order.length - 1; i >= shared; i--) {
+            worth[0][i] = steps.get(0)[i].applyAdjoint(worth[0][i + 1]);
+        }
+        for (int i = shared; i < order.length; i++) {
+            before[0][i + 1] = steps.get(0)[i].apply(before[0][i], Step.Part.BOTH);
+        }
+        for (int v = 0; v < variants; v++) {
+            worth[v][shared] = worth[0][shared];
+            for (int i = shared - 1; i >= 0; i--) {
+                worth[v][i] = steps.get(v)[i].applyAdjoint(worth[v][i + 1]);
+            }
+        }
+    }
+
+    private static double[] mixed(double[] sum, double[] more, double share) {
+        double[] mixed = sum == null ? new double[more.length] : sum;
+        for (int s = 0; s < more.length; s++) {
+            mixed[s] += share * more[s];
+        }
+        return mixed;
+    }
+
+    /** P(known). */
+    double known() {
+        return dot(before[0][order.length], worth[0][order.length]);
+    }
+
+    /** P(known, fault present), by fault. */
+    double[] withFault() {
+        double[] with = new double[order.length];
+        for (int fault = 0; fault < order.length; fault++) {
+            int i = place[fault];
+            if (i >= shared) {
+                with[fault] = dot(steps.get(0)[i].apply(before[0][i], Step.Part.PRESENT), worth[0][i + 1]);
+                continue;
+            }
+            for (int v = 0; v < steps.size(); v++) {
+                double share = network.variants().get(v).share();
+                with[fault] += share * dot(steps.get(v)[i].apply(before[v][i], Step.Part.PRESENT), worth[v][i + 1]);
+            }
+        }
+        return with;
+    }
+
+    /** P(known, at least one of the faults present), by set of faults. */
+    double[] withAny(Collection<Set<Integer>> sets) {
+        double[] single = withFault();
+        double all = known();
+        double[] with = new double[sets.size()];
+        int next = 0;
+        for (Set<Integer> set : sets) {
+            with[next++] = set.size() == 1 ? single[set.iterator().next()] : Math.max(0, all - withNone(set));
+        }
+        return with;
+    }
+
+    private double withNone(Set<Integer> set) {
+        int first = set.stream().mapToInt(f -> place[f]).min().orElseThrow();
+        int last = set.stream().mapToInt(f -> place[f]).max().orElseThrow();
+        double none = 0;
+        double[] mixed = null;
+        for (int v = 0; first < shared && v < steps.size(); v++) {
+            double[] vector = run(set, v, before[v][first], first, Math.min(last + 1, shared));
+            double share = network.variants().get(v).share();
+            if (last < shared) {
+                none += share * dot(vector, worth[v][last + 1]);
+            } else {
+                mixed = mixed(mixed, vector, share);
+            }
+        }
+        if (last < shared) {
+            return none;
+        }
+        double[] from = first < shared ? mixed : before[0][first];
+        return dot(run(set, 0, from, Math.max(first, shared), last + 1), worth[0][last + 1]);
+    }
+
+    private double[] run(Set<Integer> absent, int variant, double[] from, int first, int end) {
+        double[] vector = from;
+        for (int i = first; i < end; i++) {
+            Step.Part part = absent.contains(order[i]) ? Step.Part.ABSENT : Step.Part.BOTH;
+            vector = steps.get(variant)[i].apply(vector, part);
+        }
+        return vector;
+    }
+
+    private static double dot(double[] a, double[] b) {
+        double sum = 0;
+        for (int s = 0; s < a.length; s++) {
+            sum += a[s] * b[s];
+        }
+        return sum;
+    }
+}

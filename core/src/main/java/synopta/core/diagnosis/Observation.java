@@ -1,0 +1,78 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * What is known of a finding: how likely what was said is at each of its levels. Levels of one likelihood in a row are
+ * one class; levels at the top that are impossible are in none.
+ *
+ * @param finding by index
+ * @param likelihoods by level, not all 0
+ */
+record Observation(int finding, double[] likelihoods) {
+    /** Refuses what is impossible at every level. */
+    Observation {
+        double sum = 0;
+        for (double likelihood : likelihoods) {
+            sum += likelihood;
+        }
+        if (!(sum > 0)) {
+            throw new IllegalArgumentException("What is said of one finding cannot be true at once; strike out some.");
+        }
+    }
+
+    /** A level that is certain. */
+    static Observation at(int finding, int levels, int level) {
+        double[] likelihoods = new double[levels];
+        likelihoods[level] = 1;
+        return new Observation(finding, likelihoods);
+    }
+
+    /** A level or a lower one, which is certain. */
+    static Observation upTo(int finding, int levels, int level) {
+        double[] likelihoods = new double[levels];
+        Arrays.fill(likelihoods, 0, level + 1, 1);
+        return new Observation(finding, likelihoods);
+    }
+
+    /** Both, of one finding. */
+    Observation and(Observation other) {
+        double[] both = likelihoods.clone();
+        for (int level = 0; level < both.length; level++) {
+            both[level] *= other.likelihoods[level];
+        }
+        return new Observation(finding, both);
+    }
+
+    /** The likelihood of each class. */
+    double[] classes() {
+        List<Double> classes = new ArrayList<>();
+        for (int level = 0; level < possible(); level++) {
+            if (level == 0 || likelihoods[level] != likelihoods[level - 1]) {
+                classes.add(likelihoods[level]);
+            }
+        }
+        return classes.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    /** Probabilities of the classes out of those of the levels; what is in no class is left out. */
+    double[] toClasses(double[] levels) {
+        double[] sums = new double[classes().length];
+        int at = 0;
+        for (int level = 0; level < possible(); level++) {
+            at += level > 0 && likelihoods[level] != likelihoods[level - 1] ? 1 : 0;
+            sums[at] += levels[level];
+        }
+        return sums;
+    }
+
+    private int possible() {
+        int possible = likelihoods.length;
+        while (likelihoods[possible - 1] == 0) {
+            possible--;
+        }
+        return possible;
+    }
+}

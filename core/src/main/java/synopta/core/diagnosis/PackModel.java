@@ -1,0 +1,214 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Fuel;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.LifeCurve;
+import synopta.core.knowledge.Pack;
+
+/** A pack by index, made once: what faults bring about, whatever the machine. */
+final class PackModel {
+    private static final double LEAST = 0.0005;
+    private static final double MOST = 0.6;
+
+    private final Pack pack;
+    private final List<Finding> findings;
+    private final Map<String, Integer> index = new HashMap<>();
+    private final Map<String, Integer> faultIndex = new HashMap<>();
+    private final double[][] leaks;
+    private final double[][][] effects;
+    private final double[][] causes;
+    private final Map<Remedy, Set<Integer>> handedOver = new LinkedHashMap<>();
+
+    PackModel(Pack pack) {
+        this.pack = pack;
+        findings = new ArrayList<>(pack.questions());
+        findings.addAll(pack.requests());
+        int faults = pack.faults().size();
+        for (int f = 0; f < findings.size(); f++) {
+            index.put(findings.get(f).id(), f);
+        }
+        for (int i = 0; i < faults; i++) {
+            faultIndex.put(pack.faults().get(i).id(), i);
+            handedOver
+                    .computeIfAbsent(Remedy.of(pack.faults().get(i)), t -> new LinkedHashSet<>())
+                    .add(i);
+        }
+        leaks = findings.stream().map(PackModel::leak).toArray(double[][]::new);
+        effects = new double[findings.size()][faults][];
+        causes = new double[faults][];
+        for (int i = 0; i < faults; i++) {
+            link(i, pack.faults().get(i));
+        }
+    }
+
+    private static double[] leak(Finding finding) {
+        double[] leak =
+                finding.answers().stream().mapToDouble(Finding.Answer::leak).toArray();
+        leak[0] = 1 - Arrays.stream(leak).sum();
+        return leak;
+    }
+
+    private void link(int i, Fault fault) {
+        for (Fault.Link link : pack.links(fault)) {
+            int f = index.get(link.finding());
+            if (effects[f][i] == null) {
+                effects[f][i] = new double[findings.get(f).answers().size()];
+                effects[f][i][0] = 1;
+            }
+            effects[f][i][link.level(findings.get(f))] += link.strength();
+            effects[f][i][0] -= link.strength();
+        }
+        for (Fault.Cause cause : fault.causedBy()) {
+            causes[i] = causes[i] == null ? new double[pack.faults().size()] : causes[i];
+            causes[i][faultIndex.get(cause.fault())] = cause.strength();
+        }
+    }
+
+    /**
+     * The network of what a machine may be; fuels and layouts that make no difference are one variant. Shares add up to
+     * the probability of what is known of its construction.
+     */
+    Network network(Machine machine, List<Evidence> construction) {
+        Map<List<Boolean>, Double> shares = new LinkedHashMap<>();
+        double all = 0;
+        for (Layout layout : pack.layouts()) {
+            if (machine.layout().map(l -> !l.equals(layout.id())).orElse(false)) {
+                continue;
+            }
+            double likelihood = construction.stream()
+                    .mapToDouble(e -> likelihood(e, layout.id()))
+                    .reduce(1, (a, b) -> a * b);
+            for (Map.Entry<Fuel, Double> fuel : pack.fuelShares().entrySet()) {
+                boolean burns = layout.fuels().contains(fuel.getKey())
+                        && machine.fuels().contains(fuel.getKey());
+                if (burns && fuel.getValue() > 0) {
+                    List<Boolean> allowed = pack.faults().stream()
+                            .map(fault -> layout.allows(fault, fuel.getKey()))
+                            .toList();
+                    double share = layout.share() * fuel.getValue();
+                    shares.merge(allowed, share * likelihood, Double::sum);
+                    all += share;
+                }
+            }
+        }
+        if (shares.isEmpty()) {
+            throw new IllegalArgumentException("No %s of layout %s burns %s; check the layout and the fuel."
+                    .formatted(pack.appliance().slug(), machine.layout().orElse("any"), machine.fuels()));
+        }
+        List<Network.Variant> variants = new ArrayList<>();
+        for (Map.Entry<List<Boolean>, Double> variant : shares.entrySet()) {
+            boolean[] allowed = new boolean[pack.faults().size()];
+            for (int i = 0; i < allowed.length; i++) {
+                allowed[i] = variant.getKey().get(i);
+            }
+            variants.add(new Network.Variant(variant.getValue() / all, allowed));
+        }
+        double[] priors = pack.faults().stream()
+                .mapToDouble(fault -> prior(fault, machine.ageYears()))
+                .toArray();
+        return new Network(priors, leaks, effects, causes, variants);
+    }
+
+    private double likelihood(Evidence construction, String layout) {
+        Finding finding = findings.get(index.get(construction.finding()));
+        boolean is = finding.answer(construction.answer()).layouts().contains(layout);
+        double right = construction.sure() ? 1 : Evidence.THOUGHT_RIGHT;
+        return is ? right : (1 - right) / (finding.answers().size() - 1);
+    }
+
+    private double prior(Fault fault, OptionalDouble ageYears) {
+        if (ageYears.isEmpty()) {
+            return fault.prior();
+        }
+        LifeCurve life = pack.partType(fault.partType()).orElseThrow().life();
+        double ratio = life.hazardPerYear(Math.max(0.5, ageYears.getAsDouble()))
+                / life.hazardPerYear(Pack.REFERENCE_AGE_YEARS);
+        return Math.max(LEAST, Math.min(MOST, fault.prior() * ratio));
+    }
+
+    /** By remedy, the faults that can bring about one of the signs; all of them when there is no sign. */
+    Map<Remedy, Set<Integer>> concerned(List<Evidence> signs) {
+        Map<Remedy, Set<Integer>> concerned = new LinkedHashMap<>();
+        handedOver.forEach((remedy, faults) -> {
+            Set<Integer> able = new LinkedHashSet<>(faults);
+            able.removeIf(fault -> !signs.isEmpty() && signs.stream().noneMatch(sign -> shows(fault, sign)));
+            if (!able.isEmpty()) {
+                concerned.put(remedy, able);
+            }
+        });
+        return concerned;
+    }
+
+    /** Whether the fault can bring about the sign. */
+    boolean shows(int fault, Evidence sign) {
+        double[] effect = effects[index.get(sign.finding())][fault];
+        return effect != null && effect[level(sign)] > 0;
+    }
+
+    /** The place of an answer in its finding, 0 for the clear one. */
+    int level(Evidence evidence) {
+        return findings.get(index.get(evidence.finding())).level(evidence.answer());
+    }
+
+    /** Whether the evidence is a sign: a telling answer that is more than a part's name. */
+    boolean isSign(Evidence evidence) {
+        int f = index.get(evidence.finding());
+        return f < pack.questions().size() && !findings.get(f).isOfConstruction() && level(evidence) > 0;
+    }
+
+    /** Whether the evidence is of how the machine is built. */
+    boolean isOfConstruction(Evidence evidence) {
+        return findings.get(index.get(evidence.finding())).isOfConstruction();
+    }
+
+    /** Whether sure evidence leaves the finding one possible answer, or makes it needless to ask. */
+    boolean isMoot(Finding finding, List<Evidence> evidence) {
+        Map<String, String> known = new HashMap<>();
+        for (Evidence piece : evidence) {
+            if (piece.sure()) {
+                known.put(piece.finding(), piece.answer());
+                Finding of = findings.get(index.get(piece.finding()));
+                if (of.answer(piece.answer()).moot().contains(finding.id())) {
+                    return true;
+                }
+            }
+        }
+        return finding.answers().stream()
+                        .filter(a -> a.implies().stream()
+                                .allMatch(i -> known.getOrDefault(i.finding(), i.answer())
+                                        .equals(i.answer())))
+                        .count()
+                < 2;
+    }
+
+    Observation observation(Evidence evidence) {
+        int f = index.get(evidence.finding());
+        int levels = leaks[f].length;
+        if (evidence.sure()) {
+            return Observation.at(f, levels, level(evidence));
+        }
+        double[] likelihoods = new double[levels];
+        Arrays.fill(likelihoods, (1 - Evidence.THOUGHT_RIGHT) / (levels - 1));
+        likelihoods[level(evidence)] = Evidence.THOUGHT_RIGHT;
+        return new Observation(f, likelihoods);
+    }
+
+    int index(String finding) {
+        return index.get(finding);
+    }
+
+    Pack pack() {
+        return pack;
+    }
+}

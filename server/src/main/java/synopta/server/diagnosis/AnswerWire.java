@@ -1,0 +1,278 @@
+package synopta.server.diagnosis;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import synopta.core.counter.CaseView;
+import synopta.core.diagnosis.Advice;
+import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.Hearing;
+import synopta.core.diagnosis.Question;
+import synopta.core.diagnosis.Suspect;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of what a diagnosis says. */
+public final class AnswerWire {
+    /** So many questions carry what each answer would bring. */
+    private static final int FORESEEN = 3;
+
+    /** Suspicions below this are not worth sending. */
+    private static final double SLIGHT = 0.005;
+
+    private AnswerWire() {}
+
+    /** Suspects, questions, advice, cautions. */
+    public record DiagnosisAnswer(
+            HearingWire hearing,
+            List<HeardWire> heard,
+            List<String> notUnderstood,
+            List<SuspectWire> suspects,
+            List<QuestionWire> next,
+            AdviceWire advice,
+            List<CautionWire> cautions) {
+        static DiagnosisAnswer of(Pack pack, CaseView view) {
+            Diagnosis diagnosis = view.diagnosis().orElseThrow();
+            return new DiagnosisAnswer(
+                    HearingWire.of(pack, view.hearing()),
+                    HeardWire.each(view.hearing()),
+                    view.hearing().unheard().stream()
+                            .map(Hearing.Unheard::phrase)
+                            .toList(),
+                    suspectsOf(pack, diagnosis),
+                    questionsOf(diagnosis),
+                    AdviceWire.of(pack, diagnosis),
+                    view.cautions().stream().map(CautionWire::of).toList());
+        }
+    }
+
+    /** The wire form of all suspects. */
+    public static List<SuspectWire> suspectsOf(Pack pack, Diagnosis diagnosis) {
+        return diagnosis.suspects().stream().map(s -> SuspectWire.of(pack, s)).toList();
+    }
+
+    /** The wire form of all questions. */
+    public static List<QuestionWire> questionsOf(Diagnosis diagnosis) {
+        List<QuestionWire> wires = new ArrayList<>();
+        for (Question question : diagnosis.next()) {
+            wires.add(QuestionWire.of(question, wires.size() < FORESEEN));
+        }
+        return wires;
+    }
+
+    /** A finding heard in the complaint. */
+    public record HeardWire(String finding, String answer, String phrase, boolean sure) {
+        /** Each finding once for each answer, in the words it was first said. */
+        private static List<HeardWire> each(Hearing hearing) {
+            Map<Evidence, HeardWire> first = new LinkedHashMap<>();
+            hearing.heard()
+                    .forEach(h -> first.putIfAbsent(
+                            h.evidence(),
+                            new HeardWire(
+                                    h.evidence().finding(),
+                                    h.evidence().answer(),
+                                    h.phrase(),
+                                    h.evidence().sure())));
+            return List.copyOf(first.values());
+        }
+    }
+
+    /** What was heard besides findings: parts named, readings without a place, doubts about right parts. */
+    public record HearingWire(List<NamedWire> named, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
+        /** The wire form. */
+        public static HearingWire of(Pack pack, Hearing hearing) {
+            return new HearingWire(
+                    hearing.named().stream().map(n -> NamedWire.of(pack, n)).toList(),
+                    hearing.unplaced().stream()
+                            .map(u -> UnplacedWire.of(pack, u))
+                            .toList(),
+                    hearing.doubts().stream()
+                            .map(d -> new DoubtWire(d.phrase(), d.answer().answer()))
+                            .toList());
+        }
+
+        /** Where no pack is asked nothing is heard. */
+        public static HearingWire nothing() {
+            return new HearingWire(List.of(), List.of(), List.of());
+        }
+    }
+
+    /** A part spoken of by name, and what the word may mean; `how` is `asked`, `denied` or `renewed`. */
+    public record NamedWire(String phrase, String how, List<MeaningWire> meanings) {
+        private static NamedWire of(Pack pack, Hearing.Named named) {
+            return new NamedWire(
+                    named.phrase(),
+                    named.how().name().toLowerCase(Locale.ROOT),
+                    named.partTypes().stream()
+                            .map(slug -> MeaningWire.of(pack.partType(slug).orElseThrow()))
+                            .toList());
+        }
+    }
+
+    /** One meaning of a word: answering its finding `yes` chooses it. */
+    public record MeaningWire(String partType, String name, String finding) {
+        private static MeaningWire of(PartType type) {
+            return new MeaningWire(type.slug(), type.name(), type.askedFor());
+        }
+    }
+
+    /** A reading of which it was not said what it is of, and the tests it may be of. */
+    public record UnplacedWire(String phrase, Object value, List<TestWire> tests) {
+        private static UnplacedWire of(Pack pack, Hearing.Unplaced unplaced) {
+            Object value = unplaced.reading()
+                    .<Object>fold(figure -> figure, (synopta.core.knowledge.Reading.Overload open) -> "OL");
+            return new UnplacedWire(
+                    unplaced.phrase(),
+                    value,
+                    unplaced.tests().stream()
+                            .map(id -> new TestWire(
+                                    id, pack.finding(id).orElseThrow().question()))
+                            .toList());
+        }
+    }
+
+    /** A test by its question. */
+    public record TestWire(String test, String question) {}
+
+    /** A question about a part that is right as it is, and the answer. */
+    public record DoubtWire(String phrase, String answer) {}
+
+    /** A fault and why. */
+    public record SuspectWire(
+            String id,
+            String name,
+            String partType,
+            String fault,
+            @MayBeNull String slot,
+            double probability,
+            boolean concerned,
+            List<ReasonWire> because) {
+        static SuspectWire of(Pack pack, Suspect suspect) {
+            return new SuspectWire(
+                    suspect.fault().id(),
+                    suspect.fault().name(),
+                    suspect.fault().partType(),
+                    suspect.fault().fault(),
+                    suspect.fault().slot().orElse(null),
+                    suspect.probability().value(),
+                    suspect.concerned(),
+                    suspect.because().stream().map(r -> ReasonWire.of(pack, r)).toList());
+        }
+    }
+
+    /** A piece of evidence and how far it moved the suspect: change of its base-2 log odds. */
+    public record ReasonWire(String finding, String answer, String words, double weight) {
+        static ReasonWire of(Pack pack, Suspect.Reason reason) {
+            Evidence evidence = reason.evidence();
+            Finding finding = pack.finding(evidence.finding()).orElseThrow();
+            String words = finding.answer(evidence.answer()).words();
+            return new ReasonWire(
+                    evidence.finding(),
+                    evidence.answer(),
+                    evidence.sure() ? words : words + " (perhaps)",
+                    reason.weightBits());
+        }
+    }
+
+    /** A question worth asking; `choices` say what each answer would bring, in the order of `answers`. */
+    public record QuestionWire(
+            String finding,
+            String question,
+            @MayBeNull String hint,
+            List<String> answers,
+            double expectedGainBits,
+            double minutes,
+            String who,
+            @MayBeNull String opens,
+            List<String> hazards,
+            List<ChoiceWire> choices) {
+        static QuestionWire of(Question question, boolean foreseen) {
+            Finding finding = question.finding();
+            List<Question.Outcome> outcomes = new ArrayList<>(question.outcomes());
+            if (!List.of("yes", "good").contains(outcomes.get(0).answer())) {
+                outcomes.add(outcomes.remove(0));
+            }
+            return new QuestionWire(
+                    finding.id(),
+                    finding.question(),
+                    finding.hint().orElse(null),
+                    outcomes.stream().map(Question.Outcome::answer).toList(),
+                    question.expectedGainBits(),
+                    finding.minutes(),
+                    finding.who().slug(),
+                    finding.opens().orElse(null),
+                    finding.hazards().stream().map(Hazard::slug).sorted().toList(),
+                    outcomes.stream()
+                            .map(o -> ChoiceWire.of(finding, o, foreseen))
+                            .toList());
+        }
+    }
+
+    /** An answer: how likely it is, what it speaks for, and what the suspects would then stand at, by id. */
+    public record ChoiceWire(
+            String answer,
+            String words,
+            double probability,
+            @MayBeNull String speaksFor,
+            Map<String, Double> suspects) {
+        private static ChoiceWire of(Finding finding, Question.Outcome outcome, boolean foreseen) {
+            Map<String, Double> suspects = new LinkedHashMap<>();
+            if (foreseen) {
+                outcome.faults().forEach((id, p) -> {
+                    if (p >= SLIGHT) {
+                        suspects.put(id, p);
+                    }
+                });
+            }
+            return new ChoiceWire(
+                    outcome.answer(),
+                    finding.answer(outcome.answer()).words(),
+                    outcome.probability(),
+                    outcome.speaksFor().orElse(null),
+                    suspects);
+        }
+    }
+
+    /** What to do now; `setAside` names signs that were not weighed, being too many. */
+    public record AdviceWire(
+            String action, String why, List<OptionWire> options, List<String> notToSell, List<String> setAside) {
+        /** The wire form. */
+        public static AdviceWire of(Pack pack, Diagnosis diagnosis) {
+            Advice advice = diagnosis.advice();
+            return new AdviceWire(
+                    advice.action().slug(),
+                    advice.why(),
+                    advice.options().stream().map(OptionWire::of).toList(),
+                    advice.notToSell(),
+                    diagnosis.setAside().stream()
+                            .map(e -> pack.finding(e.finding())
+                                    .orElseThrow()
+                                    .answer(e.answer())
+                                    .words())
+                            .toList());
+        }
+    }
+
+    /** A way to go on and what it is expected to cost, in the currency of the basket. */
+    public record OptionWire(String action, String what, String cost) {
+        private static OptionWire of(Advice.Option option) {
+            return new OptionWire(
+                    option.action().slug(), option.what(), String.format(Locale.ROOT, "%.2f", option.cost()));
+        }
+    }
+
+    /** A caution; grave ones must be shown before parts leave. */
+    public record CautionWire(String hazard, boolean grave, String text) {
+        /** The wire form. */
+        public static CautionWire of(Caution caution) {
+            return new CautionWire(caution.hazard().slug(), caution.hazard().isGrave(), caution.text());
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package synopta.server.knowledge;
+
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Appliance;
+import synopta.server.Packs;
+import synopta.server.web.Refused;
+
+/** What is known of each appliance, to be looked through. */
+@RestController
+@RequestMapping(path = "/api/knowledge", produces = MediaType.APPLICATION_JSON_VALUE)
+class KnowledgeController {
+    private final Packs packs;
+
+    KnowledgeController(Packs packs) {
+        this.packs = packs;
+    }
+
+    @GetMapping
+    KnowledgeWire.Shelf all() {
+        return new KnowledgeWire.Shelf(
+                packs.all().stream().map(KnowledgeWire.PackLine::of).toList(), packs.refused());
+    }
+
+    @GetMapping("/{appliance}")
+    KnowledgeWire.PackMap one(@PathVariable String appliance) {
+        return packs.of(Appliance.of(appliance))
+                .map(KnowledgeWire.PackMap::of)
+                .orElseThrow(() ->
+                        Refused.missing("There is no knowledge pack for a %s; see /api/knowledge for those there are."
+                                .formatted(appliance)));
+    }
+}

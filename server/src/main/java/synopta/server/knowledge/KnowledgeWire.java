@@ -1,0 +1,170 @@
+package synopta.server.knowledge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import synopta.core.catalog.Fuel;
+import synopta.core.knowledge.Circuit;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of what is known. */
+final class KnowledgeWire {
+    private KnowledgeWire() {}
+
+    /** The packs in use, and what is wrong with those that are not. */
+    record Shelf(List<PackLine> packs, List<String> refused) {}
+
+    /** A pack by its figures. */
+    record PackLine(String appliance, int partTypes, int faults, int findings, int tests, int layouts) {
+        static PackLine of(Pack pack) {
+            return new PackLine(
+                    pack.appliance().slug(),
+                    pack.partTypes().size(),
+                    pack.faults().size(),
+                    pack.findings().size(),
+                    pack.tests().size(),
+                    pack.layouts().size());
+        }
+    }
+
+    /** A pack as a map: faults, findings, and what leads from one to another. */
+    record PackMap(String appliance, List<FaultWire> faults, List<FindingWire> findings, List<LinkWire> links) {
+        static PackMap of(Pack pack) {
+            List<LinkWire> links = new ArrayList<>();
+            for (Fault fault : pack.faults()) {
+                fault.shows().forEach(link -> links.add(LinkWire.of(pack, fault, link)));
+                for (Circuit circuit : pack.circuits()) {
+                    if (circuit.open().contains(fault.id())) {
+                        links.add(new LinkWire(
+                                fault.id(),
+                                circuit.finding(),
+                                circuit.answer(),
+                                circuit.strength(),
+                                circuit.basis().source(),
+                                circuit.name()));
+                    }
+                }
+                for (MeterTest test : pack.tests()) {
+                    if (test.finds().contains(fault.id())) {
+                        links.add(new LinkWire(
+                                fault.id(),
+                                test.finding().id(),
+                                MeterTest.BAD,
+                                test.sensitivity(),
+                                test.finding().basis().source(),
+                                "meter"));
+                    }
+                }
+            }
+            return new PackMap(
+                    pack.appliance().slug(),
+                    pack.faults().stream().map(f -> FaultWire.of(pack, f)).toList(),
+                    Stream.concat(
+                                    pack.findings().stream().map(f -> FindingWire.of(f, null)),
+                                    pack.tests().stream().map(FindingWire::of))
+                            .toList(),
+                    links);
+        }
+    }
+
+    /** A fault: `prior` is how likely it is at 8 years, of itself. */
+    record FaultWire(
+            String id,
+            String name,
+            String partType,
+            String part,
+            double prior,
+            String basis,
+            List<String> fuels,
+            List<CauseWire> causedBy) {
+        private static FaultWire of(Pack pack, Fault fault) {
+            return new FaultWire(
+                    fault.id(),
+                    fault.name(),
+                    fault.partType(),
+                    pack.partType(fault.partType()).map(PartType::name).orElseThrow(),
+                    fault.prior(),
+                    fault.basis().source(),
+                    fault.fuels().stream().sorted().map(Fuel::slug).toList(),
+                    fault.causedBy().stream()
+                            .map(c -> new CauseWire(
+                                    c.fault(),
+                                    pack.fault(c.fault()).orElseThrow().name(),
+                                    c.strength(),
+                                    c.basis().source()))
+                            .toList());
+        }
+    }
+
+    /** A fault that brings another about. */
+    record CauseWire(String fault, String name, double strength, String basis) {}
+
+    /** Something to find out. */
+    record FindingWire(
+            String id,
+            String question,
+            @MayBeNull String hint,
+            List<AnswerWords> answers,
+            double minutes,
+            String who,
+            @MayBeNull String opens,
+            String basis,
+            @MayBeNull String good) {
+        private static FindingWire of(Finding finding, String good) {
+            return new FindingWire(
+                    finding.id(),
+                    finding.question(),
+                    finding.hint().orElse(null),
+                    finding.answers().stream()
+                            .map(a -> new AnswerWords(a.slug(), a.words(), a.leak()))
+                            .toList(),
+                    finding.minutes(),
+                    finding.who().slug(),
+                    finding.opens().orElse(null),
+                    finding.basis().source(),
+                    good);
+        }
+
+        private static FindingWire of(MeterTest test) {
+            return of(
+                    test.finding(),
+                    "%s to %s %s"
+                            .formatted(
+                                    figure(test.goodFrom()),
+                                    figure(test.goodTo()),
+                                    test.unit().symbol()));
+        }
+
+        private static String figure(double value) {
+            return value == Math.rint(value) ? "" + (long) value : "" + value;
+        }
+    }
+
+    /** An answer, and how often it stands with none of the faults. */
+    record AnswerWords(String answer, String words, double leak) {}
+
+    /** A fault leads to an answer; `through` names a circuit, or the meter. */
+    record LinkWire(
+            String fault,
+            String finding,
+            String answer,
+            double strength,
+            String basis,
+            @MayBeNull String through) {
+        private static LinkWire of(Pack pack, Fault fault, Fault.Link link) {
+            Finding finding = pack.finding(link.finding()).orElseThrow();
+            return new LinkWire(
+                    fault.id(),
+                    finding.id(),
+                    finding.answers().get(link.level(finding)).slug(),
+                    link.strength(),
+                    link.basis().source(),
+                    null);
+        }
+    }
+}
