@@ -188,22 +188,22 @@ public final class Samples {
     }
 
     public static PartType type(String slug, SellingRule rule) {
-        return new PartType(slug, slug, new LifeCurve(2, 10, OURS), rule, List.of(), false);
+        return new PartType(slug, slug, new LifeCurve(2, 10, OURS), rule, List.of(), List.of(), false);
     }
 
     public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {
         return new Finding(
                 id,
                 id + "?",
-                new Finding.Answer("yes", id),
-                new Finding.Answer("no", "not " + id),
-                leak,
+                Optional.empty(),
+                List.of(
+                        new Finding.Answer("no", "not " + id, 0, clearSaid, List.of(), Set.of(), Set.of()),
+                        new Finding.Answer("yes", id, leak, said, List.of(), Set.of(), Set.of())),
                 1,
                 who,
-                OURS,
-                said,
-                clearSaid,
-                List.of());
+                Optional.empty(),
+                Set.of(),
+                OURS);
     }
 
     public static Finding finding(String id, double leak) {
@@ -218,9 +218,20 @@ public final class Samples {
     public static Fault fault(String id, String partType, double prior, Set<Fuel> fuels, Map<String, Double> shows) {
         List<Fault.Link> links = shows.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(e -> new Fault.Link(e.getKey(), e.getValue(), OURS))
+                .map(e -> new Fault.Link(e.getKey(), Optional.empty(), e.getValue(), OURS))
                 .toList();
-        return new Fault(id, partType, "failed", id + ", failed", Optional.empty(), fuels, prior, OURS, links);
+        return new Fault(
+                id,
+                partType,
+                "failed",
+                id + ", failed",
+                Optional.empty(),
+                fuels,
+                prior,
+                OURS,
+                Optional.empty(),
+                links,
+                List.of());
     }
 
     /** A layout that has a place for each of these part types. */
@@ -231,7 +242,14 @@ public final class Samples {
         List<Drawing.Spot> spots = partTypes.stream()
                 .map(t -> new Drawing.Spot(t, "box", 1, 1, 2, 2, new Drawing.Label(t, 5, 5, "start")))
                 .toList();
-        return new Layout(id, id, share, "on the rim", places, new Drawing(10, 10, List.of(), List.of(), spots));
+        return new Layout(
+                id,
+                id,
+                share,
+                "on the rim",
+                EnumSet.allOf(Fuel.class),
+                places,
+                new Drawing(10, 10, List.of(), List.of(), spots));
     }
 
     /** A dryer pack of these faults, in one layout. */
@@ -244,7 +262,28 @@ public final class Samples {
                 faults,
                 findings,
                 tests,
+                List.of(),
+                List.of(),
+                List.of(),
                 List.of(new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS)),
                 List.of(layout("A", 1, types)));
+    }
+
+    /** The finding with other things said of its telling answer. */
+    public static Finding with(Finding finding, List<Finding.Implied> implied, Set<String> moot) {
+        List<Finding.Answer> answers = new ArrayList<>(finding.answers());
+        Finding.Answer telling = answers.remove(1);
+        answers.add(new Finding.Answer(
+                telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, Set.of()));
+        return new Finding(
+                finding.id(),
+                finding.question(),
+                finding.hint(),
+                answers,
+                finding.minutes(),
+                finding.who(),
+                finding.opens(),
+                finding.hazards(),
+                finding.basis());
     }
 }

@@ -54,7 +54,12 @@ final class Build {
             "Pelladine", new Naming(SOUTH, List.of("PD", "PG", "PM", "PR", "PK", "PW"), "/"),
             "Mirrabrook", new Naming(SOUTH, List.of("MB", "MG", "MM", "MR", "MK", "MD"), "-"));
 
-    /** How a construction is told by looking, where no knowledge pack describes its layout. */
+    /** Constructions with a bare coil instead of a heater box, and those with two idlers. */
+    private static final List<String> COILS = List.of("C", "F", "G");
+
+    private static final List<String> TWINS = List.of("C", "F");
+
+    /** How a construction is told by looking, without its knowledge pack. */
     static final Map<String, String> LOOKS = Map.ofEntries(
             Map.entry("B", "Two screws in the lint slot"),
             Map.entry("C", "Console in front, top slides back"),
@@ -77,8 +82,8 @@ final class Build {
             dryer("Skerry Gas", "A", NORTH, GAS, "78", Places.ROLLERS),
             dryer("Fathom", "E", SOUTH, ELECTRIC, "44", Places.BEARING),
             dryer("Fathom Gas", "E", SOUTH, GAS, "44", Places.BEARING),
-            dryer("Dunlin", "B", NORTH, ELECTRIC, "61", Places.ROLLERS),
-            dryer("Dunlin Gas", "B", NORTH, GAS, "61", Places.ROLLERS),
+            dryer("Dunlin", "B", NORTH, ELECTRIC, "61", Places.ROLLERS_AND_GLIDES),
+            dryer("Dunlin Gas", "B", NORTH, GAS, "61", Places.ROLLERS_AND_GLIDES),
             dryer("Cairn", "C", SOUTH, ELECTRIC, "53", Places.BEARING),
             dryer("Samphire", "D", SOUTH, ELECTRIC, "57", Places.ROLLERS),
             dryer("Burdock", "F", NORTH, GAS, "36", Places.ROLLERS),
@@ -135,6 +140,8 @@ final class Build {
     private static Line dryer(
             String platform, String layout, String family, List<Fuel> fuels, String series, List<Place> drum) {
         boolean electric = fuels.equals(ELECTRIC);
+        List<Place> heat = !electric ? Places.GAS_DRYER : COILS.contains(layout) ? Places.COIL : Places.ELECTRIC_DRYER;
+        List<Place> idler = TWINS.contains(layout) ? Places.TWIN_IDLERS : Places.SINGLE_IDLER;
         return line(
                 platform,
                 Appliance.DRYER,
@@ -143,7 +150,7 @@ final class Build {
                 fuels,
                 electric ? Kind.ELECTRIC_DRYER : Kind.GAS_DRYER,
                 series,
-                List.of(Places.DRYER, drum, electric ? Places.ELECTRIC_DRYER : Places.GAS_DRYER));
+                List.of(Places.DRYER, idler, drum, heat));
     }
 
     private static Line range(

@@ -7,7 +7,6 @@ import synopta.demo.Build.Place;
 final class Places {
     static final List<Place> DRYER = List.of(
             new Place("belt", "drum-belt", 1, 1490),
-            new Place("idler", "idler-pulley", 1, 1180),
             new Place("motor", "drive-motor", 1, 11900),
             new Place("belt-switch", "belt-break-switch", 1, 990),
             new Place("blower", "blower-wheel", 1, 1890),
@@ -20,16 +19,25 @@ final class Places {
             new Place("thermal-fuse", "thermal-fuse", 1, 690),
             new Place("heater-thermostat", "heater-thermostat", 1, 1340),
             new Place("high-limit", "high-limit-thermostat", 1, 1090),
-            new Place("vent", "vent-duct", 1, 1550));
+            new Place("vent", "vent-duct", 1, 1550),
+            new Place("door-catch", "door-catch", 1, 860));
     static final List<Place> ELECTRIC_DRYER = List.of(
             new Place("heater", "heater-assembly", 1, 5800), new Place("terminal-block", "terminal-block", 1, 1120));
     static final List<Place> GAS_DRYER = List.of(
             new Place("igniter", "gas-igniter", 1, 2480),
             new Place("flame-sensor", "flame-sensor", 1, 1590),
             new Place("gas-coils", "gas-valve-coils", 1, 2150));
+    static final List<Place> COIL = List.of(
+            new Place("heater", "heating-element", 1, 3150), new Place("terminal-block", "terminal-block", 1, 1120));
+    static final List<Place> TWIN_IDLERS = List.of(new Place("idler", "idler-pulley-set", 1, 2260));
+    static final List<Place> SINGLE_IDLER = List.of(new Place("idler", "idler-pulley", 1, 1180));
+    static final List<Place> ROLLERS_AND_GLIDES = List.of(
+            new Place("rear-roller", "drum-roller", 2, 880),
+            new Place("front-glide", "drum-glide", 2, 940),
+            new Place("roller-rings", "roller-hardware", 4, 95));
     static final List<Place> ROLLERS = List.of(
-            new Place("rear-roller", "drum-roller", 2, 840),
-            new Place("front-roller", "drum-roller", 2, 840),
+            new Place("rear-roller", "drum-roller", 2, 880),
+            new Place("front-roller", "drum-roller", 2, 880),
             new Place("roller-rings", "roller-hardware", 8, 95));
     static final List<Place> BEARING = List.of(
             new Place("rear-bearing", "rear-drum-bearing", 1, 2260), new Place("front-glide", "drum-glide", 2, 940));
@@ -45,7 +53,8 @@ final class Places {
             new Place("coupler", "turntable-coupler", 1, 620),
             new Place("cooling-fan", "cooling-fan", 1, 2340),
             new Place("control-board", "control-board", 1, 8800),
-            new Place("lamp", "lamp", 1, 540));
+            new Place("lamp", "lamp", 1, 540),
+            new Place("waveguide", "waveguide-cover", 1, 420));
     static final List<Place> OVER_RANGE = List.of(
             new Place("line-fuse", "line-fuse", 1, 320),
             new Place("interlock", "door-interlock-switch", 3, 560),
@@ -63,7 +72,9 @@ final class Places {
             new Place("grease-filter", "grease-filter", 2, 1240),
             new Place("hanging-nut", "mounting-nut", 2, 280),
             new Place("hanging-bolt", "mounting-bolt", 2, 340),
-            new Place("lamp", "lamp", 2, 540));
+            new Place("lamp", "lamp", 2, 540),
+            new Place("coupler", "turntable-coupler", 1, 620),
+            new Place("waveguide", "waveguide-cover", 1, 420));
 
     static final List<Place> RANGE = List.of(
             new Place("door-gasket", "oven-door-gasket", 1, 2280),
@@ -78,7 +89,8 @@ final class Places {
             new Place("surface", "surface-element", 4, 3120),
             new Place("surface-switch", "surface-switch", 4, 2240),
             new Place("selector", "function-selector", 1, 2980),
-            new Place("control-board", "control-board", 1, 16400));
+            new Place("control-board", "control-board", 1, 16400),
+            new Place("oven-thermostat", "oven-thermostat", 1, 3980));
     static final List<Place> GAS_RANGE = List.of(
             new Place("oven-igniter", "oven-igniter", 1, 4180),
             new Place("oven-valve", "oven-gas-valve", 1, 9200),
@@ -93,7 +105,8 @@ final class Places {
             new Place("fan-motor", "fan-oven-motor", 1, 4450),
             new Place("broil", "broil-element", 1, 3640),
             new Place("oven-thermostat", "oven-thermostat", 1, 4280),
-            new Place("selector", "function-selector", 1, 2980));
+            new Place("selector", "function-selector", 1, 2980),
+            new Place("bake", "bake-element", 1, 3180));
 
     static final List<Place> DISHWASHER = List.of(
             new Place("drain-pump", "drain-pump", 1, 4280),

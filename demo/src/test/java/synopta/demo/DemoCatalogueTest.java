@@ -27,7 +27,7 @@ public class DemoCatalogueTest {
                 DEMO.models().size() + " models");
         assertTrue(DEMO.platforms().size() == 24);
         assertTrue(
-                DEMO.parts().size() >= 1400 && DEMO.parts().size() <= 1600,
+                DEMO.parts().size() >= 1400 && DEMO.parts().size() <= 1700,
                 DEMO.parts().size() + " parts");
         assertTrue(DEMO.parts().stream().anyMatch(p -> p.packQuantity() == 2), "a pair");
         assertTrue(DEMO.kits().stream().map(k -> k.kit()).distinct().count() >= 2, "a kit and an assembly");

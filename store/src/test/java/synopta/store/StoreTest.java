@@ -43,6 +43,7 @@ import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Money;
@@ -139,7 +140,10 @@ public class StoreTest {
                 Optional.of(Fuel.LP),
                 OptionalDouble.of(8.5),
                 List.of(new Recheck(4, Optional.of('8')), new Recheck(5, Optional.empty())),
-                List.of(new CaseDraft.Answered("thumps", "yes"), new CaseDraft.Answered("squeals", "unknown")),
+                List.of(
+                        new CaseDraft.Answered("thumps", "yes", true),
+                        new CaseDraft.Answered("cold", "no", false),
+                        new CaseDraft.Answered("squeals", "unknown", true)),
                 List.of(
                         new CaseDraft.Measured("heating-element-ohms", new Reading.Figure(21.5)),
                         new CaseDraft.Measured("thermal-fuse-ohms", new Reading.Overload())),
@@ -148,7 +152,8 @@ public class StoreTest {
                 Set.of("idler-seized"),
                 Optional.of("SN 4711"),
                 Optional.of("Skerry"),
-                Set.of("rear:rollers"));
+                Set.of("rear:rollers"),
+                Finding.Who.LICENSED);
         return new CaseContent(
                 draft,
                 Optional.of("“it's the büring”, 漢"),

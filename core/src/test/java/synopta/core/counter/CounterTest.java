@@ -11,6 +11,7 @@ import static synopta.core.Samples.layout;
 import static synopta.core.Samples.model;
 import static synopta.core.Samples.part;
 import static synopta.core.Samples.type;
+import static synopta.core.Samples.with;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -53,19 +54,7 @@ public class CounterTest {
     }
 
     private static Finding thumps() {
-        Finding plain = said("thumps", "thumps");
-        return new Finding(
-                plain.id(),
-                plain.question(),
-                plain.telling(),
-                plain.clear(),
-                plain.leak(),
-                plain.minutes(),
-                plain.who(),
-                plain.basis(),
-                plain.said(),
-                List.of(),
-                List.of(new Finding.Implied("still", "no")));
+        return with(said("thumps", "thumps"), List.of(new Finding.Implied("still", "no")), Set.of());
     }
 
     static final Pack PACK = new Pack(
@@ -78,6 +67,7 @@ public class CounterTest {
                             type("r", SellingRule.SINGLY).life(),
                             ALL_WITH_RINGS,
                             List.of(new BagNote(BagNote.Kind.REUSE, "The nut goes on again.", OURS)),
+                            List.of(),
                             false),
                     type("rings", SellingRule.SINGLY),
                     type("belt", SellingRule.SINGLY),
@@ -87,12 +77,16 @@ public class CounterTest {
                             type("v", SellingRule.SINGLY).life(),
                             SellingRule.SINGLY,
                             List.of(),
+                            List.of(),
                             true)),
             List.of(
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
                     fault("belt", 0.2, Map.of("still", 0.9)),
                     fault("valve", "valve", 0.3, GAS, Map.of("cold", 0.9))),
             List.of(thumps(), said("still", "sits still"), said("cold", "cold"), said("again", "again")),
+            List.of(),
+            List.of(),
+            List.of(),
             List.of(),
             List.of(
                     new Caution(Hazard.SHARP_METAL, "Gloves.", Set.of("roller"), Set.of(), OURS),

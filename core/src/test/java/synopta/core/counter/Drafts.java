@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import synopta.core.knowledge.Finding;
 
 /** Cases of which little more than the line is set. */
 final class Drafts {
@@ -43,6 +44,7 @@ final class Drafts {
                 dropped,
                 Optional.ofNullable(serial),
                 Optional.ofNullable(platform),
-                looked);
+                looked,
+                Finding.Who.FITTER);
     }
 }

@@ -20,10 +20,12 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Reading;
 
@@ -32,15 +34,15 @@ public class DiagnoserTest {
             new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.empty());
 
     private static Evidence yes(String finding) {
-        return new Evidence(finding, true);
+        return Evidence.of(finding, "yes");
     }
 
     private static Evidence no(String finding) {
-        return new Evidence(finding, false);
+        return Evidence.of(finding, "no");
     }
 
     private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
-        return new Diagnoser(pack).diagnose(machine, List.of(evidence), Set.of());
+        return new Diagnoser(pack).diagnose(Inquiry.of(machine, List.of(evidence)));
     }
 
     private static double of(Diagnosis diagnosis, String fault) {
@@ -52,23 +54,26 @@ public class DiagnoserTest {
     }
 
     /** The expected fall of the summed entropies, straight from the sum over all combinations of faults. */
-    private static double gainByEnumeration(NoisyOr.Network network, List<Integer> telling, int question) {
-        List<Integer> more = new ArrayList<>(telling);
-        more.add(question);
-        NoisyOr.Joint now = NoisyOrTest.enumerated(network, telling, List.of());
-        NoisyOr.Joint seen = NoisyOrTest.enumerated(network, more, List.of());
-        NoisyOr.Joint clear = NoisyOrTest.enumerated(network, telling, List.of(question));
-        return entropy(network, telling, now)
-                - seen.evidence() / now.evidence() * entropy(network, telling, seen)
-                - clear.evidence() / now.evidence() * entropy(network, telling, clear);
+    private static double gainByEnumeration(Network network, List<Observation> known, int question) {
+        int levels = network.leaks()[question].length;
+        double gain = entropy(network, known, known);
+        double all = Enumeration.of(network, known).known();
+        for (int level = 0; level < levels; level++) {
+            List<Observation> more = new ArrayList<>(known);
+            more.add(Observation.at(question, levels, level));
+            gain -= Enumeration.of(network, more).known() / all * entropy(network, known, more);
+        }
+        return gain;
     }
 
-    private static double entropy(NoisyOr.Network network, List<Integer> telling, NoisyOr.Joint joint) {
+    private static double entropy(Network network, List<Observation> signs, List<Observation> known) {
+        Enumeration joint = Enumeration.of(network, known);
         double bits = 0;
-        for (int i = 0; i < network.priors().length; i++) {
+        for (int i = 0; i < network.faults(); i++) {
             int fault = i;
-            boolean concerned = telling.isEmpty() || telling.stream().anyMatch(f -> network.strengths()[f][fault] > 0);
-            double p = joint.withFault()[i] / joint.evidence();
+            boolean concerned =
+                    signs.isEmpty() || signs.stream().anyMatch(f -> network.effects()[f.finding()][fault] != null);
+            double p = joint.withFault()[i] / joint.known();
             bits += concerned && p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2) : 0;
         }
         return bits;
@@ -78,27 +83,27 @@ public class DiagnoserTest {
     public void theGainOfAQuestionEqualsItsDefinition() {
         Random random = new Random(5);
         for (int round = 0; round < 60; round++) {
-            NoisyOr.Network network = NoisyOrTest.random(random, 5, 5);
+            Network network = Enumeration.random(random, 5, 5, 2, false);
             Pack pack = packOf(network);
-            List<Integer> telling = round % 3 == 0 ? List.of() : List.of(0);
-            Evidence[] evidence = telling.stream().map(f -> yes("f" + f)).toArray(Evidence[]::new);
+            List<Observation> known = round % 3 == 0 ? List.of() : List.of(Observation.at(0, 2, 1));
+            Evidence[] evidence = known.stream().map(f -> yes("f0")).toArray(Evidence[]::new);
             for (Question question : diagnose(pack, ELECTRIC, evidence).next()) {
                 int f = Integer.parseInt(question.finding().id().substring(1));
-                assertEquals(question.expectedGainBits(), gainByEnumeration(network, telling, f), 1e-9);
+                assertEquals(question.expectedGainBits(), gainByEnumeration(network, known, f), 1e-9);
             }
         }
     }
 
-    private static Pack packOf(NoisyOr.Network network) {
+    private static Pack packOf(Network network) {
         List<Finding> findings = IntStream.range(0, network.leaks().length)
-                .mapToObj(f -> finding("f" + f, network.leaks()[f]))
+                .mapToObj(f -> finding("f" + f, network.leaks()[f][1]))
                 .toList();
         List<Fault> faults = new ArrayList<>();
-        for (int i = 0; i < network.priors().length; i++) {
+        for (int i = 0; i < network.faults(); i++) {
             Map<String, Double> shows = new LinkedHashMap<>();
             for (int f = 0; f < network.leaks().length; f++) {
-                if (network.strengths()[f][i] > 0) {
-                    shows.put("f" + f, network.strengths()[f][i]);
+                if (network.effects()[f][i] != null) {
+                    shows.put("f" + f, network.effects()[f][i][1]);
                 }
             }
             faults.add(fault("d" + i, network.priors()[i], shows));
@@ -186,6 +191,9 @@ public class DiagnoserTest {
                 TWO.findings(),
                 List.of(),
                 List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
                 List.of(
                         layout("A", 0.75, List.of("roller", "idler", "fuse")),
                         layout("E", 0.25, List.of("idler", "fuse"))));
@@ -212,16 +220,38 @@ public class DiagnoserTest {
                 () -> new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.of(-1)));
     }
 
+    private static Finding meter(String id, double leak) {
+        Finding plain = finding(id, leak);
+        return new Finding(
+                id,
+                id,
+                Optional.empty(),
+                List.of(
+                        Finding.Answer.plain(MeterTest.GOOD, "good", 0),
+                        Finding.Answer.plain(MeterTest.BAD, "bad", leak)),
+                5,
+                Finding.Who.FITTER,
+                Optional.empty(),
+                Set.of(),
+                plain.basis());
+    }
+
     @Test
     public void aReadingCountsByItsSensitivityAndSpecificity() {
-        MeterTest ohms = new MeterTest(finding("ohms", 1 - 0.98), "Ω", 8, 60, List.of("fuse"), 0.97, 0.98);
+        MeterTest ohms = new MeterTest(meter("ohms", 1 - 0.98), MeterUnit.OHM, 8, 60, List.of("fuse"), 0.97, 0.98);
         Pack measured = pack(TWO.faults(), TWO.findings(), List.of(ohms));
-        double bad = of(diagnose(measured, ELECTRIC, yes("ohms")), "fuse");
-        double good = of(diagnose(measured, ELECTRIC, no("ohms")), "fuse");
+        double bad = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.BAD)), "fuse");
+        double good = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.GOOD)), "fuse");
         assertEquals(bad, 0.05 * 0.97 / (0.05 * 0.97 + 0.95 * 0.02), 1e-9, "Bayes with 97 % and 98 %");
         assertEquals(good, 0.05 * 0.03 / (0.05 * 0.03 + 0.95 * 0.98), 1e-9);
-        assertTrue(ohms.isGood(new Reading.Figure(8)) && ohms.isGood(new Reading.Figure(60)));
-        assertFalse(ohms.isGood(new Reading.Figure(7.99)) || ohms.isGood(new Reading.Overload()));
+        assertEquals(ohms.answer(new Reading.Figure(8)), MeterTest.GOOD);
+        assertEquals(ohms.answer(new Reading.Figure(60)), MeterTest.GOOD);
+        assertEquals(ohms.answer(new Reading.Figure(7.99)), MeterTest.BAD);
+        assertEquals(ohms.answer(new Reading.Overload()), MeterTest.BAD);
+        List<String> notToSell = diagnose(measured, ELECTRIC, yes("cold"), Evidence.of("ohms", MeterTest.GOOD))
+                .advice()
+                .notToSell();
+        assertEquals(notToSell, List.of("fuse: good"));
         assertThrows(IllegalArgumentException.class, () -> new Reading.Figure(Double.NaN));
     }
 
@@ -240,7 +270,13 @@ public class DiagnoserTest {
     @Test
     public void whatNobodyKnowsIsNotAskedAgain() {
         List<Question> asked = new Diagnoser(TWO)
-                .diagnose(ELECTRIC, List.of(yes("squeals")), Set.of("thumps"))
+                .diagnose(new Inquiry(
+                        ELECTRIC,
+                        List.of(yes("squeals")),
+                        Set.of("thumps"),
+                        Finding.Who.FITTER,
+                        Stakes.NOT_KNOWN,
+                        List.of()))
                 .next();
         assertFalse(asked.stream().anyMatch(q -> q.finding().id().equals("thumps")));
         assertTrue(diagnose(TWO, ELECTRIC, yes("squeals")).next().stream()
@@ -277,19 +313,88 @@ public class DiagnoserTest {
     }
 
     @Test
-    public void evidenceThatCannotBeWeighedIsRefused() {
+    public void aFindingOrAnswerThatIsNotKnownIsRefusedAndTheLastAnswerCounts() {
         assertThrows(IllegalArgumentException.class, () -> diagnose(TWO, ELECTRIC, yes("hums")));
-        List<Finding> many = IntStream.rangeClosed(0, Diagnoser.MOST_TELLING)
-                .mapToObj(f -> finding("f" + f, 0.1))
-                .toList();
-        Pack large = pack(List.of(fault("d", 0.1, Map.of("f0", 0.5))), many, List.of());
-        Evidence[] all = many.stream().map(f -> yes(f.id())).toArray(Evidence[]::new);
-        assertThrows(IllegalArgumentException.class, () -> diagnose(large, ELECTRIC, all));
-        Evidence[] few = List.of(all).subList(1, all.length).toArray(Evidence[]::new);
-        assertEquals(diagnose(large, ELECTRIC, few).suspects().size(), 1);
+        assertThrows(IllegalArgumentException.class, () -> diagnose(TWO, ELECTRIC, Evidence.of("thumps", "often")));
         assertEquals(
                 of(diagnose(TWO, ELECTRIC, yes("thumps"), no("thumps")), "roller"),
                 of(diagnose(TWO, ELECTRIC, no("thumps")), "roller"),
                 "the last answer counts");
+    }
+
+    /** Of 14 signs 12 are weighed: the two that are common anyway are set aside, and named. */
+    @Test
+    public void beyondTheLimitWhatSurprisesLeastIsSetAside() {
+        List<Finding> many = IntStream.range(0, 14)
+                .mapToObj(f -> finding("f" + f, f < 2 ? 0.5 : 0.1))
+                .toList();
+        Pack large = pack(List.of(fault("d", 0.1, Map.of("f5", 0.5))), many, List.of());
+        Evidence[] all = many.stream().map(f -> yes(f.id())).toArray(Evidence[]::new);
+        Diagnosis diagnosis = diagnose(large, ELECTRIC, all);
+        assertEquals(Set.copyOf(diagnosis.setAside()), Set.of(yes("f0"), yes("f1")));
+        assertEquals(of(diagnosis, "d"), of(diagnose(large, ELECTRIC, yes("f5")), "d"), 1e-12);
+        assertTrue(diagnose(large, ELECTRIC, List.of(all).subList(2, 14).toArray(Evidence[]::new))
+                .setAside()
+                .isEmpty());
+    }
+
+    /** Said for sure, thought so, and not said: 1, 0.8 against 0.2, and nothing. */
+    @Test
+    public void whatIsOnlyThoughtSoCountsForLess() {
+        Evidence thought = new Evidence("cold", "yes", false);
+        double cold = 1 - 0.98 * 0.1;
+        double expected = 0.05 * (0.8 * cold + 0.2 * (1 - cold));
+        double without = 0.95 * (0.8 * 0.02 + 0.2 * 0.98);
+        assertEquals(of(diagnose(TWO, ELECTRIC, thought), "fuse"), expected / (expected + without), 1e-12);
+        assertTrue(
+                diagnose(TWO, ELECTRIC, thought).next().stream()
+                        .anyMatch(q -> q.finding().id().equals("cold")),
+                "what is only thought so may be asked");
+    }
+
+    @Test
+    public void whatCannotBeSoOrNeedsNoAskingIsNotAsked() {
+        Finding loud = Samples.with(finding("loud", 0.2), List.of(new Finding.Implied("dead", "no")), Set.of());
+        Finding dead = Samples.with(finding("dead", 0.02), List.of(), Set.of("slow"));
+        Pack pack = pack(
+                List.of(
+                        fault("motor", 0.2, Map.of("dead", 0.5, "loud", 0.9, "slow", 0.9)),
+                        fault("fuse", 0.2, Map.of("dead", 0.5))),
+                List.of(dead, loud, finding("slow", 0.1)),
+                List.of());
+        assertEquals(diagnose(pack, ELECTRIC, yes("dead")).next(), List.of());
+        assertEquals(diagnose(pack, ELECTRIC).next().size(), 3);
+    }
+
+    /** A dear part that cannot come back asks for a test where a cheap one is simply handed over. */
+    @Test
+    public void whatAWrongPartCostsTurnsTheAdvice() {
+        Pack pack = pack(
+                List.of(fault("board", 0.2, Map.of("dead", 0.9)), fault("switch", 0.05, Map.of("dead", 0.9))),
+                List.of(finding("dead", 0.001), finding("lit", 0.3)),
+                List.of(new MeterTest(meter("ohms", 0.02), MeterUnit.OHM, 0, 2, List.of("switch"), 0.98, 0.98)));
+        assertEquals(advised(pack, 5, true).action(), Advice.Action.SELL);
+        Advice dear = advised(pack, 400, false);
+        assertEquals(dear.action(), Advice.Action.TEST_FIRST);
+        assertEquals(dear.options().get(0).action(), Advice.Action.TEST_FIRST);
+        double p = of(diagnose(pack, ELECTRIC, yes("dead")), "board");
+        double selling = (1 - p) * (Stakes.NOT_KNOWN.secondVisit() + 400);
+        assertEquals(cost(dear, Advice.Action.SELL), selling, 1e-9);
+        assertEquals(cost(dear, Advice.Action.REFER), Stakes.NOT_KNOWN.callOut(), 0);
+    }
+
+    private static Advice advised(Pack pack, double price, boolean returnable) {
+        Stakes stakes = Stakes.of(Map.of("board", new Stakes.Price(price, returnable)));
+        return new Diagnoser(pack)
+                .diagnose(new Inquiry(ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of()))
+                .advice();
+    }
+
+    private static double cost(Advice advice, Advice.Action action) {
+        return advice.options().stream()
+                .filter(o -> o.action() == action)
+                .mapToDouble(Advice.Option::cost)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -52,7 +52,8 @@ public class ListenerTest {
     @Test(dataProvider = "sentences")
     public void aComplaintIsHeardInItsOwnWords(String complaint, List<String> findings) {
         List<String> heard = LISTENER.hear(complaint).heard().stream()
-                .map(h -> (h.evidence().telling() ? "" : "-") + h.evidence().finding())
+                .map(h -> (h.evidence().answer().equals("yes") ? "" : "-")
+                        + h.evidence().finding())
                 .toList();
         assertEquals(heard, findings);
     }

@@ -39,6 +39,9 @@ public class HandOverTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
                 List.of(cautions),
                 List.of(layout("A", 1, List.of())));
     }
@@ -53,6 +56,7 @@ public class HandOverTest {
             type("fuse", SellingRule.SINGLY).life(),
             SellingRule.SINGLY,
             List.of(new BagNote(BagNote.Kind.BUY, "Find the cause.", OURS)),
+            List.of(),
             false);
     private static final MemoryCatalog CATALOG = new Shelf()
             .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)

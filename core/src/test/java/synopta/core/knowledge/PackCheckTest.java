@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
@@ -25,7 +26,17 @@ public class PackCheckTest {
 
     private static Pack with(List<PartType> types, List<Caution> cautions, List<Layout> layouts) {
         return new Pack(
-                Appliance.DRYER, Map.of(Fuel.ELECTRIC, 1.0), types, FAULTS, FINDINGS, List.of(), cautions, layouts);
+                Appliance.DRYER,
+                Map.of(Fuel.ELECTRIC, 1.0),
+                types,
+                FAULTS,
+                FINDINGS,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                cautions,
+                layouts);
     }
 
     private static final List<PartType> BELT = List.of(type("belt", SellingRule.SINGLY));
@@ -33,23 +44,55 @@ public class PackCheckTest {
 
     private static Layout spotAt(double x) {
         Drawing.Spot spot = new Drawing.Spot("belt", "box", x, 0, 4, 4, new Drawing.Label("belt", 1, 1, "end"));
-        return new Layout("A", "A", 1, "rim", SOUND.places(), new Drawing(10, 10, List.of(), List.of(), List.of(spot)));
+        return new Layout(
+                "A",
+                "A",
+                1,
+                "rim",
+                SOUND.fuels(),
+                SOUND.places(),
+                new Drawing(10, 10, List.of(), List.of(), List.of(spot)));
     }
 
     private static Finding strangeWord() {
-        Finding plain = finding("still", 0.1);
-        return new Finding(
-                plain.id(),
-                plain.question(),
-                plain.telling(),
-                plain.clear(),
-                plain.leak(),
-                plain.minutes(),
-                plain.who(),
+        return Samples.with(finding("still", 0.1), List.of(new Finding.Implied("still", "perhaps")), Set.of());
+    }
+
+    /** The pack with causes, circuits and tests besides. */
+    private static Pack more(List<Fault> faults, List<MeterTest> tests, List<Circuit> circuits) {
+        Pack plain = pack(faults, FINDINGS, tests);
+        return new Pack(
+                plain.appliance(),
+                plain.fuelShares(),
+                plain.partTypes(),
+                faults,
+                FINDINGS,
+                tests,
+                circuits,
+                List.of(),
+                List.of(),
+                List.of(),
+                plain.layouts());
+    }
+
+    private static Fault caused(String id, String cause) {
+        Fault plain = fault(id, 0.1, Map.of("still", 0.9));
+        return new Fault(
+                id,
+                plain.partType(),
+                plain.fault(),
+                plain.name(),
+                plain.slot(),
+                plain.fuels(),
+                plain.prior(),
                 OURS,
-                List.of(),
-                List.of(),
-                List.of(new Finding.Implied("still", "perhaps")));
+                Optional.empty(),
+                plain.shows(),
+                List.of(new Fault.Cause(cause, 0.5, OURS)));
+    }
+
+    private static Circuit circuit(String answer, String... open) {
+        return new Circuit("c", "the circuit", "still", answer, 0.95, List.of(open), OURS);
     }
 
     @DataProvider
@@ -66,11 +109,14 @@ public class PackCheckTest {
             {pack(FAULTS, List.of(FINDINGS.get(0), finding("lonely", 0.1)), List.of()), "findings[1]", "no fault shows"
             },
             {
-                pack(FAULTS, FINDINGS, List.of(new MeterTest(finding("ohm", 0.1), "Ω", 0, 2, List.of("x"), 0.9, 0.9))),
+                pack(
+                        FAULTS,
+                        FINDINGS,
+                        List.of(new MeterTest(finding("ohm", 0.1), MeterUnit.OHM, 0, 2, List.of("x"), 0.9, 0.9))),
                 "tests[0].finds[0]",
                 "no fault is called x"
             },
-            {pack(FAULTS, List.of(strangeWord()), List.of()), "findings[0].implies[0].answer", "perhaps"},
+            {pack(FAULTS, List.of(strangeWord()), List.of()), "findings[0].answers[1].implies[0].answer", "perhaps"},
             {with(List.of(), List.of(), List.of(SOUND)), "faults[0].partType", "no part type is called belt"},
             {with(BELT, List.of(strange), List.of(SOUND)), "cautions[0].partTypes", "chimney"},
             {
@@ -82,11 +128,20 @@ public class PackCheckTest {
             {with(BELT, List.of(), List.of(spotAt(7))), "layouts[0].drawing.spots[0]", "outside the drawing"},
             {with(BELT, List.of(), List.of(spotAt(Double.NaN))), "layouts[0].drawing.spots[0]", "outside the drawing"},
             {
-                with(BELT, List.of(), List.of(new Layout("A", "A", 1, "rim", SOUND.places(), bare))),
+                with(BELT, List.of(), List.of(new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), bare))),
                 "layouts[0].places[0]",
                 "no spot in the drawing"
             },
             {with(BELT, List.of(), List.of(layout("A", 1, List.of()))), "faults[0]", "no layout has a place"},
+            {
+                more(List.of(caused("a", "b"), caused("b", "a")), List.of(), List.of()),
+                "faults[0].causedBy[0].fault",
+                "a would be its own cause"
+            },
+            {more(List.of(caused("a", "soot")), List.of(), List.of()), "faults[0].causedBy[0].fault", "called soot"},
+            {more(FAULTS, List.of(), List.of(circuit("yes", "belt", "wire"))), "circuits[0].open[1]", "called wire"},
+            {more(FAULTS, List.of(), List.of(circuit("no", "belt", "belt"))), "circuits[0].answer", "the clear answer"},
+            {more(FAULTS, List.of(), List.of(circuit("yes", "belt", "belt"))), "faults[0]", "linked to still twice"},
         };
     }
 
@@ -112,16 +167,17 @@ public class PackCheckTest {
             assertThrows(IllegalArgumentException.class, () -> finding("still", wrong));
         }
         for (double wrong : new double[] {0, 1.2, Double.NaN}) {
-            assertThrows(IllegalArgumentException.class, () -> new Fault.Link("still", wrong, OURS));
+            assertThrows(IllegalArgumentException.class, () -> new Fault.Link("still", Optional.empty(), wrong, OURS));
             assertThrows(IllegalArgumentException.class, () -> new LifeCurve(wrong == 1.2 ? -1 : wrong, 10, OURS));
         }
         assertThrows(IllegalArgumentException.class, () -> new Basis(" "));
+        assertThrows(IllegalArgumentException.class, () -> MeterUnit.of("furlong"));
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new MeterTest(finding("ohm", 0.5), "Ω", 0, 2, List.of(), 0.5, 0.5));
+                () -> new MeterTest(finding("ohm", 0.5), MeterUnit.OHM, 0, 2, List.of(), 0.5, 0.5));
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new MeterTest(finding("ohm", 0.1), "Ω", 3, 2, List.of(), 0.9, 0.9));
+                () -> new MeterTest(finding("ohm", 0.1), MeterUnit.OHM, 3, 2, List.of(), 0.9, 0.9));
     }
 
     /** Weibull hazard k/s (t/s)^(k-1): with shape 1 it is the rate 1/s of the exponential law at any age. */

@@ -1,0 +1,121 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Sums over every combination of faults: the definition, written apart from the code under test. */
+record Enumeration(double known, double[] withFault, double withFirstTwo) {
+    static Enumeration of(Network network, List<Observation> known) {
+        int n = network.faults();
+        double all = 0;
+        double firstTwo = 0;
+        double[] withFault = new double[n];
+        for (Network.Variant variant : network.variants()) {
+            for (int faults = 0; faults < 1 << n; faults++) {
+                double p = variant.share() * prior(network, variant, faults);
+                for (Observation observation : known) {
+                    p *= p == 0 ? 0 : likelihood(network, observation, faults);
+                }
+                all += p;
+                firstTwo += (faults & 3) != 0 ? p : 0;
+                for (int i = 0; i < n; i++) {
+                    withFault[i] += (faults >> i & 1) == 1 ? p : 0;
+                }
+            }
+        }
+        return new Enumeration(all, withFault, firstTwo);
+    }
+
+    private static double prior(Network network, Network.Variant variant, int faults) {
+        double p = 1;
+        for (int i = 0; i < network.faults(); i++) {
+            double absent = 1 - network.priors()[i];
+            for (int cause = 0; network.causes()[i] != null && cause < network.faults(); cause++) {
+                absent *= (faults >> cause & 1) == 1 ? 1 - network.causes()[i][cause] : 1;
+            }
+            absent = variant.allowed()[i] ? absent : 1;
+            p *= (faults >> i & 1) == 1 ? 1 - absent : absent;
+        }
+        return p;
+    }
+
+    private static double likelihood(Network network, Observation observation, int faults) {
+        double sum = 0;
+        double below = 0;
+        for (int level = 0; level < observation.likelihoods().length; level++) {
+            double upTo = upTo(network.leaks()[observation.finding()], level);
+            for (int i = 0; i < network.faults(); i++) {
+                double[] effect = network.effects()[observation.finding()][i];
+                upTo *= (faults >> i & 1) == 1 && effect != null ? upTo(effect, level) : 1;
+            }
+            sum += observation.likelihoods()[level] * (upTo - below);
+            below = upTo;
+        }
+        return sum;
+    }
+
+    private static double upTo(double[] levels, int level) {
+        double sum = 0;
+        for (int l = 0; l <= level; l++) {
+            sum += levels[l];
+        }
+        return sum;
+    }
+
+    /** A network of up to so many answers a finding; with causes and variants where `deep`. */
+    static Network random(Random random, int faults, int findings, int answers, boolean deep) {
+        double[][][] effects = new double[findings][faults][];
+        double[][] leaks = new double[findings][];
+        for (int f = 0; f < findings; f++) {
+            int levels = answers == 2 ? 2 : 2 + random.nextInt(answers - 1);
+            leaks[f] = levels(random, levels, 0.3);
+            for (int i = 0; i < faults; i++) {
+                effects[f][i] = random.nextInt(3) == 0 ? null : levels(random, levels, 1);
+            }
+        }
+        double[][] causes = new double[faults][];
+        for (int i = 1; deep && i < faults; i++) {
+            if (random.nextInt(3) == 0) {
+                causes[i] = new double[faults];
+                for (int cause = 0; cause < i; cause++) {
+                    causes[i][cause] = random.nextInt(2) == 0 ? random.nextDouble() : 0;
+                }
+            }
+        }
+        return new Network(
+                random.doubles(faults).map(p -> p * p).toArray(),
+                leaks,
+                effects,
+                causes,
+                variants(random, faults, deep ? 1 + random.nextInt(3) : 1));
+    }
+
+    private static List<Network.Variant> variants(Random random, int faults, int count) {
+        List<Network.Variant> variants = new ArrayList<>();
+        for (int v = 0; v < count; v++) {
+            boolean[] allowed = new boolean[faults];
+            for (int i = 0; i < faults; i++) {
+                allowed[i] = count == 1 || random.nextInt(4) > 0;
+            }
+            variants.add(new Network.Variant(1.0 / count, allowed));
+        }
+        return variants;
+    }
+
+    /** Probabilities over the levels; those above the first take at most `most` in all, now and then everything. */
+    private static double[] levels(Random random, int count, double most) {
+        double[] levels = new double[count];
+        double told = most == 1 && random.nextInt(8) == 0 ? 1 : (0.001 + 0.999 * random.nextDouble()) * most;
+        double[] weights = random.doubles(count, 0.01, 1).toArray();
+        double sum = 0;
+        for (int level = 1; level < count; level++) {
+            sum += weights[level];
+        }
+        for (int level = 1; level < count; level++) {
+            levels[level] = told * weights[level] / sum;
+        }
+        levels[0] = 1 - told;
+        return levels;
+    }
+}
