@@ -21,6 +21,8 @@ final class Ear {
     private final boolean[] used;
     private final Set<Integer> negatedWords = new HashSet<>();
     private final Set<Integer> unsure = new HashSet<>();
+    private final Set<Long> told = new HashSet<>();
+    private final Set<Long> stretches = new HashSet<>();
 
     Ear(String text, Words vocabulary) {
         this.text = text;
@@ -38,8 +40,20 @@ final class Ear {
         }
     }
 
-    /** Where and how something was said. */
-    record At(String phrase, int from, int to, boolean negated, boolean hedged, boolean renewed) {}
+    /**
+     * Where and how something was said.
+     *
+     * @param told whether something else was heard beside it
+     */
+    record At(
+            String phrase,
+            int from,
+            int to,
+            int words,
+            boolean negated,
+            boolean hedged,
+            boolean renewed,
+            boolean told) {}
 
     String text() {
         return text;
@@ -68,14 +82,22 @@ final class Ear {
                 .thenComparingInt(m -> m.last() - m.first())
                 .thenComparingInt(Match::first));
         for (Match<T> match : matches) {
-            boolean free = true;
-            for (int i = match.first(); i <= match.last(); i++) {
-                free &= !used[i];
-            }
-            if (free) {
+            if (match.places.stream().noneMatch(i -> used[i])) {
                 heard.accept(match.phrase.meaning(), at(match.phrase, match.places));
             }
         }
+        stretches.forEach(told::add);
+        stretches.clear();
+    }
+
+    /** Takes note that the words beside a stretch of the text are of what it tells. */
+    void tell(int from, int to) {
+        words.stream().filter(w -> w.from() < to && from < w.to()).forEach(w -> told.add(stretch(w)));
+    }
+
+    /** As far as a negation reaches, and within a clause. */
+    private static long stretch(Words.Word word) {
+        return ((long) word.clause() << Integer.SIZE) + word.scope();
     }
 
     private At at(Listener.Phrase<?> phrase, List<Integer> places) {
@@ -89,14 +111,16 @@ final class Ear {
         boolean hedged = hedged(words.get(first).clause());
         boolean renewed = renewed(first, last);
         for (int i = first; i <= last; i++) {
-            used[i] = true;
+            used[i] |= places.contains(i) || !vocabulary.isOfTrade(words.get(i));
             if (negated || phraseNegates) {
                 negatedWords.add(i);
             }
         }
         int from = words.get(first).from();
         int to = words.get(last).to();
-        return new At(text.substring(from, to), from, to, negated, hedged, renewed);
+        stretches.add(stretch(words.get(first)));
+        boolean beside = told.contains(stretch(words.get(first)));
+        return new At(text.substring(from, to), from, to, places.size(), negated, hedged, renewed, beside);
     }
 
     private boolean negatedBefore(int start) {

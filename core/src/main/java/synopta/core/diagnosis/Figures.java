@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -17,7 +18,8 @@ import synopta.core.knowledge.Reading;
 
 /**
  * Hears meter readings: a figure and its unit, or "OL", are of the test whose part was named nearest; where none was,
- * or its name has two meanings, the reading waits to be told what it is of.
+ * or its name has two meanings, the reading waits to be told what it is of. Of several tests of one part the pack's first
+ * is the usual one.
  */
 final class Figures {
     private static final Pattern FIGURE = Pattern.compile(
@@ -38,6 +40,11 @@ final class Figures {
 
     /** Readings that were heard. */
     record Read(List<Hearing.Measured> measured, List<Hearing.Unplaced> unplaced) {}
+
+    /** Takes note of the readings before parts' names are listened for. */
+    void notice(Ear ear) {
+        FIGURE.matcher(ear.text()).results().forEach(r -> ear.tell(r.start(), r.end()));
+    }
 
     Read read(Ear ear, List<Hearing.Named> named) {
         List<Hearing.Measured> measured = new ArrayList<>();
@@ -77,14 +84,15 @@ final class Figures {
                         ? t.unit() == MeterUnit.OHM
                         : t.unit().said().contains(unit.toLowerCase(Locale.ROOT)))
                 .toList();
-        List<MeterTest> ofPart = named.stream()
+        Optional<Hearing.Named> nearest = named.stream()
                 .min(Comparator.comparingInt(
-                        n -> Math.min(Math.abs(n.to() - matcher.start()), Math.abs(n.from() - matcher.end()))))
-                .map(n -> inUnit.stream()
-                        .filter(t -> partTypes(t).stream().anyMatch(n.partTypes()::contains))
-                        .toList())
-                .orElse(List.of());
-        return ofPart.isEmpty() ? inUnit : ofPart;
+                        n -> Math.min(Math.abs(n.to() - matcher.start()), Math.abs(n.from() - matcher.end()))));
+        List<MeterTest> ofPart = inUnit.stream()
+                .filter(t ->
+                        nearest.stream().anyMatch(n -> partTypes(t).stream().anyMatch(n.partTypes()::contains)))
+                .toList();
+        boolean one = nearest.map(n -> n.partTypes().size() == 1).orElse(false);
+        return ofPart.isEmpty() ? inUnit : one ? ofPart.subList(0, 1) : ofPart;
     }
 
     private Set<String> partTypes(MeterTest test) {

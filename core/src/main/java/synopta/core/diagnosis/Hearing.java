@@ -65,6 +65,8 @@ public record Hearing(
         public enum How {
             /** Asked for, or thought to be it. */
             ASKED,
+            /** Spoken of in telling a sign or a reading. */
+            MENTIONED,
             /** Said not to be it. */
             DENIED,
             /** Renewed already. */

@@ -14,8 +14,8 @@ import synopta.core.knowledge.Reassurance;
 
 /**
  * Hears the caller's own words. A phrase of the pack is heard when its words stand in one clause in their order, with at
- * most {@value Phrase#GAP} others between two of them and none of those a word of the trade; phrases of more words are
- * heard first, and a word serves once. A negation in between or shortly before turns the answer round, "or" carries it
+ * most {@value Phrase#GAP} others between two of them, and in a short phrase none of those a word of the trade; phrases
+ * of more words are heard first, and a word serves once. A negation in between or shortly before turns the answer round, "or" carries it
  * on, and "I think" in the clause makes it unsure. What remains is searched for parts' names. Cost O(phrases x words).
  */
 final class Listener {
@@ -33,6 +33,23 @@ final class Listener {
         Evidence evidence(boolean negated, boolean sure) {
             int meant = !negated ? level : level > 0 ? 0 : 1;
             return new Evidence(finding.id(), finding.answers().get(meant).slug(), sure);
+        }
+    }
+
+    /** What was heard of a finding, and in how many words. */
+    private record Candidate(Hearing.Heard heard, boolean telling, int words) {
+        static Candidate of(Said said, Ear.At at) {
+            Evidence evidence = said.evidence(at.negated(), !at.hedged());
+            Hearing.Heard heard = new Hearing.Heard(evidence, at.phrase(), at.from(), at.to());
+            return new Candidate(heard, said.finding.level(evidence.answer()) > 0, at.words());
+        }
+
+        /** Of two telling answers that said in more words counts; else the later, as people correct themselves. */
+        Candidate over(Candidate other) {
+            if (telling && other.telling && words != other.words) {
+                return words > other.words ? this : other;
+            }
+            return heard.from() > other.heard.from() ? this : other;
         }
     }
 
@@ -65,20 +82,24 @@ final class Listener {
         Ear ear = new Ear(complaint.substring(0, Math.min(complaint.length(), LONGEST)), words);
         List<Hearing.Doubt> doubted = new ArrayList<>();
         ear.each(doubts, (right, at) -> doubted.add(new Hearing.Doubt(right, at.phrase(), at.from(), at.to())));
-        List<Hearing.Heard> heard = new ArrayList<>();
-        ear.each(
-                signs,
-                (said, at) -> heard.add(
-                        new Hearing.Heard(said.evidence(at.negated(), !at.hedged()), at.phrase(), at.from(), at.to())));
+        Map<String, Candidate> heard = new LinkedHashMap<>();
+        ear.each(signs, (said, at) -> heard.merge(said.finding.id(), Candidate.of(said, at), Candidate::over));
+        figures.notice(ear);
         List<Hearing.Named> named = new ArrayList<>();
         ear.each(names, (types, at) -> named.add(new Hearing.Named(types, how(at), at.phrase(), at.from(), at.to())));
-        heard.sort(Comparator.comparingInt(Hearing.Heard::from));
         named.sort(Comparator.comparingInt(Hearing.Named::from));
         Figures.Read read = figures.read(ear, named);
-        return new Hearing(heard, named, read.measured(), read.unplaced(), doubted, ear.unheard());
+        List<Hearing.Heard> inOrder = heard.values().stream()
+                .map(Candidate::heard)
+                .sorted(Comparator.comparingInt(Hearing.Heard::from))
+                .toList();
+        return new Hearing(inOrder, named, read.measured(), read.unplaced(), doubted, ear.unheard());
     }
 
     private static Hearing.Named.How how(Ear.At at) {
+        if (at.told()) {
+            return Hearing.Named.How.MENTIONED;
+        }
         return at.negated()
                 ? Hearing.Named.How.DENIED
                 : at.renewed() ? Hearing.Named.How.RENEWED : Hearing.Named.How.ASKED;
@@ -89,6 +110,9 @@ final class Listener {
         /** How many words may stand between two of a phrase. */
         static final int GAP = 3;
 
+        /** From so many words on a word of the trade may stand between: "broil element won't heat". */
+        private static final int LONG = 3;
+
         /** Places of the phrase's words, when it begins at this one. */
         Optional<List<Integer>> places(List<Words.Word> said, boolean[] used, int start, Words vocabulary) {
             List<Integer> at = new ArrayList<>();
@@ -96,7 +120,10 @@ final class Listener {
             for (Words.Word wanted : words) {
                 int limit = at.isEmpty() ? start : Math.min(said.size() - 1, i + GAP);
                 while (i <= limit && (used[i] || !said.get(i).stem().equals(wanted.stem()))) {
-                    if (at.isEmpty() || used[i] || vocabulary.isOfTrade(said.get(i))) {
+                    boolean another = vocabulary.isOfTrade(said.get(i))
+                            && (words.size() < LONG
+                                    || said.get(Math.max(0, i - 1)).negates());
+                    if (at.isEmpty() || used[i] || another || said.get(i).negates()) {
                         return Optional.empty();
                     }
                     i++;

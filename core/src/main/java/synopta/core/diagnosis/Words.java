@@ -57,6 +57,9 @@ final class Words {
             weight wheel where while white whole winter wonder word words worked working works world worse worth
             would year years""");
 
+    /** The longest ending that a stem may have lost. */
+    private static final int ENDING = 3;
+
     private final Map<String, String> same = new HashMap<>();
     private final Set<String> trade = new HashSet<>();
     private final EnglishStemmer stemmer = new EnglishStemmer();
@@ -127,15 +130,13 @@ final class Words {
         Matcher matcher = WORD.matcher(text);
         while (matcher.find()) {
             String plain = matcher.group().toLowerCase(Locale.ROOT).replaceAll("['’]", "");
-            if (CLAUSES.contains(plain)) {
-                clause++;
-            }
             scope += SCOPES.contains(plain) ? 1 : 0;
             if (plain.isBlank() || !Character.isLetterOrDigit(plain.codePointAt(0))) {
                 clause++;
                 continue;
             }
             words.add(new Word(plain, compared(plain, mend), matcher.start(), matcher.end(), clause, scope));
+            clause += CLAUSES.contains(plain) ? 1 : 0;
         }
         return words;
     }
@@ -147,7 +148,9 @@ final class Words {
         String stem = stem(plain);
         stem = same.getOrDefault(stem, stem);
         boolean strange = mend && !trade.contains(stem) && !LIGHT.contains(plain) && !ORDINARY.contains(plain);
-        return strange && plain.length() >= 4 && plain.chars().allMatch(Character::isLetter) ? mended(stem) : stem;
+        return strange && plain.length() >= 4 && plain.chars().allMatch(Character::isLetter)
+                ? mended(plain, stem)
+                : stem;
     }
 
     private String stem(String plain) {
@@ -160,13 +163,15 @@ final class Words {
      * The word of the trade that differs by one slip (by two from eight letters on) and begins alike or with its first
      * two letters swapped; the word itself when there is none or several.
      */
-    private String mended(String stem) {
+    private String mended(String plain, String stem) {
         int most = stem.length() >= 7 ? 2 : 1;
         String best = stem;
         int least = most + 1;
         boolean several = false;
         for (String known : trade) {
-            if (known.length() < 4 || Math.abs(known.length() - stem.length()) > most || !alike(known, stem)) {
+            if (known.length() < Math.max(4, plain.length() - ENDING)
+                    || Math.abs(known.length() - stem.length()) > most
+                    || !alike(known, stem)) {
                 continue;
             }
             int slips = slips(known, stem);
