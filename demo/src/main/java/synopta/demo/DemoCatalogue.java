@@ -36,7 +36,8 @@ public final class DemoCatalogue {
     private static final String LETTERS = "ABCDEFGHJKLMNPRSTUVWXYZ";
     private static final String COLOURS = "WSBKG";
 
-    private final Random random;
+    private final long seed;
+    private Random random = new Random();
     private final int rounds;
     private final List<Platform> platforms = new ArrayList<>();
     private final List<Slot> slots = new ArrayList<>();
@@ -50,8 +51,8 @@ public final class DemoCatalogue {
     record Listed(PartNumber part, BuildRange built) {}
 
     private DemoCatalogue(long seed, int models) {
-        random = new Random(seed);
-        stockroom = new Stockroom(random);
+        this.seed = seed;
+        stockroom = new Stockroom(seed);
         rounds = 1 + models / MODELS_OF_A_ROUND;
     }
 
@@ -78,6 +79,7 @@ public final class DemoCatalogue {
         for (int round = 0; round < rounds; round++) {
             for (Build.Line base : Build.LINES) {
                 Build.Line line = round == 0 ? base : base.again(base.platform() + " " + round, series(base, round));
+                random = Stockroom.chances(seed, line.platform());
                 platform(line);
                 if (round == 0) {
                     new HandSet(this, stockroom, line, withFits).add();

@@ -62,7 +62,8 @@ final class Stockroom {
 
     private static final List<String> MAKERS = List.of("Corrie Spares", "Pennant Parts", "Oakum & Daughter");
 
-    private final Random random;
+    private final long seed;
+    private Random random = new Random();
     private final Map<PartNumber, Part> parts = new LinkedHashMap<>();
     private final List<Supersession> supersessions = new ArrayList<>();
     private final Map<PartNumber, PartNumber> replacedBy = new HashMap<>();
@@ -73,8 +74,16 @@ final class Stockroom {
     private final Map<String, List<DemoCatalogue.Listed>> known = new HashMap<>();
     private int nextNumber = 5000;
 
-    Stockroom(Random random) {
-        this.random = random;
+    Stockroom(long seed) {
+        this.seed = seed;
+        random = chances(seed, "");
+    }
+
+    /** Chances of its own for each thing that is made, so that one that is added leaves the others as they are. */
+    static Random chances(long seed, String made) {
+        Random chances = new Random(seed * 1_000_003 + made.hashCode());
+        chances.nextLong();
+        return chances;
     }
 
     CatalogTables tables(
@@ -97,7 +106,8 @@ final class Stockroom {
     /** What a platform lists at a place: one part, or an early and a late one. */
     List<DemoCatalogue.Listed> listed(Build.Line line, Build.Place place) {
         String owner = OF_A_FAMILY.contains(place.partType()) ? line.family() : line.platform();
-        return known.computeIfAbsent(place.partType() + "/" + owner, k -> {
+        return known.computeIfAbsent(place.partType() + "/" + owner, made -> {
+            random = chances(seed, made);
             if (OF_A_FAMILY.contains(place.partType()) || random.nextInt(100) >= 30) {
                 return List.of(new DemoCatalogue.Listed(genuine(line, place), BuildRange.ALWAYS));
             }

@@ -118,11 +118,11 @@ public class PlacesTest extends Browser {
 
     @Test
     public void aSerialInTheLineTellsWhenTheMachineWasBuilt() {
-        caller("hv4415w scrapes at the front, s/n 2C-X04711");
-        assertThat(region("Known")).containsText("Built in March 2012");
-        assertThat(region("Known")).containsText("not 2022");
-        button("Strike out: Built in March 2012").click();
-        assertThat(region("Known")).not().containsText("March 2012");
+        caller("hv4415w scrapes at the front, s/n 7C-X04711");
+        assertThat(region("Known")).containsText("Built in March 2017");
+        assertThat(region("Known")).containsText("not 2007");
+        button("Strike out: Built in March 2017").click();
+        assertThat(region("Known")).not().containsText("March 2017");
     }
 
     @Test

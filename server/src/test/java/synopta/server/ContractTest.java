@@ -52,7 +52,7 @@ public class ContractTest extends Served {
                 .containsAll(Set.of("slot", "partType", "quantity", "part", "builtFrom", "builtTo")));
         assertTrue(each(parts, "part").contains("QV-2107"));
         Answer layouts = get("/api/layouts/dryer");
-        assertEquals(each(layouts.body(), "layout"), List.of("A", "E"));
+        assertEquals(each(layouts.body(), "layout"), List.of("A", "B", "C", "D", "E", "F", "G"));
     }
 
     @Test
@@ -72,9 +72,61 @@ public class ContractTest extends Served {
         JsonNode next = diagnosis.body().at("/next/0");
         assertTrue(fields(next)
                 .containsAll(Set.of("finding", "question", "answers", "expectedGainBits", "minutes", "who")));
-        assertEquals(next.get("answers").toString(), "[\"yes\",\"no\"]");
+        assertEquals(next.get("answers").toString(), "[\"stiff\",\"free\",\"drags\"]");
+        double all = 0;
+        for (JsonNode choice : next.get("choices")) {
+            all += choice.get("probability").asDouble();
+            assertTrue(choice.get("suspects").size() > 3, choice.toString());
+        }
+        assertEquals(all, 1, 1e-9, "one of the answers it must be");
+        JsonNode sell = diagnosis.body().at("/advice/options/0");
+        assertTrue(sell.get("cost").asString().matches("\\d+\\.\\d\\d"));
         assertTrue(Set.of("sell", "ask", "test-first", "refer").contains(diagnosis.text("/advice/action")));
         assertTrue(each(diagnosis.body().get("cautions"), "hazard").contains("mains"));
+    }
+
+    @Test
+    public void whatAPersonMayDoDecidesWhatIsAsked() {
+        String ask = "{\"appliance\":\"microwave\",\"complaint\":\"runs, no heat\",\"person\":\"%s\"}";
+        List<String> anybody =
+                each(post("/api/diagnosis", ask.formatted("customer")).body().get("next"), "who");
+        assertEquals(Set.copyOf(anybody), Set.of("customer"));
+        List<String> licensed =
+                each(post("/api/diagnosis", ask.formatted("licensed")).body().get("next"), "who");
+        assertTrue(licensed.contains("licensed"));
+        assertEquals(post("/api/diagnosis", ask.formatted("cat")).status(), 422);
+    }
+
+    @Test
+    public void wordsOfTwoMeaningsReadingsAndDoubtsAreHeard() {
+        Answer two = post("/api/diagnosis", """
+                {"appliance":"dryer","complaint":"a new bearing, element reads 24 ohms, maybe it squeals"}""");
+        JsonNode hearing = two.body().get("hearing");
+        assertEquals(hearing.at("/named/0/meanings").size(), 3);
+        assertEquals(hearing.at("/unplaced/0/tests").size(), 3);
+        assertFalse(two.body().at("/heard/0/sure").asBoolean());
+        Answer doubt = post("/api/diagnosis", """
+                {"appliance":"dryer","complaint":"a wavy washer is left over"}""");
+        assertTrue(doubt.text("/hearing/doubts/0/answer").startsWith("Right so"));
+        assertEquals(doubt.text("/advice/action"), "ask");
+        Answer thought = post("/api/diagnosis", """
+                {"appliance":"dryer","findings":[{"finding":"heats","answer":"no","sure":false}]}""");
+        assertTrue(each(thought.body().get("next"), "finding").contains("heats"), "it may be asked again");
+    }
+
+    @Test
+    public void aPackIsShownAsAMap() {
+        Answer shelf = get("/api/knowledge");
+        assertEquals(each(shelf.body().get("packs"), "appliance").size(), 4);
+        Answer map = get("/api/knowledge/dryer");
+        Set<String> faults = Set.copyOf(each(map.body().get("faults"), "id"));
+        Set<String> findings = Set.copyOf(each(map.body().get("findings"), "id"));
+        for (JsonNode link : map.body().get("links")) {
+            assertTrue(faults.contains(link.get("fault").asString()), link.toString());
+            assertTrue(findings.contains(link.get("finding").asString()), link.toString());
+        }
+        assertTrue(each(map.body().get("links"), "through").contains("the heat circuit"));
+        assertEquals(get("/api/knowledge/kettle").status(), 422);
     }
 
     @Test
@@ -116,7 +168,7 @@ public class ContractTest extends Served {
     }
 
     private static final String FUSE_CASE =
-            "{\"line\":\"tm2205b dead, fuse blew twice\",\"ageYears\":8,\"findings\":[{\"finding\":\"died-at-door\",\"answer\":\"yes\"}],"
+            "{\"line\":\"tm2205b dead, fuse blew twice\",\"ageYears\":8,\"findings\":[{\"finding\":\"when-died\",\"answer\":\"door\"}],"
                     + "\"readings\":[],\"lines\":[{\"part\":\"QV-3120\",\"quantity\":1}],\"status\":\"%s\",\"cautionsShown\":[%s]}";
 
     private static String fuseCase(String status, String shown) {
@@ -164,7 +216,7 @@ public class ContractTest extends Served {
     @Test
     public void theCounterWorksAWholeCaseInOneCall() {
         Answer worked = post("/api/counter", """
-                {"line":"th7B2O-w thumps, 8 yrs since the move","findings":[{"finding":"squeals","answer":"unknown"}],
+                {"line":"th7B2O-w thumps, 8 yrs since the flood","findings":[{"finding":"squeals","answer":"unknown"}],
                  "struck":["age"],"picked":["heater-open"],"dropped":[]}""");
         assertEquals(worked.text("/model/model"), "TH-7820-W");
         assertEquals(each(worked.body().get("pieces"), "kind"), List.of("model", "complaint", "age", "not-understood"));

@@ -177,8 +177,8 @@ public class ShelfTest extends Served {
     public void aFitIsJudgedByTheSerialAndTheBuildDate() throws IOException {
         byte[] before = exported();
         Map<String, String> files = unzipped(before);
-        String early = "HV-4415-W,trial,HN-TRIAL-1,1,,2012-03-31,,,\r\n";
-        String late = "HV-4415-W,trial,HN-TRIAL-2,1,2012-04-01,,2C-X00001,,\r\n";
+        String early = "HV-4415-W,trial,HN-TRIAL-1,1,,2017-03-31,,,\r\n";
+        String late = "HV-4415-W,trial,HN-TRIAL-2,1,2017-04-01,,7C-X00001,,\r\n";
         String parts = "HN-TRIAL-%d,m,lamp,n,yes,current,1,yes,\r\n";
         byte[] with = zipped(Map.of(
                 "fits.csv", files.get("fits.csv") + early + late,
@@ -188,16 +188,16 @@ public class ShelfTest extends Served {
             String ask = "{\"model\":\"HV-4415-W\",\"serial\":%s,\"built\":%s,\"part\":\"HN-TRIAL-%d\"}";
             Answer open = post("/api/fit", ask.formatted("null", "null", 1));
             assertEquals(open.text("/verdict") + " " + open.text("/ask"), "depends built");
-            Answer serial = post("/api/fit", ask.formatted("null", "\"2012-04-02\"", 2));
+            Answer serial = post("/api/fit", ask.formatted("null", "\"2017-04-02\"", 2));
             assertEquals(serial.text("/verdict") + " " + serial.text("/ask"), "depends serial");
             assertEquals(
-                    post("/api/fit", ask.formatted("\"2C-X04711\"", "null", 1)).text("/verdict"), "fits");
+                    post("/api/fit", ask.formatted("\"7C-X04711\"", "null", 1)).text("/verdict"), "fits");
             assertEquals(
-                    post("/api/fit", ask.formatted("\"2D-X04711\"", "null", 1)).text("/verdict"),
+                    post("/api/fit", ask.formatted("\"7D-X04711\"", "null", 1)).text("/verdict"),
                     "does-not-fit",
-                    "April 2012");
+                    "April 2017");
             assertEquals(
-                    post("/api/fit", ask.formatted("\"2D-X04711\"", "null", 2)).text("/verdict"), "fits");
+                    post("/api/fit", ask.formatted("\"7D-X04711\"", "null", 2)).text("/verdict"), "fits");
         } finally {
             assertEquals(imported(before, false).status(), 200);
         }
