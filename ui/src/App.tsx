@@ -1,6 +1,7 @@
 import { Route, Routes } from "react-router";
 import { CounterPage } from "./counter";
 import { DayBookPage } from "./daybook";
+import { KnowledgePage } from "./knowledge";
 import { MachinesPage } from "./machines";
 import { SheetPage } from "./sheet";
 import { ShelfPage } from "./shelf";
@@ -12,6 +13,8 @@ export function App() {
       <Route path="/cases/:number" element={<CounterPage />} />
       <Route path="/machines" element={<MachinesPage />} />
       <Route path="/machines/:model" element={<MachinesPage />} />
+      <Route path="/knowledge" element={<KnowledgePage />} />
+      <Route path="/knowledge/:appliance" element={<KnowledgePage />} />
       <Route path="/shelf" element={<ShelfPage />} />
       <Route path="/day-book" element={<DayBookPage />} />
       <Route path="/sheet/:number" element={<SheetPage />} />

@@ -9,6 +9,7 @@ import "./counter.css";
 import { graveUnseen, HandOverColumn, purchases } from "./HandOverColumn";
 import { KeysHelp } from "./KeysHelp";
 import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
+import { nextPerson } from "./persons";
 import { LineEntry, toLine } from "./LineEntry";
 import { PointsTo } from "./PointsTo";
 import { atHand, repliesTo } from "./questions";
@@ -22,6 +23,7 @@ export function CounterPage() {
   const work = useWork(state);
   const [asked, setAsked] = useState(0);
   const [help, setHelp] = useState(false);
+  const [weighing, setWeighing] = useState(false);
   const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
   const answer = work.data;
   const layouts = useLayouts(answer?.appliance);
@@ -55,6 +57,7 @@ export function CounterPage() {
     keep,
     putOff,
     sheet,
+    weigh: () => setWeighing(!weighing),
     help: () => setHelp(true),
   });
   useKeys(help ? NO_KEYS : keys);
@@ -93,6 +96,8 @@ export function CounterPage() {
               layout={layout}
               layouts={layouts}
               asked={asked}
+              weighing={weighing}
+              onWeigh={() => setWeighing(!weighing)}
               act={doing}
               onPutOff={putOff}
             />
@@ -114,6 +119,7 @@ export function CounterPage() {
 }
 
 const NO_KEYS = {};
+const REPLY_KEYS = ["1", "2", "3", "4", "5"];
 
 type Deeds = {
   answer: Answer | undefined;
@@ -124,6 +130,7 @@ type Deeds = {
   keep: (status: "open" | "handed-over") => void;
   putOff: () => void;
   sheet: () => void;
+  weigh: () => void;
   help: () => void;
 };
 
@@ -160,9 +167,9 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
   const free = graveUnseen(answer, state).length === 0;
   return {
     ...always,
-    "1": reply(0),
-    "2": reply(1),
-    "3": reply(2),
+    ...Object.fromEntries(REPLY_KEYS.map((key, index) => [key, reply(index)])),
+    w: answer.suspects.length > 0 ? deeds.weigh : undefined,
+    f: () => doing({ kind: "person", person: nextPerson(state.person) }),
     n: question && deeds.putOff,
     r: reread(0),
     t: reread(1),

@@ -1,3 +1,4 @@
+import { AdviceFigures } from "./AdviceFigures";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
@@ -40,6 +41,7 @@ export function HandOverColumn({ answer, state, act, keep, keeping }: Props) {
       {answer.advice && (
         <div className={`advice ${answer.advice.action}`} role="status">
           <b>{ADVICE[answer.advice.action]}.</b> {answer.advice.why}
+          <AdviceFigures advice={answer.advice} />
         </div>
       )}
       <Bag answer={answer} chosen={chosen} />

@@ -2,7 +2,9 @@ import { Modal } from "react-bootstrap";
 
 const KEYS: [string, string][] = [
   ["/", "to the line; Enter leaves it"],
-  ["1 2 3", "answer the question"],
+  ["1 2 3 …", "answer the question"],
+  ["W", "what moved the suspects; again: back to the machine"],
+  ["F", "who finds it out: anybody, a fitter, a licensed person"],
   ["N", "another question first"],
   ["R T", "the character that was read again"],
   ["E G B", "fuel: electric, mains gas, bottled gas"],

@@ -3,6 +3,8 @@ import type { Wire } from "../shared/api";
 import { many } from "../shared/format";
 import type { Action, CaseState } from "./caseState";
 import { MachineCard } from "./MachineCard";
+import { Meanings, open } from "./Meanings";
+import { nextPerson, personName } from "./persons";
 import type { Answer } from "./useCounter";
 
 type Props = {
@@ -35,13 +37,25 @@ export function KnownColumn({ answer, state, layouts, act }: Props) {
       <MachineCard answer={answer} layouts={layouts} act={act} />
       {answer.known.length > 0 && (
         <ul className="card-plain known-list gives" aria-label="Evidence" tabIndex={-1}>
-          {answer.known.map((known) => (
+          <Meanings answer={answer} act={act} />
+          {shown(answer).map((known) => (
             <KnownRow key={known.key} known={known} answer={answer} act={act} />
           ))}
         </ul>
       )}
       <div className="small soft foot">
         {lost.length > 0 && <div>Not understood: {lost.map((text) => `“${text}”`).join(", ")}</div>}
+        <span>
+          Next steps are for {personName(state.person)}{" "}
+          <Button
+            variant="link"
+            size="sm"
+            className="p-0"
+            onClick={() => act({ kind: "person", person: nextPerson(state.person) })}
+          >
+            change <kbd>F</kbd>
+          </Button>
+        </span>
         {state.struck.length > 0 && (
           <Button variant="link" size="sm" className="p-0" onClick={() => act({ kind: "restored" })}>
             Put the last struck one back <kbd>U</kbd>
@@ -50,6 +64,12 @@ export function KnownColumn({ answer, state, layouts, act }: Props) {
       </div>
     </section>
   );
+}
+
+/** What is known, but for words whose meaning is still to be chosen. */
+function shown(answer: Answer): Wire["KnownWire"][] {
+  const waiting = new Set(open(answer).flatMap((n) => n.meanings.map((m) => `finding:${m.finding}`)));
+  return answer.known.filter((known) => !waiting.has(known.key));
 }
 
 function KnownRow({ known, answer, act }: { known: Wire["KnownWire"]; answer: Answer; act: Props["act"] }) {

@@ -8,6 +8,8 @@ const TITLES: Record<string, string> = {
   fuel: "fuel",
   age: "age",
   complaint: "complaint",
+  part: "part",
+  reading: "reading",
   "not-understood": "not understood",
 };
 

@@ -40,7 +40,7 @@ export function MachineCard({ answer, layouts, act }: Props) {
           <NotKnown answer={answer} act={act} />
           {layouts.length > 0 && (
             <div className="row-line small soft">
-              Where the tag is: {[...new Set(layouts.map((l) => l.tag))].join(" Or: ")}
+              Where the tag is: {[...new Set(layouts.map((l) => l.tag))].slice(0, TAG_PLACES).join(" Or: ")}
             </div>
           )}
         </>
@@ -51,6 +51,9 @@ export function MachineCard({ answer, layouts, act }: Props) {
     </section>
   );
 }
+
+/** So many places of the tag are told; the commonest constructions come first. */
+const TAG_PLACES = 3;
 
 /** Two questions at once are one too many: the one that tells more is asked. */
 const lookFirst = (answer: Answer): boolean =>

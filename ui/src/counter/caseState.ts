@@ -1,4 +1,5 @@
 import type { Wire } from "../shared/api";
+import { leftOver } from "./leftOver";
 
 /** A case as the specialist has it so far; what the server needs to work it, and how it was kept. */
 export type CaseState = {
@@ -18,6 +19,8 @@ export type CaseState = {
   /** The construction that was chosen for a model in no list, and what was looked at to tell. */
   platform: string | null;
   looked: string[];
+  /** Who would find out what is asked next. */
+  person: string;
   cautionsShown: string[];
   /** Which of the offered purchases was chosen: 0 is the best. */
   choice: number;
@@ -40,6 +43,7 @@ export const EMPTY: CaseState = {
   dropped: [],
   platform: null,
   looked: [],
+  person: "fitter",
   cautionsShown: [],
   choice: 0,
   kept: null,
@@ -48,6 +52,9 @@ export const EMPTY: CaseState = {
 export type Action =
   | { kind: "line"; line: string }
   | { kind: "answered"; finding: string; answer: string }
+  | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"] }
+  | { kind: "meant"; finding: string; others: string[] }
+  | { kind: "person"; person: string }
   | { kind: "fuel"; fuel: string }
   | { kind: "appliance"; appliance: string }
   | { kind: "model"; model: string }
@@ -128,6 +135,7 @@ function toState(answer: Wire["CaseAnswer"]): CaseState {
     dropped: answer.dropped,
     platform: answer.platform ?? null,
     looked: answer.looked,
+    person: answer.person,
     cautionsShown: answer.cautionsShown,
     choice: 0,
     kept: { number: answer.number, revision: answer.revision, status: answer.status },
@@ -151,6 +159,26 @@ export function next(state: CaseState, action: Action): CaseState {
           { finding: action.finding, answer: action.answer },
         ],
       };
+    case "measured":
+      return {
+        ...changed,
+        struck: without(state.struck, `finding:${action.test}`),
+        readings: [
+          ...state.readings.filter((r) => r.test !== action.test),
+          { test: action.test, value: action.value },
+        ],
+      };
+    case "meant":
+      return {
+        ...changed,
+        struck: [...state.struck, ...action.others.map((other) => `finding:${other}`)],
+        findings: [
+          ...state.findings.filter((f) => f.finding !== action.finding),
+          { finding: action.finding, answer: "yes" },
+        ],
+      };
+    case "person":
+      return { ...changed, person: action.person };
     case "fuel":
       return { ...changed, fuel: action.fuel };
     case "appliance":
@@ -220,23 +248,10 @@ export function fieldsOf(state: CaseState): Wire["CaseFields"] {
     dropped: state.dropped,
     platform: state.platform,
     looked: state.looked,
+    person: state.person,
   };
 }
 
 /** Whether nothing was said or set: there is no case to keep. */
 export const isBlank = (state: CaseState): boolean =>
   state.line.trim() === "" && state.model === null && state.appliance === null && state.findings.length === 0;
-
-const DRAFT = "synopta.case";
-
-/** The case that was being worked when the page was left. */
-export function leftOver(): CaseState {
-  try {
-    const text = localStorage.getItem(DRAFT);
-    return text === null ? EMPTY : { ...EMPTY, ...JSON.parse(text) };
-  } catch {
-    return EMPTY;
-  }
-}
-
-export const leave = (state: CaseState) => localStorage.setItem(DRAFT, JSON.stringify(state));

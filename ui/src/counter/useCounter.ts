@@ -1,8 +1,9 @@
 import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useEffect, useReducer } from "react";
+import { useDeferredValue, useEffect, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { EMPTY, fieldsOf, leave, leftOver, next, type CaseState } from "./caseState";
+import { EMPTY, fieldsOf, next, type CaseState } from "./caseState";
+import { leave, leftOver } from "./leftOver";
 
 export type Answer = Wire["CounterAnswer"];
 
@@ -34,9 +35,23 @@ export function useCase(number: string | undefined) {
   return { state, act, loadError: opened.error };
 }
 
+/** Between two keys of one who types; what is chosen or answered does not wait. */
+const TYPING_MS = 120;
+
+/** A value once it has not changed for a while. */
+function useSettled(value: string, ms: number): string {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), ms);
+    return () => clearTimeout(timer);
+  }, [value, ms]);
+  return value === "" ? "" : settled;
+}
+
 /** Works the case on the server, and keeps the last answer in sight while the next one comes. */
 export function useWork(state: CaseState) {
-  const fields = useDeferredValue(JSON.stringify(fieldsOf(state)));
+  const line = useSettled(state.line, TYPING_MS);
+  const fields = useDeferredValue(JSON.stringify(fieldsOf({ ...state, line })));
   return useQuery({
     queryKey: ["counter", fields],
     queryFn: ({ signal }) => answer(api.POST("/api/counter", { body: JSON.parse(fields), signal })),

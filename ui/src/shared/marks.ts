@@ -1,10 +1,9 @@
 import type { Wire } from "./api";
 import type { Mark } from "./MachineDrawing";
 
-/** Suspects that a sign speaks for, at most four; while none does, those that are met most. */
+/** Suspects that have to do with the signs, at most four; while there is no sign, those that are met most. */
 export function leading(suspects: Wire["SuspectWire"][]): Wire["SuspectWire"][] {
-  const spokenFor = suspects.filter((s) => s.probability >= 0.5 || s.because.some((r) => r.weight > 0));
-  return (spokenFor.length > 0 ? spokenFor : suspects).slice(0, 4);
+  return suspects.filter((s) => s.concerned).slice(0, 4);
 }
 
 /** Which places of a layout the leading suspects are in; the foremost suspect names the place. */

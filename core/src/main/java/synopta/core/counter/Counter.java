@@ -50,6 +50,7 @@ public final class Counter {
     private final Catalog catalog;
     private final Map<Appliance, Pack> packs = new TreeMap<>();
     private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+    private final String currency;
     private final BasketPlanner planner;
     private final HandOver handOver;
     private final Settling settling;
@@ -59,6 +60,7 @@ public final class Counter {
     public Counter(
             Catalog catalog, Supplier<TagReader> tagReader, Collection<Pack> packs, String currency, Clock clock) {
         this.catalog = catalog;
+        this.currency = currency;
         packs.forEach(p -> {
             this.packs.put(p.appliance(), p);
             diagnosers.put(p.appliance(), new Diagnoser(p));
@@ -109,7 +111,7 @@ public final class Counter {
                 .forEach(part -> catalog.price(part.number())
                         .ifPresent(price -> prices.putIfAbsent(
                                 part.partType(), new Stakes.Price(price.cents() / 100.0, part.returnable()))));
-        return Stakes.of(prices);
+        return Stakes.of(currency, prices);
     }
 
     private CaseView sold(

@@ -50,8 +50,8 @@ final class LineReader {
             "eighteen",
             "nineteen",
             "twenty");
-    private static final Pattern AGE = word(
-            "(\\d{1,2}(?:\\.\\d)?|%s)[\\s-]*(?:years?|yrs?|y)(?:[\\s-]*olds?)?\\b\\.?(?!\\s*(?:ago|back|later)\\b)"
+    private static final Pattern AGE =
+            word("(\\d{1,2}(?:\\.\\d)?|%s)[\\s-]*(?:years?|yrs?|y)(?:[\\s-]*olds?)?\\b\\.?(?!\\s*(?:ago|back|later)\\b)"
                     .formatted(String.join("|", NUMBERS)));
     private static final Pattern SERIAL = word(
             "(?:serial(?:[\\s-]*(?:no|nr|number))?|s\\s*/\\s*n|s\\.?n\\.?)[\\s.:#]*((?=[\\p{L}-]*\\p{N})[\\p{L}\\p{N}-]{5,40})");

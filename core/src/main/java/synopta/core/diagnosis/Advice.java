@@ -2,14 +2,16 @@ package synopta.core.diagnosis;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * What to do now, and why, in a sentence.
  *
+ * @param currency of all sums; empty when it is not known
  * @param options the ways to go on that were compared, cheapest first
  * @param notToSell names of part types that were found good, each with its sign
  */
-public record Advice(Action action, String why, List<Option> options, List<String> notToSell) {
+public record Advice(Action action, String why, String currency, List<Option> options, List<String> notToSell) {
     /** Copies. */
     public Advice {
         options = List.copyOf(options);
@@ -20,9 +22,10 @@ public record Advice(Action action, String why, List<Option> options, List<Strin
      * A way to go on.
      *
      * @param what in a few words
+     * @param finding what is asked or tested, where that is the way
      * @param cost expected, in the currency of the stakes
      */
-    public record Option(Action action, String what, double cost) {}
+    public record Option(Action action, String what, Optional<String> finding, double cost) {}
 
     /** The four ways to go on. */
     public enum Action {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
@@ -23,6 +24,9 @@ final class Adviser {
     /** From here on a part stands out. */
     static final double LIKELY = 0.5;
 
+    /** One of the questions asked first is advised where it saves anything; they are what a person has in sight. */
+    private static final int IN_SIGHT = 3;
+
     private final Pack pack;
     private final Interview interview;
     private final Stakes stakes;
@@ -36,17 +40,17 @@ final class Adviser {
     Advice advise(Inquiry inquiry) {
         List<String> good = good(inquiry.evidence());
         if (!inquiry.doubts().isEmpty() && interview.signs().isEmpty()) {
-            return new Advice(Advice.Action.ASK, "That is right as it is; nothing is sold on it.", List.of(), good);
+            return advice(Advice.Action.ASK, "That is right as it is; nothing is sold on it.", List.of(), good);
         }
         if (interview.signs().isEmpty()) {
             String why = inquiry.evidence().isEmpty()
                     ? "Nothing is known yet: ask what the machine does, or does not do."
                     : "No sign yet: ask what the machine does, or does not do, before anything is sold.";
-            return new Advice(Advice.Action.ASK, why, List.of(), good);
+            return advice(Advice.Action.ASK, why, List.of(), good);
         }
         double[] now = interview.now();
         if (now.length == 0) {
-            return new Advice(
+            return advice(
                     Advice.Action.TEST_FIRST,
                     "No fault that is known shows these signs: have it looked at first.",
                     List.of(),
@@ -56,17 +60,35 @@ final class Adviser {
         return chosen(now, options, good);
     }
 
+    private String money(double amount) {
+        return String.format(Locale.ROOT, "%s %.2f", stakes.currency(), amount).trim();
+    }
+
+    private Advice advice(Advice.Action action, String why, List<Advice.Option> options, List<String> good) {
+        return new Advice(action, why, stakes.currency(), options, good);
+    }
+
     /** The ways to go on, cheapest first. */
     private List<Advice.Option> options() {
         List<Advice.Option> options = new ArrayList<>();
-        options.add(new Advice.Option(Advice.Action.SELL, "hand over now", sellingNow(interview.now())));
-        options.add(new Advice.Option(Advice.Action.REFER, "a qualified person looks first", stakes.callOut()));
-        interview.questions().stream()
-                .map(this::asking)
-                .min(Comparator.comparingDouble(Advice.Option::cost))
+        options.add(
+                new Advice.Option(Advice.Action.SELL, "hand over now", Optional.empty(), sellingNow(interview.now())));
+        options.add(new Advice.Option(
+                Advice.Action.REFER, "a qualified person looks first", Optional.empty(), stakes.callOut()));
+        asking(interview.questions().stream().limit(IN_SIGHT))
+                .filter(option -> option.cost()
+                        < options.stream()
+                                .mapToDouble(Advice.Option::cost)
+                                .min()
+                                .orElseThrow())
+                .or(() -> asking(interview.questions().stream()))
                 .ifPresent(options::add);
         options.sort(Comparator.comparingDouble(Advice.Option::cost));
         return options;
+    }
+
+    private Optional<Advice.Option> asking(Stream<Question> questions) {
+        return questions.map(this::asking).min(Comparator.comparingDouble(Advice.Option::cost));
     }
 
     private Advice.Option asking(Question question) {
@@ -76,7 +98,11 @@ final class Adviser {
         for (Interview.Branch branch : interview.branches(question)) {
             cost += branch.probability() * Math.min(sellingNow(branch.parts()), stakes.callOut());
         }
-        return new Advice.Option(asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST, finding.question(), cost);
+        return new Advice.Option(
+                asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST,
+                finding.question(),
+                Optional.of(finding.id()),
+                cost);
     }
 
     /** Expected cost of handing over, for each sign, what is most likely behind it. */
@@ -112,11 +138,11 @@ final class Adviser {
                 .orElseThrow();
         if (interview.remedy(foremost).nothing() && now[foremost] >= LIKELY) {
             String cure = interview.likeliestFault(foremost).cure().orElseThrow();
-            return new Advice(Advice.Action.ASK, "No part for that: " + cure, options, good);
+            return advice(Advice.Action.ASK, "No part for that: " + cure, options, good);
         }
         PartType leader = pack.partType(interview.remedy(foremost).partType()).orElseThrow();
         if (now[foremost] >= LIKELY && leader.refer()) {
-            return new Advice(
+            return advice(
                     Advice.Action.REFER,
                     "The %s is work for a qualified person; the parts go to them.".formatted(leader.name()),
                     options,
@@ -130,11 +156,11 @@ final class Adviser {
         if (cheapest.action() == Advice.Action.ASK || cheapest.action() == Advice.Action.TEST_FIRST) {
             String why = String.format(
                     Locale.ROOT,
-                    "“%s” saves %.2f on average: a wrong hand-over now would cost %.2f.",
+                    "“%s” saves %s on average: handing over now is expected to cost %s.",
                     cheapest.what(),
-                    sell.cost() - cheapest.cost(),
-                    sell.cost());
-            return new Advice(cheapest.action(), why, options, good);
+                    money(sell.cost() - cheapest.cost()),
+                    money(sell.cost()));
+            return advice(cheapest.action(), why, options, good);
         }
         return settled(leader, now[foremost], sell, options, good);
     }
@@ -144,7 +170,7 @@ final class Adviser {
             PartType leader, double stands, Advice.Option sell, List<Advice.Option> options, List<String> good) {
         if (stands < LIKELY) {
             boolean dear = sell.cost() > stakes.callOut();
-            return new Advice(
+            return advice(
                     dear ? Advice.Action.REFER : Advice.Action.TEST_FIRST,
                     "Nothing stands out, and no question would change that: have it looked at before selling.",
                     options,
@@ -158,14 +184,14 @@ final class Adviser {
         if (open.isPresent()) {
             Finding finding = pack.finding(open.get().finding()).orElseThrow();
             String words = finding.answer(open.get().answer()).words().toLowerCase(Locale.ROOT);
-            return new Advice(
+            return advice(
                     Advice.Action.TEST_FIRST,
                     "%s, but no part stands out for “%s”: have that looked at.".formatted(leads, words),
                     options,
                     good);
         }
         String back = stakes.isReturnable(leader.slug()) ? "" : ", though it cannot come back";
-        return new Advice(
+        return advice(
                 Advice.Action.SELL, "%s; no question left is worth its cost%s.".formatted(leads, back), options, good);
     }
 

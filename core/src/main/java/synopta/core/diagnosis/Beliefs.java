@@ -3,10 +3,12 @@ package synopta.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntPredicate;
 import synopta.core.knowledge.Finding;
 
 /**
@@ -16,7 +18,7 @@ import synopta.core.knowledge.Finding;
 final class Beliefs {
     private final PackModel model;
     private final Machine machine;
-    private final Map<List<Evidence>, Network> networks = new HashMap<>();
+    private final Map<List<Evidence>, Network> networks = new ConcurrentHashMap<>();
 
     Beliefs(PackModel model, Machine machine) {
         this.model = model;
@@ -72,11 +74,15 @@ final class Beliefs {
     }
 
     Inference infer(List<Evidence> evidence) {
-        return new Inference(network(evidence), observations(evidence));
+        return infer(evidence, fault -> true);
+    }
+
+    private Inference infer(List<Evidence> evidence, IntPredicate wanted) {
+        return new Inference(network(evidence), observations(evidence), wanted);
     }
 
     /** With it known besides that a finding is at this level or a lower one. */
-    private Inference infer(List<Evidence> evidence, int finding, int level) {
+    private Inference infer(List<Evidence> evidence, int finding, int level, IntPredicate wanted) {
         Network network = network(evidence);
         Observation upTo = Observation.upTo(finding, network.leaks()[finding].length, level);
         List<Observation> all = new ArrayList<>();
@@ -89,7 +95,7 @@ final class Beliefs {
         if (!met) {
             all.add(upTo);
         }
-        return new Inference(network, all);
+        return new Inference(network, all, wanted);
     }
 
     /** Joint probabilities: of what is known, with each fault, and with any fault of each part type. */
@@ -105,6 +111,10 @@ final class Beliefs {
                 less[i] = Math.max(0, a[i] - b[i]);
             }
             return less;
+        }
+
+        Joint partsOnly() {
+            return new Joint(known, new double[0], withPart);
         }
 
         double[] faults() {
@@ -132,11 +142,22 @@ final class Beliefs {
         return new Joint(inference.known(), inference.withFault(), inference.withAny(parts));
     }
 
-    /** The joint with each answer of a finding; `now` is that with the evidence alone. */
+    /** What the faults stand at with an answer. */
+    double[] ifAnswered(List<Evidence> evidence, Finding finding, String answer) {
+        List<Evidence> others =
+                evidence.stream().filter(e -> !e.finding().equals(finding.id())).toList();
+        return joint(infer(with(others, Evidence.of(finding.id(), answer))), List.of())
+                .faults();
+    }
+
+    /** The joint with each answer of a finding, parts only; `now` is that with the evidence alone. */
     List<Joint> byAnswer(Joint now, List<Evidence> evidence, Finding finding, Collection<Set<Integer>> parts) {
+        Set<Integer> all = new HashSet<>();
+        parts.forEach(all::addAll);
         if (finding.isOfConstruction()) {
             return finding.answers().stream()
-                    .map(answer -> joint(with(evidence, Evidence.of(finding.id(), answer.slug())), parts))
+                    .map(answer -> ofParts(
+                            infer(with(evidence, Evidence.of(finding.id(), answer.slug())), all::contains), parts))
                     .toList();
         }
         int f = model.index(finding.id());
@@ -144,11 +165,16 @@ final class Beliefs {
         List<Joint> joints = new ArrayList<>();
         Joint below = null;
         for (int level = 0; level < levels; level++) {
-            Joint upTo = level == levels - 1 ? now : joint(infer(evidence, f, level), parts);
+            Joint upTo =
+                    level == levels - 1 ? now.partsOnly() : ofParts(infer(evidence, f, level, all::contains), parts);
             joints.add(below == null ? upTo : upTo.less(below));
             below = upTo;
         }
         return joints;
+    }
+
+    private static Joint ofParts(Inference inference, Collection<Set<Integer>> parts) {
+        return new Joint(inference.known(), new double[0], inference.withAny(parts));
     }
 
     private static List<Evidence> with(List<Evidence> evidence, Evidence more) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
@@ -72,7 +73,8 @@ public final class Diagnoser {
                 .toList();
         Interview interview = new Interview(model, beliefs, inquiry, evidence);
         Advice advice = new Adviser(pack, interview, inquiry.stakes()).advise(inquiry);
-        return new Diagnosis(suspects, interview.parts(), interview.questions(), advice, weighed.aside());
+        Optional<String> advised = advice.options().stream().findFirst().flatMap(Advice.Option::finding);
+        return new Diagnosis(suspects, interview.parts(), interview.questions(advised), advice, weighed.aside());
     }
 
     private List<Evidence> lastOfEach(List<Evidence> answers) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntPredicate;
 
 /**
  * Exact joint probability of what is known with each fault, in a network of faults that may stand together.
@@ -29,21 +30,28 @@ final class Inference {
     private final double[][][] worth;
     private final int[] place;
 
+    /** For every fault. */
     Inference(Network network, List<Observation> known) {
+        this(network, known, fault -> true);
+    }
+
+    /** For the faults that are wanted: consequences that are neither wanted nor show in what is known are left out. */
+    Inference(Network network, List<Observation> known, IntPredicate wanted) {
         this.network = network;
         order = network.order();
-        shared = network.differing(order);
+        shared = network.differing();
         place = new int[order.length];
         for (int i = 0; i < order.length; i++) {
             place[order[i]] = i;
         }
-        States states = new States(network, known, order);
+        States states = new States(network, known, wanted);
         int variants = network.variants().size();
         before = new double[variants][order.length + 1][];
         worth = new double[variants][order.length + 1][];
         double[] end = states.last();
+        Step[] all = states.steps();
         for (Network.Variant variant : network.variants()) {
-            steps.add(states.steps(variant));
+            steps.add(states.steps(all, variant));
         }
         double[] mixed = null;
         for (int v = 0; v < variants; v++) {
@@ -82,31 +90,35 @@ final class Inference {
         return dot(before[0][order.length], worth[0][order.length]);
     }
 
-    /** P(known, fault present), by fault. */
+    /** P(known, fault present), by fault; all must be wanted. */
     double[] withFault() {
         double[] with = new double[order.length];
         for (int fault = 0; fault < order.length; fault++) {
-            int i = place[fault];
-            if (i >= shared) {
-                with[fault] = dot(steps.get(0)[i].apply(before[0][i], Step.Part.PRESENT), worth[0][i + 1]);
-                continue;
-            }
-            for (int v = 0; v < steps.size(); v++) {
-                double share = network.variants().get(v).share();
-                with[fault] += share * dot(steps.get(v)[i].apply(before[v][i], Step.Part.PRESENT), worth[v][i + 1]);
-            }
+            with[fault] = with(fault);
         }
         return with;
     }
 
-    /** P(known, at least one of the faults present), by set of faults. */
+    private double with(int fault) {
+        int i = place[fault];
+        if (i >= shared) {
+            return dot(steps.get(0)[i].apply(before[0][i], Step.Part.PRESENT), worth[0][i + 1]);
+        }
+        double with = 0;
+        for (int v = 0; v < steps.size(); v++) {
+            double share = network.variants().get(v).share();
+            with += share * dot(steps.get(v)[i].apply(before[v][i], Step.Part.PRESENT), worth[v][i + 1]);
+        }
+        return with;
+    }
+
+    /** P(known, at least one of the faults present), by set of wanted faults. */
     double[] withAny(Collection<Set<Integer>> sets) {
-        double[] single = withFault();
         double all = known();
         double[] with = new double[sets.size()];
         int next = 0;
         for (Set<Integer> set : sets) {
-            with[next++] = set.size() == 1 ? single[set.iterator().next()] : Math.max(0, all - withNone(set));
+            with[next++] = set.size() == 1 ? with(set.iterator().next()) : Math.max(0, all - withNone(set));
         }
         return with;
     }

@@ -16,7 +16,8 @@ import synopta.core.quantity.Probability;
 /**
  * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over
  * the remedies (part types, and cures without a part), of the entropy of any fault standing that asks for it and can
- * bring about a sign that was given (any such fault while there is no sign). What nobody complains of is not asked after. A question's expected gain is by how much
+ * bring about a sign that was given (any such fault while there is no sign). What nobody complains of, and what has nothing to
+ * do with it, is not asked after. A question's expected gain is by how much
  * its answer lowers that sum on average (Lindley 1956, for each remedy), and the order is gain a minute. What the
  * person may not find out is never asked. The joint with an answer is the joint with it or a lower one less that with a
  * lower one. Cost: one inference for each answer but the last.
@@ -25,7 +26,12 @@ final class Interview {
     /** Gains below this, in bits, are noise to a person; our judgement. */
     private static final double WORTH_ASKING_BITS = 0.02;
 
+    /** So many questions carry what each answer would make of the faults. */
+    private static final int FORESEEN = 3;
+
     private final Pack pack;
+    private final Beliefs beliefs;
+    private final List<Evidence> evidence;
     private final List<Remedy> remedies;
     private final Beliefs.Joint joint;
     private final double[] now;
@@ -45,6 +51,8 @@ final class Interview {
 
     Interview(PackModel model, Beliefs beliefs, Inquiry inquiry, List<Evidence> evidence) {
         pack = model.pack();
+        this.beliefs = beliefs;
+        this.evidence = evidence;
         List<Evidence> given = evidence.stream().filter(model::isSign).toList();
         Map<Remedy, Set<Integer>> concerned = beliefs.concerned(given);
         remedies = List.copyOf(concerned.keySet());
@@ -54,19 +62,32 @@ final class Interview {
         }
         joint = beliefs.joint(evidence, concerned.values());
         now = joint.parts();
-        for (Finding finding : pack.questions()) {
-            boolean settled = inquiry.notKnown().contains(finding.id())
-                    || evidence.stream().anyMatch(e -> e.sure() && e.finding().equals(finding.id()));
-            if (!settled && inquiry.person().may(finding.who()) && !model.isMoot(finding, evidence)) {
-                weigh(finding, beliefs.byAnswer(joint, evidence, finding, concerned.values()));
-            }
+        Set<Integer> near = model.near(concerned.values());
+        List<Finding> open = pack.questions().stream()
+                .filter(f -> !inquiry.notKnown().contains(f.id()))
+                .filter(f ->
+                        evidence.stream().noneMatch(e -> e.sure() && e.finding().equals(f.id())))
+                .filter(f -> inquiry.person().may(f.who()))
+                .filter(f -> !model.isMoot(f, evidence))
+                .filter(f -> model.hasToDoWith(f, near))
+                .toList();
+        List<Split> splits = open.parallelStream()
+                .map(f -> split(f, beliefs.byAnswer(joint, evidence, f, concerned.values())))
+                .filter(s -> s.gain >= WORTH_ASKING_BITS)
+                .sorted(Comparator.comparingDouble((Split s) -> -s.gain / s.finding.minutes())
+                        .thenComparing(s -> s.finding.id()))
+                .toList();
+        for (Split split : splits) {
+            branches.put(split.finding.id(), split.branches);
+            boolean foreseen = questions.size() < FORESEEN;
+            questions.add(question(split, foreseen ? beliefs : null, evidence));
         }
-        questions.sort(Comparator.comparingDouble(
-                        (Question q) -> -q.expectedGainBits() / q.finding().minutes())
-                .thenComparing(q -> q.finding().id()));
     }
 
-    private void weigh(Finding finding, List<Beliefs.Joint> byAnswer) {
+    /** A finding, what each answer makes of the remedies, and by how much that is less uncertain on average. */
+    private record Split(Finding finding, List<Branch> branches, double gain) {}
+
+    private Split split(Finding finding, List<Beliefs.Joint> byAnswer) {
         List<Branch> split = byAnswer.stream()
                 .map(j -> new Branch(j.known() / joint.known(), j.parts()))
                 .toList();
@@ -74,21 +95,25 @@ final class Interview {
                 - split.stream()
                         .mapToDouble(b -> b.probability * entropyBits(b.parts))
                         .sum();
-        if (gain < WORTH_ASKING_BITS) {
-            return;
-        }
-        branches.put(finding.id(), split);
-        List<Integer> risen = split.stream().map(this::mostRisen).toList();
+        return new Split(finding, split, gain);
+    }
+
+    /** The question; with what the faults would stand at where beliefs are given. */
+    private Question question(Split split, Beliefs beliefs, List<Evidence> evidence) {
+        List<Integer> risen = split.branches.stream().map(this::mostRisen).toList();
         boolean tells = risen.stream().distinct().count() > 1;
         List<Question.Outcome> outcomes = new ArrayList<>();
-        for (int a = 0; a < split.size(); a++) {
+        for (int a = 0; a < risen.size(); a++) {
+            String answer = split.finding.answers().get(a).slug();
             outcomes.add(new Question.Outcome(
-                    finding.answers().get(a).slug(),
-                    split.get(a).probability,
+                    answer,
+                    split.branches.get(a).probability,
                     tells ? Optional.of(name(risen.get(a))) : Optional.empty(),
-                    faults(byAnswer.get(a).faults())));
+                    beliefs == null || split.branches.get(a).probability == 0
+                            ? Map.of()
+                            : faults(beliefs.ifAnswered(evidence, split.finding, answer))));
         }
-        questions.add(new Question(finding, gain, outcomes));
+        return new Question(split.finding, split.gain, outcomes);
     }
 
     private Map<String, Double> faults(double[] posterior) {
@@ -102,6 +127,20 @@ final class Interview {
 
     List<Question> questions() {
         return questions;
+    }
+
+    /** The questions with the advised one among the first, so that it is in sight. */
+    List<Question> questions(Optional<String> advised) {
+        List<Question> ordered = new ArrayList<>(questions);
+        int at = advised.map(id ->
+                        ordered.stream().map(q -> q.finding().id()).toList().indexOf(id))
+                .orElse(-1);
+        if (at >= FORESEEN) {
+            Question question = ordered.remove(at);
+            Split split = new Split(question.finding(), branches(question), question.expectedGainBits());
+            ordered.add(FORESEEN - 1, question(split, beliefs, evidence));
+        }
+        return ordered;
     }
 
     List<Sign> signs() {

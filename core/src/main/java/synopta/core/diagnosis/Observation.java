@@ -1,8 +1,6 @@
 package synopta.core.diagnosis;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * What is known of a finding: how likely what was said is at each of its levels. Levels of one likelihood in a row are
@@ -46,26 +44,23 @@ record Observation(int finding, double[] likelihoods) {
         return new Observation(finding, both);
     }
 
-    /** The likelihood of each class. */
-    double[] classes() {
-        List<Double> classes = new ArrayList<>();
-        for (int level = 0; level < possible(); level++) {
-            if (level == 0 || likelihoods[level] != likelihoods[level - 1]) {
-                classes.add(likelihoods[level]);
-            }
+    /** The class of each level that is possible, from 0. */
+    int[] classOf() {
+        int[] classOf = new int[possible()];
+        for (int level = 1; level < classOf.length; level++) {
+            classOf[level] = classOf[level - 1] + (likelihoods[level] != likelihoods[level - 1] ? 1 : 0);
         }
-        return classes.stream().mapToDouble(Double::doubleValue).toArray();
+        return classOf;
     }
 
-    /** Probabilities of the classes out of those of the levels; what is in no class is left out. */
-    double[] toClasses(double[] levels) {
-        double[] sums = new double[classes().length];
-        int at = 0;
-        for (int level = 0; level < possible(); level++) {
-            at += level > 0 && likelihoods[level] != likelihoods[level - 1] ? 1 : 0;
-            sums[at] += levels[level];
+    /** The likelihood of each class. */
+    double[] classes() {
+        int[] classOf = classOf();
+        double[] classes = new double[classOf[classOf.length - 1] + 1];
+        for (int level = 0; level < classOf.length; level++) {
+            classes[classOf[level]] = likelihoods[level];
         }
-        return sums;
+        return classes;
     }
 
     private int possible() {

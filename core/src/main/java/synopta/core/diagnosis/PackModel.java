@@ -2,7 +2,9 @@ package synopta.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -148,6 +150,31 @@ final class PackModel {
             }
         });
         return concerned;
+    }
+
+    /** These faults, and all that cause or follow from one of them. */
+    Set<Integer> near(Collection<Set<Integer>> faults) {
+        Set<Integer> near = new HashSet<>();
+        faults.forEach(near::addAll);
+        boolean grows = true;
+        while (grows) {
+            grows = false;
+            for (int effect = 0; effect < causes.length; effect++) {
+                for (int cause = 0; causes[effect] != null && cause < causes.length; cause++) {
+                    boolean one = near.contains(effect) || near.contains(cause);
+                    if (causes[effect][cause] > 0 && one) {
+                        grows |= near.add(effect) | near.add(cause);
+                    }
+                }
+            }
+        }
+        return near;
+    }
+
+    /** Whether a finding is of construction, or shown by one of the faults. */
+    boolean hasToDoWith(Finding finding, Set<Integer> faults) {
+        double[][] effect = effects[index.get(finding.id())];
+        return finding.isOfConstruction() || faults.stream().anyMatch(fault -> effect[fault] != null);
     }
 
     /** Whether the fault can bring about the sign. */

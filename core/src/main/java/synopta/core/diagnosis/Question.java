@@ -22,7 +22,7 @@ public record Question(Finding finding, double expectedGainBits, List<Outcome> o
      *
      * @param probability of this answer
      * @param speaksFor name of the part type that would rise most; empty where another answer speaks for it more
-     * @param faults what each fault would then stand at, by id
+     * @param faults what each fault would then stand at, by id; only for the questions asked first
      */
     public record Outcome(String answer, double probability, Optional<String> speaksFor, Map<String, Double> faults) {
         /** Copies. */

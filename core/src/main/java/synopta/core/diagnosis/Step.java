@@ -14,6 +14,11 @@ import java.util.Arrays;
  * @param barred whether the machine cannot have the fault, whatever its digit says
  */
 record Step(double prior, double clear, Spread[] spreads, int opens, int closes, boolean barred) {
+    /** The same step where the machine cannot have the fault. */
+    Step outOfBounds() {
+        return new Step(prior, clear, spreads, opens, closes, true);
+    }
+
     /**
      * Raises one digit: to a value with its probability, or leaves it where it is higher.
      *
@@ -65,7 +70,7 @@ record Step(double prior, double clear, Spread[] spreads, int opens, int closes,
 
     double[] apply(double[] before, Part part) {
         double[] v = opened(before);
-        if (closes == 0 && spreads.length == 0) {
+        if (closes == 0 && (barred || spreads.length == 0)) {
             double absent = barred ? 1 : 1 - prior;
             double present = barred ? 0 : prior * clear;
             return scaled(v, part == Part.BOTH ? either() : part == Part.PRESENT ? present : absent);
@@ -95,7 +100,7 @@ record Step(double prior, double clear, Spread[] spreads, int opens, int closes,
 
     /** What states before the step are worth, out of what those after it are. */
     double[] applyAdjoint(double[] after) {
-        if (closes == 0 && spreads.length == 0) {
+        if (closes == 0 && (barred || spreads.length == 0)) {
             double[] scaled = scaled(after, either());
             return opens == 0 ? scaled : Arrays.copyOf(scaled, scaled.length >> opens);
         }

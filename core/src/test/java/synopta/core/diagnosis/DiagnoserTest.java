@@ -384,7 +384,7 @@ public class DiagnoserTest {
     }
 
     private static Advice advised(Pack pack, double price, boolean returnable) {
-        Stakes stakes = Stakes.of(Map.of("board", new Stakes.Price(price, returnable)));
+        Stakes stakes = Stakes.of("EUR", Map.of("board", new Stakes.Price(price, returnable)));
         return new Diagnoser(pack)
                 .diagnose(new Inquiry(ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of()))
                 .advice();

@@ -70,7 +70,9 @@ public final class CounterWire {
                     view.diagnosis()
                             .map(d -> AnswerWire.suspectsOf(pack.orElseThrow(), d))
                             .orElse(List.of()),
-                    view.diagnosis().map(AnswerWire::questionsOf).orElse(List.of()),
+                    view.diagnosis()
+                            .map(d -> AnswerWire.questionsOf(pack.orElseThrow(), d))
+                            .orElse(List.of()),
                     view.diagnosis()
                             .map(d -> AnswerWire.AdviceWire.of(pack.orElseThrow(), d))
                             .orElse(null),

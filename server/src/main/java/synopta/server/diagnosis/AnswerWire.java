@@ -47,7 +47,7 @@ public final class AnswerWire {
                             .map(Hearing.Unheard::phrase)
                             .toList(),
                     suspectsOf(pack, diagnosis),
-                    questionsOf(diagnosis),
+                    questionsOf(pack, diagnosis),
                     AdviceWire.of(pack, diagnosis),
                     view.cautions().stream().map(CautionWire::of).toList());
         }
@@ -59,10 +59,10 @@ public final class AnswerWire {
     }
 
     /** The wire form of all questions. */
-    public static List<QuestionWire> questionsOf(Diagnosis diagnosis) {
+    public static List<QuestionWire> questionsOf(Pack pack, Diagnosis diagnosis) {
         List<QuestionWire> wires = new ArrayList<>();
         for (Question question : diagnosis.next()) {
-            wires.add(QuestionWire.of(question, wires.size() < FORESEEN));
+            wires.add(QuestionWire.of(pack, question, wires.size() < FORESEEN));
         }
         return wires;
     }
@@ -181,7 +181,7 @@ public final class AnswerWire {
         }
     }
 
-    /** A question worth asking; `choices` say what each answer would bring, in the order of `answers`. */
+    /** A question worth asking, with the unit where it is a reading; `choices` say what each answer would bring, in the order of `answers`. */
     public record QuestionWire(
             String finding,
             String question,
@@ -192,8 +192,9 @@ public final class AnswerWire {
             String who,
             @MayBeNull String opens,
             List<String> hazards,
+            @MayBeNull String unit,
             List<ChoiceWire> choices) {
-        static QuestionWire of(Question question, boolean foreseen) {
+        static QuestionWire of(Pack pack, Question question, boolean foreseen) {
             Finding finding = question.finding();
             List<Question.Outcome> outcomes = new ArrayList<>(question.outcomes());
             if (!List.of("yes", "good").contains(outcomes.get(0).answer())) {
@@ -209,6 +210,7 @@ public final class AnswerWire {
                     finding.who().slug(),
                     finding.opens().orElse(null),
                     finding.hazards().stream().map(Hazard::slug).sorted().toList(),
+                    pack.test(finding.id()).map(t -> t.unit().symbol()).orElse(null),
                     outcomes.stream()
                             .map(o -> ChoiceWire.of(finding, o, foreseen))
                             .toList());
@@ -242,13 +244,19 @@ public final class AnswerWire {
 
     /** What to do now; `setAside` names signs that were not weighed, being too many. */
     public record AdviceWire(
-            String action, String why, List<OptionWire> options, List<String> notToSell, List<String> setAside) {
+            String action,
+            String why,
+            String currency,
+            List<OptionWire> options,
+            List<String> notToSell,
+            List<String> setAside) {
         /** The wire form. */
         public static AdviceWire of(Pack pack, Diagnosis diagnosis) {
             Advice advice = diagnosis.advice();
             return new AdviceWire(
                     advice.action().slug(),
                     advice.why(),
+                    advice.currency(),
                     advice.options().stream().map(OptionWire::of).toList(),
                     advice.notToSell(),
                     diagnosis.setAside().stream()
@@ -260,7 +268,7 @@ public final class AnswerWire {
         }
     }
 
-    /** A way to go on and what it is expected to cost, in the currency of the basket. */
+    /** A way to go on and what it is expected to cost, in the currency of the advice. */
     public record OptionWire(String action, String what, String cost) {
         private static OptionWire of(Advice.Option option) {
             return new OptionWire(

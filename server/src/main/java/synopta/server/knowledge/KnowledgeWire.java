@@ -33,7 +33,7 @@ final class KnowledgeWire {
     }
 
     /** A pack as a map: faults, findings, and what leads from one to another. */
-    record PackMap(String appliance, List<FaultWire> faults, List<FindingWire> findings, List<LinkWire> links) {
+    record PackMap(String appliance, List<KnownFault> faults, List<KnownFinding> findings, List<LinkWire> links) {
         static PackMap of(Pack pack) {
             List<LinkWire> links = new ArrayList<>();
             for (Fault fault : pack.faults()) {
@@ -63,17 +63,17 @@ final class KnowledgeWire {
             }
             return new PackMap(
                     pack.appliance().slug(),
-                    pack.faults().stream().map(f -> FaultWire.of(pack, f)).toList(),
+                    pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
                     Stream.concat(
-                                    pack.findings().stream().map(f -> FindingWire.of(f, null)),
-                                    pack.tests().stream().map(FindingWire::of))
+                                    pack.findings().stream().map(f -> KnownFinding.of(f, null)),
+                                    pack.tests().stream().map(KnownFinding::of))
                             .toList(),
                     links);
         }
     }
 
     /** A fault: `prior` is how likely it is at 8 years, of itself. */
-    record FaultWire(
+    record KnownFault(
             String id,
             String name,
             String partType,
@@ -82,8 +82,8 @@ final class KnowledgeWire {
             String basis,
             List<String> fuels,
             List<CauseWire> causedBy) {
-        private static FaultWire of(Pack pack, Fault fault) {
-            return new FaultWire(
+        private static KnownFault of(Pack pack, Fault fault) {
+            return new KnownFault(
                     fault.id(),
                     fault.name(),
                     fault.partType(),
@@ -105,7 +105,7 @@ final class KnowledgeWire {
     record CauseWire(String fault, String name, double strength, String basis) {}
 
     /** Something to find out. */
-    record FindingWire(
+    record KnownFinding(
             String id,
             String question,
             @MayBeNull String hint,
@@ -115,8 +115,8 @@ final class KnowledgeWire {
             @MayBeNull String opens,
             String basis,
             @MayBeNull String good) {
-        private static FindingWire of(Finding finding, String good) {
-            return new FindingWire(
+        private static KnownFinding of(Finding finding, String good) {
+            return new KnownFinding(
                     finding.id(),
                     finding.question(),
                     finding.hint().orElse(null),
@@ -130,7 +130,7 @@ final class KnowledgeWire {
                     good);
         }
 
-        private static FindingWire of(MeterTest test) {
+        private static KnownFinding of(MeterTest test) {
             return of(
                     test.finding(),
                     "%s to %s %s"

@@ -1,0 +1,69 @@
+import { Button } from "react-bootstrap";
+import type { Wire } from "../shared/api";
+import type { Action } from "./caseState";
+import type { Answer } from "./useCounter";
+
+/** Words of two meanings, none of which was chosen or struck out yet. */
+export function open(answer: Answer): Wire["NamedWire"][] {
+  return answer.hearing.named.filter(
+    (n) =>
+      n.how === "asked" &&
+      n.meanings.length > 1 &&
+      n.meanings.every((m) => answer.known.some((k) => k.key === `finding:${m.finding}` && !k.sure)),
+  );
+}
+
+/** What is still to be told: which part a word means, and what a reading is of. */
+export function Meanings({ answer, act }: { answer: Answer; act: (action: Action) => void }) {
+  return (
+    <>
+      {open(answer).map((named) => (
+        <li key={named.phrase} className="row-line ask-row">
+          <div>“{named.phrase}”: which is meant?</div>
+          <div className="small soft">kept as all of them until one is chosen</div>
+          <div className="d-flex flex-wrap gap-1 mt-1">
+            {named.meanings.map((meaning) => (
+              <Button
+                key={meaning.partType}
+                variant="quiet"
+                size="sm"
+                onClick={() =>
+                  act({
+                    kind: "meant",
+                    finding: meaning.finding,
+                    others: named.meanings.filter((m) => m !== meaning).map((m) => m.finding),
+                  })
+                }
+              >
+                {meaning.name}
+              </Button>
+            ))}
+          </div>
+        </li>
+      ))}
+      {answer.hearing.unplaced
+        .filter((u) => !u.tests.some((t) => answer.known.some((k) => k.key === `finding:${t.test}`)))
+        .map((unplaced) => (
+          <li key={unplaced.phrase} className="row-line ask-row">
+            <div>“{unplaced.phrase}”: of what?</div>
+            <div className="d-flex flex-wrap gap-1 mt-1">
+              {unplaced.tests.map((test) => (
+                <Button
+                  key={test.test}
+                  variant="quiet"
+                  size="sm"
+                  className="text-start text-truncate mw-100"
+                  title={test.question}
+                  onClick={() =>
+                    act({ kind: "measured", test: test.test, value: unplaced.value as number | string })
+                  }
+                >
+                  {test.question}
+                </Button>
+              ))}
+            </div>
+          </li>
+        ))}
+    </>
+  );
+}

@@ -1,0 +1,135 @@
+import { useState, type FormEvent } from "react";
+import { Button, Form } from "react-bootstrap";
+import { minutes } from "../shared/format";
+import type { Action } from "./caseState";
+import { inSight, repliesTo, type Question, type Tried } from "./questions";
+
+type Props = {
+  questions: Question[];
+  asked: number;
+  act: (action: Action) => void;
+  onPutOff: () => void;
+  onTry: (tried: Tried | null) => void;
+};
+
+const WHO: Record<string, string> = {
+  customer: "anybody can do it",
+  fitter: "a fitter does it",
+  licensed: "licensed person only",
+};
+
+/** The next questions: the one at hand by keys, the others at a click. */
+export function NextQuestions({ questions, asked, act, onPutOff, onTry }: Props) {
+  const [first, ...others] = inSight(questions, asked);
+  if (first === undefined) {
+    return null;
+  }
+  return (
+    <div className="questions">
+      <div className="question" role="group" aria-label="Next question">
+        <div className="asks">
+          <div className="ask">{first.question}</div>
+          <div className="small soft about" title={about(first)}>
+            {about(first)}
+          </div>
+        </div>
+        <div className="d-flex flex-column align-items-end gap-1">
+          <Replies question={first} act={act} onTry={onTry} keys />
+          {others.length > 0 && (
+            <Button variant="link" size="sm" className="p-0" onClick={onPutOff}>
+              another first <kbd>N</kbd>
+            </Button>
+          )}
+        </div>
+      </div>
+      {first.unit && <Reading key={first.finding} question={first} unit={first.unit} act={act} />}
+      {others.map((question) => (
+        <div key={question.finding} className="question small" role="group" aria-label={question.question}>
+          <div className="asks" title={about(question)}>
+            {question.question}
+          </div>
+          <Replies question={question} act={act} onTry={onTry} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** What it tells apart, what it takes, and how it is done. */
+function about(question: Question): string {
+  const told = [...new Set(question.choices.map((c) => c.speaksFor).filter((name) => name))];
+  return [
+    told.length > 1 ? `tells ${told.map((name) => `the ${name}`).join(" from ")}` : "",
+    minutes(question.minutes),
+    WHO[question.who],
+    question.opens ? `opens ${question.opens}` : "",
+    question.hazards.length > 0 ? `mind: ${question.hazards.join(", ").replaceAll("-", " ")}` : "",
+    question.hint ?? "",
+  ]
+    .filter((text) => text !== "")
+    .join(" · ");
+}
+
+type RepliesProps = Pick<Props, "act" | "onTry"> & { question: Question; keys?: boolean };
+
+function Replies({ question, act, onTry, keys = false }: RepliesProps) {
+  const held = (reply: string) => {
+    const choice = question.choices.find((c) => c.answer === reply);
+    onTry(choice === undefined || Object.keys(choice.suspects).length === 0 ? null : { question, choice });
+  };
+  return (
+    <div className="answers" onMouseLeave={() => onTry(null)}>
+      {repliesTo(question).map((reply, index) => (
+        <Button
+          key={reply}
+          variant="quiet"
+          size={keys ? undefined : "sm"}
+          title={question.choices.find((c) => c.answer === reply)?.words ?? "Nobody knows"}
+          onMouseEnter={() => held(reply)}
+          onFocus={() => held(reply)}
+          onBlur={() => onTry(null)}
+          onClick={() => {
+            onTry(null);
+            act({ kind: "answered", finding: question.finding, answer: reply });
+          }}
+        >
+          {reply === "unknown" ? "don’t know" : reply.replaceAll("-", " ")} {keys && <kbd>{index + 1}</kbd>}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** A meter's reading, put in as it is shown. */
+function Reading({ question, unit, act }: { question: Question; unit: string; act: Props["act"] }) {
+  const [shown, setShown] = useState("");
+  const open = /^ol$/i.test(shown.trim());
+  const figure = Number(shown.replace(",", "."));
+  const readable = open || (shown.trim() !== "" && Number.isFinite(figure) && figure >= 0);
+  const put = (event: FormEvent) => {
+    event.preventDefault();
+    if (readable) {
+      act({ kind: "measured", test: question.finding, value: open ? "OL" : figure });
+    }
+  };
+  return (
+    <Form className="reading small" onSubmit={put}>
+      <Form.Label htmlFor="reading" className="m-0">
+        The meter shows
+      </Form.Label>
+      <Form.Control
+        id="reading"
+        size="sm"
+        autoComplete="off"
+        placeholder="figure or OL"
+        isInvalid={shown !== "" && !readable}
+        value={shown}
+        onChange={(event) => setShown(event.target.value)}
+      />
+      <span>{unit}</span>
+      <Button type="submit" variant="quiet" size="sm" disabled={!readable}>
+        Take it
+      </Button>
+    </Form>
+  );
+}
