@@ -52,13 +52,13 @@ export function Meanings({ answer, act }: { answer: Answer; act: (action: Action
                   key={test.test}
                   variant="quiet"
                   size="sm"
-                  className="text-start text-truncate mw-100"
+                  className="mw-100"
                   title={test.question}
                   onClick={() =>
                     act({ kind: "measured", test: test.test, value: unplaced.value as number | string })
                   }
                 >
-                  {test.question}
+                  <span className="text-truncate">{test.question}</span>
                 </Button>
               ))}
             </div>

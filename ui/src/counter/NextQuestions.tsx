@@ -26,20 +26,20 @@ export function NextQuestions({ questions, asked, act, onPutOff, onTry }: Props)
   }
   return (
     <div className="questions">
-      <div className="question" role="group" aria-label="Next question">
-        <div className="asks">
-          <div className="ask">{first.question}</div>
-          <div className="small soft about" title={about(first)}>
-            {about(first)}
-          </div>
-        </div>
-        <div className="d-flex flex-column align-items-end gap-1">
-          <Replies question={first} act={act} onTry={onTry} keys />
+      <div className="question first" role="group" aria-label="Next question">
+        <div className="ask">
+          <span>{first.question}</span>
           {others.length > 0 && (
             <Button variant="link" size="sm" className="p-0" onClick={onPutOff}>
               another first <kbd>N</kbd>
             </Button>
           )}
+        </div>
+        <div className="asks">
+          <div className="small soft about" title={about(first)}>
+            {about(first)}
+          </div>
+          <Replies question={first} act={act} onTry={onTry} keys />
         </div>
       </div>
       {first.unit && <Reading key={first.finding} question={first} unit={first.unit} act={act} />}
@@ -70,6 +70,9 @@ function about(question: Question): string {
     .join(" · ");
 }
 
+/** With more replies than this they are set closer. */
+const ROOMY = 4;
+
 type RepliesProps = Pick<Props, "act" | "onTry"> & { question: Question; keys?: boolean };
 
 function Replies({ question, act, onTry, keys = false }: RepliesProps) {
@@ -78,7 +81,10 @@ function Replies({ question, act, onTry, keys = false }: RepliesProps) {
     onTry(choice === undefined || Object.keys(choice.suspects).length === 0 ? null : { question, choice });
   };
   return (
-    <div className="answers" onMouseLeave={() => onTry(null)}>
+    <div
+      className={repliesTo(question).length > ROOMY ? "answers many" : "answers"}
+      onMouseLeave={() => onTry(null)}
+    >
       {repliesTo(question).map((reply, index) => (
         <Button
           key={reply}

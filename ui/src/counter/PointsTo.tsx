@@ -25,7 +25,7 @@ type Props = {
 export function PointsTo({ answer, layout, layouts, asked, weighing, onWeigh, act, onPutOff }: Props) {
   const [tried, setTried] = useState<Tried | null>(null);
   const suspects = leading(answer.suspects);
-  const shown = layout ?? layouts[0] ?? null;
+  const shown = layout ?? layouts.find((l) => l.fuels.some((fuel) => answer.fuels.includes(fuel))) ?? null;
   const toggle = (suspect: Wire["SuspectWire"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   const pick = (place: Wire["PlaceWire"]) => {

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Appliance;
@@ -54,6 +55,10 @@ public class CallersTest {
      */
     @DataProvider(name = "complaints, shortlists and the question that splits them, common practice")
     Object[][] complaints() {
+        return Stream.of(dryers(), others()).flatMap(Stream::of).toArray(Object[][]::new);
+    }
+
+    private static Object[][] dryers() {
         return new Object[][] {
             {
                 "dryer dead on start",
@@ -80,6 +85,11 @@ public class CallersTest {
             {"dryer door drops", "door-spring-broken door-catch-worn", "door-wont-latch"},
             {"dryer door won't latch", "door-catch-worn", ""},
             {"gas dryer heats then stops", "coils-weak", ""},
+        };
+    }
+
+    private static Object[][] others() {
+        return new Object[][] {
             {"electric oven: fan runs, oven cold", "fan-element-open", "bake-heats broil-heats"},
             {"oven, broil dead, bake fine", "broil-open", "selector-loose broil-ohms"},
             {"electric oven never reaches the set heat", "stat-low", "oven-heats bake-heats"},

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -183,9 +184,11 @@ final class Interview {
     }
 
     private String name(int part) {
-        return remedies.get(part).nothing()
-                ? likeliestFault(part).name()
-                : pack.partType(remedies.get(part).partType()).orElseThrow().name();
+        if (!remedies.get(part).nothing()) {
+            return pack.partType(remedies.get(part).partType()).orElseThrow().name();
+        }
+        String fault = likeliestFault(part).name();
+        return fault.substring(0, 1).toLowerCase(Locale.ROOT) + fault.substring(1);
     }
 
     private int mostRisen(Branch branch) {

@@ -56,27 +56,14 @@ public class DiagnoserTest {
     /** The expected fall of the summed entropies, straight from the sum over all combinations of faults. */
     private static double gainByEnumeration(Network network, List<Observation> known, int question) {
         int levels = network.leaks()[question].length;
-        double gain = entropy(network, known, known);
+        double gain = Enumeration.entropyBits(network, known, known);
         double all = Enumeration.of(network, known).known();
         for (int level = 0; level < levels; level++) {
             List<Observation> more = new ArrayList<>(known);
             more.add(Observation.at(question, levels, level));
-            gain -= Enumeration.of(network, more).known() / all * entropy(network, known, more);
+            gain -= Enumeration.of(network, more).known() / all * Enumeration.entropyBits(network, known, more);
         }
         return gain;
-    }
-
-    private static double entropy(Network network, List<Observation> signs, List<Observation> known) {
-        Enumeration joint = Enumeration.of(network, known);
-        double bits = 0;
-        for (int i = 0; i < network.faults(); i++) {
-            int fault = i;
-            boolean concerned =
-                    signs.isEmpty() || signs.stream().anyMatch(f -> network.effects()[f.finding()][fault] != null);
-            double p = joint.withFault()[i] / joint.known();
-            bits += concerned && p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2) : 0;
-        }
-        return bits;
     }
 
     @Test
@@ -220,25 +207,10 @@ public class DiagnoserTest {
                 () -> new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.of(-1)));
     }
 
-    private static Finding meter(String id, double leak) {
-        Finding plain = finding(id, leak);
-        return new Finding(
-                id,
-                id,
-                Optional.empty(),
-                List.of(
-                        Finding.Answer.plain(MeterTest.GOOD, "good", 0),
-                        Finding.Answer.plain(MeterTest.BAD, "bad", leak)),
-                5,
-                Finding.Who.FITTER,
-                Optional.empty(),
-                Set.of(),
-                plain.basis());
-    }
-
     @Test
     public void aReadingCountsByItsSensitivityAndSpecificity() {
-        MeterTest ohms = new MeterTest(meter("ohms", 1 - 0.98), MeterUnit.OHM, 8, 60, List.of("fuse"), 0.97, 0.98);
+        MeterTest ohms =
+                new MeterTest(AdviserTest.meter("ohms", 1 - 0.98), MeterUnit.OHM, 8, 60, List.of("fuse"), 0.97, 0.98);
         Pack measured = pack(TWO.faults(), TWO.findings(), List.of(ohms));
         double bad = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.BAD)), "fuse");
         double good = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.GOOD)), "fuse");
@@ -281,35 +253,6 @@ public class DiagnoserTest {
         assertFalse(asked.stream().anyMatch(q -> q.finding().id().equals("thumps")));
         assertTrue(diagnose(TWO, ELECTRIC, yes("squeals")).next().stream()
                 .anyMatch(q -> q.finding().id().equals("thumps")));
-    }
-
-    @Test
-    public void theAdviceFollowsWhatAnAnswerWouldSave() {
-        assertEquals(diagnose(TWO, ELECTRIC).advice().action(), Advice.Action.ASK);
-        assertEquals(diagnose(TWO, ELECTRIC, yes("squeals")).advice().action(), Advice.Action.ASK);
-        Pack certain =
-                pack(List.of(fault("belt", 0.3, Map.of("still", 0.99))), List.of(finding("still", 0.001)), List.of());
-        assertEquals(diagnose(certain, ELECTRIC, yes("still")).advice().action(), Advice.Action.SELL);
-        Pack two = pack(
-                List.of(
-                        fault("belt", 0.3, Map.of("still", 0.99)),
-                        fault("box", 0.1, Map.of("cold", 0.9)),
-                        fault("fuse", 0.1, Map.of("cold", 0.9))),
-                List.of(finding("still", 0.001), finding("cold", 0.001)),
-                List.of());
-        Advice halfKnown = diagnose(two, ELECTRIC, yes("still"), yes("cold")).advice();
-        assertEquals(halfKnown.action(), Advice.Action.SELL, "either part stands above a half: " + halfKnown.why());
-        Pack three = pack(
-                List.of(
-                        fault("belt", 0.3, Map.of("still", 0.99)),
-                        fault("box", 0.1, Map.of("cold", 0.9)),
-                        fault("fuse", 0.1, Map.of("cold", 0.9)),
-                        fault("stat", 0.1, Map.of("cold", 0.9))),
-                List.of(finding("still", 0.001), finding("cold", 0.001)),
-                List.of());
-        Advice open = diagnose(three, ELECTRIC, yes("still"), yes("cold")).advice();
-        assertEquals(open.action(), Advice.Action.TEST_FIRST);
-        assertTrue(open.why().contains("“cold”"), open.why());
     }
 
     @Test
@@ -364,37 +307,5 @@ public class DiagnoserTest {
                 List.of());
         assertEquals(diagnose(pack, ELECTRIC, yes("dead")).next(), List.of());
         assertEquals(diagnose(pack, ELECTRIC).next().size(), 3);
-    }
-
-    /** A dear part that cannot come back asks for a test where a cheap one is simply handed over. */
-    @Test
-    public void whatAWrongPartCostsTurnsTheAdvice() {
-        Pack pack = pack(
-                List.of(fault("board", 0.2, Map.of("dead", 0.9)), fault("switch", 0.05, Map.of("dead", 0.9))),
-                List.of(finding("dead", 0.001), finding("lit", 0.3)),
-                List.of(new MeterTest(meter("ohms", 0.02), MeterUnit.OHM, 0, 2, List.of("switch"), 0.98, 0.98)));
-        assertEquals(advised(pack, 5, true).action(), Advice.Action.SELL);
-        Advice dear = advised(pack, 400, false);
-        assertEquals(dear.action(), Advice.Action.TEST_FIRST);
-        assertEquals(dear.options().get(0).action(), Advice.Action.TEST_FIRST);
-        double p = of(diagnose(pack, ELECTRIC, yes("dead")), "board");
-        double selling = (1 - p) * (Stakes.NOT_KNOWN.secondVisit() + 400);
-        assertEquals(cost(dear, Advice.Action.SELL), selling, 1e-9);
-        assertEquals(cost(dear, Advice.Action.REFER), Stakes.NOT_KNOWN.callOut(), 0);
-    }
-
-    private static Advice advised(Pack pack, double price, boolean returnable) {
-        Stakes stakes = Stakes.of("EUR", Map.of("board", new Stakes.Price(price, returnable)));
-        return new Diagnoser(pack)
-                .diagnose(new Inquiry(ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of()))
-                .advice();
-    }
-
-    private static double cost(Advice advice, Advice.Action action) {
-        return advice.options().stream()
-                .filter(o -> o.action() == action)
-                .mapToDouble(Advice.Option::cost)
-                .findFirst()
-                .orElseThrow();
     }
 }

@@ -27,6 +27,20 @@ record Enumeration(double known, double[] withFault, double withFirstTwo) {
         return new Enumeration(all, withFault, firstTwo);
     }
 
+    /** The summed entropy of the faults that may show one of the signs. */
+    static double entropyBits(Network network, List<Observation> signs, List<Observation> known) {
+        Enumeration joint = of(network, known);
+        double bits = 0;
+        for (int i = 0; i < network.faults(); i++) {
+            int fault = i;
+            boolean concerned =
+                    signs.isEmpty() || signs.stream().anyMatch(f -> network.effects()[f.finding()][fault] != null);
+            double p = joint.withFault()[i] / joint.known();
+            bits += concerned && p > 0 && p < 1 ? -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2) : 0;
+        }
+        return bits;
+    }
+
     private static double prior(Network network, Network.Variant variant, int faults) {
         double p = 1;
         for (int i = 0; i < network.faults(); i++) {

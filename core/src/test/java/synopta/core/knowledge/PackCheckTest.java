@@ -133,6 +133,12 @@ public class PackCheckTest {
                 "no spot in the drawing"
             },
             {with(BELT, List.of(), List.of(layout("A", 1, List.of()))), "faults[0]", "no layout has a place"},
+        };
+    }
+
+    @DataProvider(name = "causes and circuits")
+    Object[][] brokenLeads() {
+        return new Object[][] {
             {
                 more(List.of(caused("a", "b"), caused("b", "a")), List.of(), List.of()),
                 "faults[0].causedBy[0].fault",
@@ -143,6 +149,11 @@ public class PackCheckTest {
             {more(FAULTS, List.of(), List.of(circuit("no", "belt", "belt"))), "circuits[0].answer", "the clear answer"},
             {more(FAULTS, List.of(), List.of(circuit("yes", "belt", "belt"))), "faults[0]", "linked to still twice"},
         };
+    }
+
+    @Test(dataProvider = "causes and circuits")
+    public void whatLeadsNowhereOrRoundIsNamedWithItsPlace(Pack pack, String path, String words) {
+        whatDoesNotHoldTogetherIsNamedWithItsPlace(pack, path, words);
     }
 
     @Test(dataProvider = "broken")

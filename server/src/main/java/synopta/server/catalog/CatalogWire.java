@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
@@ -97,6 +98,7 @@ public final class CatalogWire {
             String layout,
             String name,
             String tag,
+            List<String> fuels,
             List<PlaceWire> places,
             int width,
             int height,
@@ -108,6 +110,7 @@ public final class CatalogWire {
                     layout.id(),
                     layout.name(),
                     layout.tag(),
+                    layout.fuels().stream().sorted().map(Fuel::slug).toList(),
                     drawing.spots().stream()
                             .map(spot -> PlaceWire.of(layout.place(spot.slot()).orElseThrow(), spot))
                             .toList(),
