@@ -39,6 +39,8 @@ public final class Benches {
                 TagBench.run(Path.of(arguments[0]));
             } else if (name.equals("import")) {
                 ImportBench.run();
+            } else if (name.equals("diagnosis")) {
+                DiagnosisBench.run(Path.of(arguments[0]));
             } else {
                 ratio(name, arguments[0]);
             }

@@ -73,6 +73,7 @@ final class HandSet {
     /** Four rollers, their rings, the idler and the belt, for less than one by one. */
     private void rollerKit() {
         PartNumber kit = new PartNumber("QV-4410-K");
+        demo.list("Skerry", "idler", demo.now("Skerry", "idler"));
         stockroom.north(kit, "dryer-repair-kit", Part.Status.CURRENT, 4190);
         stockroom.kit(new KitContent(kit, stockroom.today(demo.now("Skerry", "rear-roller")), 4));
         stockroom.kit(new KitContent(kit, stockroom.today(demo.now("Skerry", "roller-rings")), 8));

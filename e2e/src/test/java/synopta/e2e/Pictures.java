@@ -3,6 +3,7 @@ package synopta.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -63,6 +64,30 @@ public class Pictures extends Browser {
         at("/day-book");
         assertThat(page.getByText("scrapes at the front")).isVisible();
         picture("day-book");
+    }
+
+    @Test
+    public void theReasons() {
+        caller("dishwasher leaves water in the bottom, hums");
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"))
+                .getByText("yes")
+                .hover();
+        assertThat(page.getByText("if “filter clean”")).isVisible();
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("counter-answer-held-up.png")));
+
+        caller("electric dryer dead on start, needs a new bearing, element reads 24 ohms");
+        assertThat(region("Known")).containsText("which is meant?");
+        page.keyboard().press("w");
+        picture("counter-what-moved-them");
+        page.keyboard().press("w");
+
+        caller("gas oven, never lights");
+        assertThat(region("Points to")).containsText("Oven igniter");
+        picture("counter-gas-oven");
+
+        at("/knowledge");
+        assertThat(region("What is known of it")).containsText("Belt slack or gone");
+        picture("knowledge");
     }
 
     @Test

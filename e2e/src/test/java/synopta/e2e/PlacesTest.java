@@ -181,7 +181,7 @@ public class PlacesTest extends Browser {
         assertThat(ways).containsText("41.90");
         assertThat(page.locator(".total")).containsText("41.90");
         page.keyboard().press("o");
-        assertThat(page.locator(".total")).containsText("44.80");
+        assertThat(page.locator(".total")).containsText("46.60");
         assertThat(region("Bag")).containsText("4 × ");
         ways.getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.locator(".total")).containsText("41.90");

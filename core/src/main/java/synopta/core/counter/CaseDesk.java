@@ -91,7 +91,7 @@ public final class CaseDesk {
 
     /** The cautions of a case: of its machine, its suspects that are sold for, and its lines. */
     public List<Caution> cautions(CaseContent content) {
-        CaseView view = counter.work(content.spoken());
+        CaseView view = counter.unasked(content.spoken());
         Set<String> types = new HashSet<>();
         content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
         Optional<Appliance> appliance = view.appliance();

@@ -72,6 +72,15 @@ public final class Counter {
 
     /** The whole case, computed anew. */
     public CaseView work(CaseDraft draft) {
+        return work(draft, true);
+    }
+
+    /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
+    CaseView unasked(CaseDraft draft) {
+        return work(draft, false);
+    }
+
+    private CaseView work(CaseDraft draft, boolean asking) {
         Settled settled = settling.settle(draft);
         Optional<Pack> pack = settled.appliance().map(packs::get);
         Hearing hearing = settled.appliance()
@@ -97,7 +106,8 @@ public final class Counter {
                         heard.notKnown(),
                         draft.person(),
                         stakes(settled),
-                        hearing.doubts().stream().map(Hearing.Doubt::answer).toList()));
+                        hearing.doubts().stream().map(Hearing.Doubt::answer).toList(),
+                        asking));
         return sold(draft, settled, pieces, known, heard, diagnosis);
     }
 

@@ -17,10 +17,13 @@ import synopta.core.knowledge.PartType;
 /**
  * Sell, ask, test first or refer, by expected cost. Handing over now, for each sign the part type most likely behind it,
  * costs a second visit with the chance that some sign is left, and what is lost on each part that was sound. To refer
- * costs a call-out. A question costs its minutes, and opening up where it is a fitter's; what is saved is that the
+ * costs a call-out. A question costs its minutes and the caller's patience, and opening up where it is a fitter's; what is saved is that the
  * cheaper of the two is chosen after each answer. One question ahead; parts are counted singly, at the price of one.
  */
 final class Adviser {
+    /** What a question costs besides its own minutes; our judgement. */
+    private static final double PATIENCE_MINUTES = 1;
+
     /** From here on a part stands out. */
     static final double LIKELY = 0.5;
 
@@ -94,7 +97,7 @@ final class Adviser {
     private Advice.Option asking(Question question) {
         Finding finding = question.finding();
         boolean asks = finding.who() == Finding.Who.CUSTOMER;
-        double cost = stakes.minute() * finding.minutes() + (asks ? 0 : stakes.openingUp());
+        double cost = stakes.minute() * (finding.minutes() + PATIENCE_MINUTES) + (asks ? 0 : stakes.openingUp());
         for (Interview.Branch branch : interview.branches(question)) {
             cost += branch.probability() * Math.min(sellingNow(branch.parts()), stakes.callOut());
         }

@@ -53,7 +53,7 @@ public final class Diagnoser {
         List<Evidence> evidence = weighed.kept();
         double[] posterior = posterior(beliefs, evidence);
         Map<Evidence, double[]> without = new LinkedHashMap<>();
-        for (Evidence piece : evidence) {
+        for (Evidence piece : inquiry.asking() ? evidence : List.<Evidence>of()) {
             List<Evidence> others =
                     evidence.stream().filter(e -> !e.equals(piece)).toList();
             without.put(piece, posterior(beliefs, others));

@@ -13,6 +13,7 @@ import synopta.core.knowledge.Reassurance;
  * @param person who would find out what is asked next
  * @param stakes what a wrong hand-over costs
  * @param doubts questions about right parts that were heard
+ * @param asking whether reasons and questions are wanted; without them it is many times faster
  */
 public record Inquiry(
         Machine machine,
@@ -20,7 +21,8 @@ public record Inquiry(
         Set<String> notKnown,
         Finding.Who person,
         Stakes stakes,
-        List<Reassurance> doubts) {
+        List<Reassurance> doubts,
+        boolean asking) {
     /** Copies. */
     public Inquiry {
         evidence = List.copyOf(evidence);
@@ -30,6 +32,11 @@ public record Inquiry(
 
     /** This evidence, and the usual for the rest. */
     public static Inquiry of(Machine machine, List<Evidence> evidence) {
-        return new Inquiry(machine, evidence, Set.of(), Finding.Who.FITTER, Stakes.NOT_KNOWN, List.of());
+        return new Inquiry(machine, evidence, Set.of(), Finding.Who.FITTER, Stakes.NOT_KNOWN, List.of(), true);
+    }
+
+    /** The same, without reasons and questions. */
+    public Inquiry unasked() {
+        return new Inquiry(machine, evidence, notKnown, person, stakes, doubts, false);
     }
 }

@@ -64,14 +64,15 @@ final class Interview {
         joint = beliefs.joint(evidence, concerned.values());
         now = joint.parts();
         Set<Integer> near = model.near(concerned.values());
-        List<Finding> open = pack.questions().stream()
-                .filter(f -> !inquiry.notKnown().contains(f.id()))
-                .filter(f ->
-                        evidence.stream().noneMatch(e -> e.sure() && e.finding().equals(f.id())))
-                .filter(f -> inquiry.person().may(f.who()))
-                .filter(f -> !model.isMoot(f, evidence))
-                .filter(f -> model.hasToDoWith(f, near))
-                .toList();
+        List<Finding> open = (inquiry.asking() ? pack.questions() : List.<Finding>of())
+                .stream()
+                        .filter(f -> !inquiry.notKnown().contains(f.id()))
+                        .filter(f -> evidence.stream()
+                                .noneMatch(e -> e.sure() && e.finding().equals(f.id())))
+                        .filter(f -> inquiry.person().may(f.who()))
+                        .filter(f -> !model.isMoot(f, evidence))
+                        .filter(f -> model.hasToDoWith(f, near))
+                        .toList();
         List<Split> splits = open.parallelStream()
                 .map(f -> split(f, beliefs.byAnswer(joint, evidence, f, concerned.values())))
                 .filter(s -> s.gain >= WORTH_ASKING_BITS)

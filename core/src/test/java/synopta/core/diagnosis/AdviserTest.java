@@ -104,7 +104,8 @@ public class AdviserTest {
     private static Advice advised(Pack pack, double price, boolean returnable) {
         Stakes stakes = Stakes.of("EUR", Map.of("board", new Stakes.Price(price, returnable)));
         return new Diagnoser(pack)
-                .diagnose(new Inquiry(ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of()))
+                .diagnose(new Inquiry(
+                        ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of(), true))
                 .advice();
     }
 

@@ -248,7 +248,8 @@ public class DiagnoserTest {
                         Set.of("thumps"),
                         Finding.Who.FITTER,
                         Stakes.NOT_KNOWN,
-                        List.of()))
+                        List.of(),
+                        true))
                 .next();
         assertFalse(asked.stream().anyMatch(q -> q.finding().id().equals("thumps")));
         assertTrue(diagnose(TWO, ELECTRIC, yes("squeals")).next().stream()
