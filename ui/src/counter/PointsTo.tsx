@@ -25,7 +25,7 @@ type Props = {
 export function PointsTo({ answer, layout, layouts, asked, weighing, onWeigh, act, onPutOff }: Props) {
   const [tried, setTried] = useState<Tried | null>(null);
   const suspects = leading(answer.suspects);
-  const shown = layout ?? layouts.find((l) => l.fuels.some((fuel) => answer.fuels.includes(fuel))) ?? null;
+  const shown = layout ?? likeliest(layouts, answer.fuels, suspects[0]) ?? null;
   const toggle = (suspect: Wire["SuspectWire"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   const pick = (place: Wire["PlaceWire"]) => {
@@ -83,6 +83,16 @@ export function PointsTo({ answer, layout, layouts, asked, weighing, onWeigh, ac
       )}
     </section>
   );
+}
+
+/** Of the layouts that may be, the commonest that has a place for the foremost suspect. */
+function likeliest(
+  layouts: Wire["LayoutWire"][],
+  fuels: string[],
+  suspect: Wire["SuspectWire"] | undefined,
+): Wire["LayoutWire"] | undefined {
+  const possible = layouts.filter((l) => l.fuels.some((fuel) => fuels.includes(fuel)));
+  return possible.find((l) => l.places.some((place) => place.partType === suspect?.partType)) ?? possible[0];
 }
 
 function headline(answer: Answer, layout: Wire["LayoutWire"] | null): string {

@@ -54,6 +54,7 @@ type RowProps = {
 function Row({ suspect, rank, answer, then, onToggle }: RowProps) {
   const sold = answer.selling.includes(suspect.id);
   const inBag = answer.needs.some((need) => need.partType === suspect.partType);
+  const told = suspect.cure && !sold ? "no part" : inBag ? "in bag" : sold ? "wanted" : "leave";
   return (
     <li>
       <button
@@ -65,8 +66,8 @@ function Row({ suspect, rank, answer, then, onToggle }: RowProps) {
         <span className="rank">{rank}</span>
         <span className="who">
           {suspect.name}
-          <span className="why small soft" title={reasons(suspect)}>
-            {reasons(suspect)}
+          <span className="why small soft" title={about(suspect)}>
+            {about(suspect)}
           </span>
         </span>
         <span className="track" aria-hidden="true">
@@ -80,11 +81,15 @@ function Row({ suspect, rank, answer, then, onToggle }: RowProps) {
           </svg>
         </span>
         <span className="numeric">{percent(then ?? suspect.probability)}</span>
-        <span className={inBag ? "sold yes" : "sold"}>{inBag ? "in bag" : sold ? "wanted" : "leave"}</span>
+        <span className={inBag && !suspect.cure ? "sold yes" : "sold"}>{told}</span>
       </button>
     </li>
   );
 }
+
+/** What cures it without a part, once it stands out; else the reasons. */
+const about = (suspect: Wire["SuspectWire"]): string =>
+  suspect.cure && suspect.probability >= 0.5 ? suspect.cure : reasons(suspect);
 
 /** What speaks for a suspect, then what against, strongest first. */
 function reasons(suspect: Wire["SuspectWire"]): string {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -82,7 +81,7 @@ final class Figures {
         List<MeterTest> inUnit = pack.tests().stream()
                 .filter(t -> unit == null
                         ? t.unit() == MeterUnit.OHM
-                        : t.unit().said().contains(unit.toLowerCase(Locale.ROOT)))
+                        : t.unit().said().stream().anyMatch(unit::equalsIgnoreCase))
                 .toList();
         Optional<Hearing.Named> nearest = named.stream()
                 .min(Comparator.comparingInt(

@@ -144,7 +144,7 @@ public final class AnswerWire {
     /** A question about a part that is right as it is, and the answer. */
     public record DoubtWire(String phrase, String answer) {}
 
-    /** A fault and why. */
+    /** A fault and why; `cure` says what cures it without a part. */
     public record SuspectWire(
             String id,
             String name,
@@ -153,6 +153,7 @@ public final class AnswerWire {
             @MayBeNull String slot,
             double probability,
             boolean concerned,
+            @MayBeNull String cure,
             List<ReasonWire> because) {
         static SuspectWire of(Pack pack, Suspect suspect) {
             return new SuspectWire(
@@ -163,6 +164,7 @@ public final class AnswerWire {
                     suspect.fault().slot().orElse(null),
                     suspect.probability().value(),
                     suspect.concerned(),
+                    suspect.fault().cure().orElse(null),
                     suspect.because().stream().map(r -> ReasonWire.of(pack, r)).toList());
         }
     }
