@@ -21,6 +21,8 @@ public class ArchitectureTest {
     /** What each step may use besides itself, the steps above it and the language. */
     private static final String STEMMER = "org.tartarus.snowball..";
 
+    private static final String DISTANCE = "org.apache.commons.text.similarity..";
+
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("synopta.core");
@@ -34,7 +36,14 @@ public class ArchitectureTest {
     public void aStepUsesOnlyItselfEarlierStepsAndTheLanguage(String step) {
         String[] allowed = Stream.of(
                         STEPS.subList(0, STEPS.indexOf(step) + 1).stream().map(s -> CORE + s),
-                        Stream.of("java.lang..", "java.util..", "java.time..", "java.math..", "java.text..", STEMMER))
+                        Stream.of(
+                                "java.lang..",
+                                "java.util..",
+                                "java.time..",
+                                "java.math..",
+                                "java.text..",
+                                STEMMER,
+                                DISTANCE))
                 .flatMap(s -> s)
                 .toArray(String[]::new);
         ArchRule rule = classes()

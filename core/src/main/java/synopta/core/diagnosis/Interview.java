@@ -17,7 +17,7 @@ import synopta.core.quantity.Probability;
 /**
  * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over
  * the remedies (part types, and cures without a part), of the entropy of any fault standing that asks for it and can
- * bring about a sign that was given (any such fault while there is no sign). What nobody complains of, and what has nothing to
+ * bring about a sign that was given, or causes what stands out (any such fault while there is no sign). What nobody complains of, and what has nothing to
  * do with it, is not asked after. A question's expected gain is by how much
  * its answer lowers that sum on average (Lindley 1956, for each remedy), and the order is gain a minute. What the
  * person may not find out is never asked. The joint with an answer is the joint with it or a lower one less that with a
@@ -55,7 +55,10 @@ final class Interview {
         this.beliefs = beliefs;
         this.evidence = evidence;
         List<Evidence> given = evidence.stream().filter(model::isSign).toList();
-        Map<Remedy, Set<Integer>> concerned = beliefs.concerned(given);
+        Map<Remedy, Set<Integer>> showing = beliefs.concerned(given);
+        Map<Remedy, Set<Integer>> concerned = given.isEmpty()
+                ? showing
+                : model.withCauses(showing, beliefs.joint(evidence, List.of()).faults());
         remedies = List.copyOf(concerned.keySet());
         for (Evidence sign : given) {
             Set<Remedy> able = beliefs.concerned(List.of(sign)).keySet();

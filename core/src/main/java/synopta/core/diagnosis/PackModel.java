@@ -152,6 +152,23 @@ final class PackModel {
         return concerned;
     }
 
+    /** These remedies with those of what causes a fault that stands out: a fuse goes again while its cause stays. */
+    Map<Remedy, Set<Integer>> withCauses(Map<Remedy, Set<Integer>> concerned, double[] posterior) {
+        Map<Remedy, Set<Integer>> all = new LinkedHashMap<>();
+        concerned.forEach((remedy, faults) -> all.put(remedy, new LinkedHashSet<>(faults)));
+        for (Set<Integer> faults : concerned.values()) {
+            for (int fault : faults) {
+                for (int cause = 0; causes[fault] != null && cause < causes.length; cause++) {
+                    if (causes[fault][cause] > 0 && posterior[fault] >= Adviser.LIKELY) {
+                        all.computeIfAbsent(Remedy.of(pack.faults().get(cause)), r -> new LinkedHashSet<>())
+                                .add(cause);
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
     /** These faults, and all that cause or follow from one of them. */
     Set<Integer> near(Collection<Set<Integer>> faults) {
         Set<Integer> near = new HashSet<>();

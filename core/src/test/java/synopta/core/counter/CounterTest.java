@@ -128,7 +128,7 @@ public class CounterTest {
             {"Thistlemoor model no. th 7820 w thumps", "brand:Thistlemoor model:th 7820 w complaint:thumps"},
             {"my drier is eight years old", "appliance:drier age:eight years old"},
             {"gas dryer, cold, 24 ohms", "fuel:gas appliance:dryer complaint:cold not-understood:24 ohms"},
-            {"sits still since the move", "complaint:sits still not-understood:since the move"},
+            {"sits still since the move", "complaint:sits still not-understood:move"},
             {"bottled gas", "fuel:bottled gas"},
             {"th7820w s/n 4A-00512 thumps", "model:th7820w serial:s/n 4A-00512 complaint:thumps"},
             {"serial number 2715B00123", "serial:serial number 2715B00123"},

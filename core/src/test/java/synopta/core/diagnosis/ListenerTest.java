@@ -41,7 +41,7 @@ public class ListenerTest {
             {"it still heats", List.of("-cold")},
             {"not cold", List.of("-cold")},
             {"no, it thumps", List.of("thumps")},
-            {"does not turn but squeals", List.of("squeals")},
+            {"does not turn but squeals", List.of("still", "squeals")},
             {"thumps. No heat. Squeals", List.of("thumps", "cold", "squeals")},
             {"the drum, it turns", List.<String>of()},
             {"", List.<String>of()},
@@ -67,13 +67,14 @@ public class ListenerTest {
         List<String> lost = hearing.unheard().stream()
                 .map(u -> complaint.substring(u.from(), u.to()))
                 .toList();
-        assertEquals(lost, List.of("since the move and smells of lavender"));
+        assertEquals(lost, List.of("move and smells of lavender"));
     }
 
     @Test
     public void aVeryLongComplaintIsHeardUpToItsLimit() {
         Hearing hearing = LISTENER.hear("thumps and rattles ".repeat(2000));
-        assertTrue(hearing.heard().stream().allMatch(h -> h.to() <= Listener.LONGEST));
-        assertEquals(hearing.heard().size(), Listener.LONGEST / "thumps and rattles ".length() + 1);
+        assertEquals(hearing.heard().size(), 1, "each finding once, as it was said last");
+        Hearing.Heard last = hearing.heard().get(0);
+        assertTrue(last.to() <= Listener.LONGEST && last.from() > Listener.LONGEST - 40, "" + last);
     }
 }
