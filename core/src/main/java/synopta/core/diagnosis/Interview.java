@@ -20,12 +20,18 @@ import synopta.core.quantity.Probability;
  * bring about a sign that was given, or causes what stands out (any such fault while there is no sign). What nobody complains of, and what has nothing to
  * do with it, is not asked after. A question's expected gain is by how much
  * its answer lowers that sum on average (Lindley 1956, for each remedy), and the order is gain a minute. What the
- * person may not find out is never asked. The joint with an answer is the joint with it or a lower one less that with a
+ * person may not find out is never asked, nor, once every sign is settled, what would change no hand-over. The joint with an answer is the joint with it or a lower one less that with a
  * lower one. Cost: one inference for each answer but the last.
  */
 final class Interview {
     /** Gains below this, in bits, are noise to a person; our judgement. */
     private static final double WORTH_ASKING_BITS = 0.02;
+
+    /** From here on a sign is settled: the trade asks on while there is any real doubt. */
+    private static final double SETTLED = 0.99;
+
+    /** Answers that are seldomer are not reckoned with once what to hand over is settled. */
+    private static final double SELDOM = 0.02;
 
     /** So many questions carry what each answer would make of the faults. */
     private static final int FORESEEN = 3;
@@ -79,6 +85,7 @@ final class Interview {
         List<Split> splits = open.parallelStream()
                 .map(f -> split(f, beliefs.byAnswer(joint, evidence, f, concerned.values())))
                 .filter(s -> s.gain >= WORTH_ASKING_BITS)
+                .filter(s -> !isSettled() || s.branches.stream().anyMatch(this::changes))
                 .sorted(Comparator.comparingDouble((Split s) -> -s.gain / s.finding.minutes())
                         .thenComparing(s -> s.finding.id()))
                 .toList();
@@ -87,6 +94,21 @@ final class Interview {
             boolean foreseen = questions.size() < FORESEEN;
             questions.add(question(split, foreseen ? beliefs : null, evidence));
         }
+    }
+
+    /** Whether for every sign some remedy is as good as certain. */
+    private boolean isSettled() {
+        return !signs.isEmpty()
+                && signs.stream().allMatch(s -> s.parts.stream().anyMatch(part -> now[part] >= SETTLED));
+    }
+
+    /** Whether an answer that may well be given would change what is handed over. */
+    private boolean changes(Branch branch) {
+        boolean other = false;
+        for (int part = 0; part < now.length; part++) {
+            other |= now[part] >= Adviser.LIKELY != branch.parts[part] >= Adviser.LIKELY;
+        }
+        return other && branch.probability >= SELDOM;
     }
 
     /** A finding, what each answer makes of the remedies, and by how much that is less uncertain on average. */

@@ -33,11 +33,11 @@ final class Words {
             gets getting going got had hand has have he hello her hes hey hi him his how however i id if im in
             inside into is it its ive just keep keeps kept kind know last like little looking lot machine man me
             measure measured measures meter mine model month months more morning most much my need needs new
-            notice noticed now number of oh ok okay old on one only or our out please quite read reading reads
-            really run runs said same say says seem serial she should shows side since so some something sort
-            still suddenly sure tell than thanks that thats the their them then there theres these they thing
-            think this though time times to today told too totally until up us utterly very want wants was we
-            week weeks well were weve what whats when whenever which while who whole wholly will with within
+            notice noticed now number of off oh ok okay old on one only or our out please quite read reading
+            reads really run runs said same say says seem serial she should shows side since so some something
+            sort still suddenly sure tell than thanks that thats the their them then there theres these they
+            thing think this though time times to today told too totally until up us utterly very want wants was
+            we week weeks well were weve what whats when whenever which while who whole wholly will with within
             would year years yes yesterday yet you your""");
     private static final Set<String> CLAUSES = words("""
             although but except however though yet""");

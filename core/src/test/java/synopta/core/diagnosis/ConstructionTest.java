@@ -159,6 +159,22 @@ public class ConstructionTest {
         assertEquals(diagnosis.parts().keySet(), Set.of("board"), "what would be handed over");
     }
 
+    /** The idler stands at 5 %, and at 46 % if there is dust: that changes nothing while the belt is certain. */
+    @Test
+    public void onceEverySignIsSettledWhatChangesNoHandOverIsNotAsked() {
+        Fault idler = fault("idler", 0.05, Map.of("still", 0.05, "dust", 0.8));
+        List<Finding> findings = List.of(finding("still", 0.0001), finding("dust", 0.05));
+        List<Layout> layouts = List.of(layout("A", 1, List.of("belt", "idler")));
+        Pack sure = built(List.of(fault("belt", 0.3, Map.of("still", 0.99)), idler), findings, layouts);
+        Diagnosis settled = diagnose(sure, Evidence.of("still", "yes"));
+        assertTrue(of(settled, "belt") > 0.99);
+        assertEquals(settled.next(), List.of());
+        Pack rare = built(List.of(fault("belt", 0.1, Map.of("still", 0.99)), idler), findings, layouts);
+        Diagnosis open = diagnose(rare, Evidence.of("still", "yes"));
+        assertTrue(of(open, "belt") < 0.99);
+        assertEquals(open.next().get(0).finding().id(), "dust", "it is asked while there is any doubt");
+    }
+
     /** Whatever faults cause one another: every cause is placed before what it causes, each fault once. */
     @Test
     public void causesComeFirstInTheOrderOfEveryNetwork() {
