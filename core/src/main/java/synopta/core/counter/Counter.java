@@ -38,7 +38,8 @@ import synopta.core.tag.TagReader;
 
 /**
  * Works a case through all steps at once. The likeliest fault of a part type is sold for when the part is likelier
- * faulty than not, no work for a qualified person only, and not cured without a part; any fault when the specialist picked it, and none that they
+ * faulty than not, no work for a qualified person only, and not cured without a part; any fault when the specialist
+ * picked it, and none that they
  * dropped.
  */
 public final class Counter {
@@ -105,7 +106,7 @@ public final class Counter {
                         heard.evidence(),
                         heard.notKnown(),
                         draft.person(),
-                        stakes(settled),
+                        asking ? stakes(settled) : Stakes.NOT_KNOWN,
                         hearing.doubts().stream().map(Hearing.Doubt::answer).toList(),
                         asking));
         return sold(draft, settled, pieces, known, heard, diagnosis);

@@ -17,8 +17,9 @@ import synopta.core.knowledge.PartType;
 /**
  * Sell, ask, test first or refer, by expected cost. Handing over now, for each sign the part type most likely behind it,
  * costs a second visit with the chance that some sign is left, and what is lost on each part that was sound. To refer
- * costs a call-out. A question costs its minutes and the caller's patience, and opening up where it is a fitter's; what is saved is that the
- * cheaper of the two is chosen after each answer. One question ahead; parts are counted singly, at the price of one.
+ * costs a call-out. A question costs its minutes and the caller's patience, and opening up where it is a fitter's; what
+ * is saved is that the cheaper of the two is chosen after each answer. One question ahead; parts are counted singly, at
+ * the price of one.
  */
 final class Adviser {
     /** What a question costs besides its own minutes; our judgement. */
@@ -78,27 +79,27 @@ final class Adviser {
                 new Advice.Option(Advice.Action.SELL, "hand over now", Optional.empty(), sellingNow(interview.now())));
         options.add(new Advice.Option(
                 Advice.Action.REFER, "a qualified person looks first", Optional.empty(), stakes.callOut()));
-        asking(interview.questions().stream().limit(IN_SIGHT))
+        asking(interview.splits().stream().limit(IN_SIGHT))
                 .filter(option -> option.cost()
                         < options.stream()
                                 .mapToDouble(Advice.Option::cost)
                                 .min()
                                 .orElseThrow())
-                .or(() -> asking(interview.questions().stream()))
+                .or(() -> asking(interview.splits().stream()))
                 .ifPresent(options::add);
         options.sort(Comparator.comparingDouble(Advice.Option::cost));
         return options;
     }
 
-    private Optional<Advice.Option> asking(Stream<Question> questions) {
+    private Optional<Advice.Option> asking(Stream<Interview.Split> questions) {
         return questions.map(this::asking).min(Comparator.comparingDouble(Advice.Option::cost));
     }
 
-    private Advice.Option asking(Question question) {
+    private Advice.Option asking(Interview.Split question) {
         Finding finding = question.finding();
         boolean asks = finding.who() == Finding.Who.CUSTOMER;
         double cost = stakes.minute() * (finding.minutes() + PATIENCE_MINUTES) + (asks ? 0 : stakes.openingUp());
-        for (Interview.Branch branch : interview.branches(question)) {
+        for (Interview.Branch branch : question.branches()) {
             cost += branch.probability() * Math.min(sellingNow(branch.parts()), stakes.callOut());
         }
         return new Advice.Option(

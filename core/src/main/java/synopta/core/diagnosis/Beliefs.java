@@ -134,11 +134,7 @@ final class Beliefs {
         }
     }
 
-    Joint joint(List<Evidence> evidence, Collection<Set<Integer>> parts) {
-        return joint(infer(evidence), parts);
-    }
-
-    private static Joint joint(Inference inference, Collection<Set<Integer>> parts) {
+    static Joint joint(Inference inference, Collection<Set<Integer>> parts) {
         return new Joint(inference.known(), inference.withFault(), inference.withAny(parts));
     }
 

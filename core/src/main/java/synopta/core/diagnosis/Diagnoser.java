@@ -51,7 +51,8 @@ public final class Diagnoser {
         Beliefs beliefs = new Beliefs(model, inquiry.machine());
         Beliefs.Weighed weighed = beliefs.weighed(all, MOST_STATES);
         List<Evidence> evidence = weighed.kept();
-        double[] posterior = posterior(beliefs, evidence);
+        Inference known = beliefs.infer(evidence);
+        double[] posterior = Beliefs.joint(known, List.of()).faults();
         Map<Evidence, double[]> without = new LinkedHashMap<>();
         for (Evidence piece : inquiry.asking() ? evidence : List.<Evidence>of()) {
             List<Evidence> others =
@@ -71,7 +72,7 @@ public final class Diagnoser {
                         .reversed()
                         .thenComparing(s -> s.fault().id()))
                 .toList();
-        Interview interview = new Interview(model, beliefs, inquiry, evidence);
+        Interview interview = new Interview(model, beliefs, inquiry, evidence, known);
         Advice advice = new Adviser(pack, interview, inquiry.stakes()).advise(inquiry);
         Optional<String> advised = advice.options().stream().findFirst().flatMap(Advice.Option::finding);
         return new Diagnosis(suspects, interview.parts(), interview.questions(advised), advice, weighed.aside());
@@ -104,8 +105,7 @@ public final class Diagnoser {
     }
 
     private static double[] posterior(Beliefs beliefs, List<Evidence> evidence) {
-        Inference inference = beliefs.infer(evidence);
-        return new Beliefs.Joint(inference.known(), inference.withFault(), new double[0]).faults();
+        return Beliefs.joint(beliefs.infer(evidence), List.of()).faults();
     }
 
     /** Base-2 log odds, kept finite at the ends. */

@@ -15,13 +15,13 @@ import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
 
 /**
- * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over
- * the remedies (part types, and cures without a part), of the entropy of any fault standing that asks for it and can
- * bring about a sign that was given, or causes what stands out (any such fault while there is no sign). What nobody complains of, and what has nothing to
- * do with it, is not asked after. A question's expected gain is by how much
- * its answer lowers that sum on average (Lindley 1956, for each remedy), and the order is gain a minute. What the
- * person may not find out is never asked, nor, once every sign is settled, what would change no hand-over. The joint with an answer is the joint with it or a lower one less that with a
- * lower one. Cost: one inference for each answer but the last.
+ * Which question to ask next. What matters is what would be handed over: the uncertainty of a case is the sum, over the
+ * remedies (part types, and cures without a part), of the entropy of any fault standing that asks for it and can bring
+ * about a sign that was given, or causes what stands out (any such fault while there is no sign). What nobody complains
+ * of, and what has nothing to do with it, is not asked after. A question's expected gain is by how much its answer lowers
+ * that sum on average (Lindley 1956, for each remedy), and the order is gain a minute. What the person may not find out is
+ * never asked, nor, once every sign is settled, what would change no hand-over. The joint with an answer is the joint with
+ * it or a lower one less that with a lower one. Cost: one inference for each answer but the last.
  */
 final class Interview {
     /** Gains below this, in bits, are noise to a person; our judgement. */
@@ -42,8 +42,7 @@ final class Interview {
     private final List<Remedy> remedies;
     private final Beliefs.Joint joint;
     private final double[] now;
-    private final List<Question> questions = new ArrayList<>();
-    private final Map<String, List<Branch>> branches = new HashMap<>();
+    private final List<Split> splits;
     private final List<Sign> signs = new ArrayList<>();
 
     /**
@@ -56,21 +55,21 @@ final class Interview {
     /** An answer, how likely it is, and what the remedies would then stand at. */
     record Branch(double probability, double[] parts) {}
 
-    Interview(PackModel model, Beliefs beliefs, Inquiry inquiry, List<Evidence> evidence) {
+    /** Over what the evidence makes of the network, which is inferred already. */
+    Interview(PackModel model, Beliefs beliefs, Inquiry inquiry, List<Evidence> evidence, Inference known) {
         pack = model.pack();
         this.beliefs = beliefs;
         this.evidence = evidence;
         List<Evidence> given = evidence.stream().filter(model::isSign).toList();
         Map<Remedy, Set<Integer>> showing = beliefs.concerned(given);
-        Map<Remedy, Set<Integer>> concerned = given.isEmpty()
-                ? showing
-                : model.withCauses(showing, beliefs.joint(evidence, List.of()).faults());
+        double[] faults = Beliefs.joint(known, List.of()).faults();
+        Map<Remedy, Set<Integer>> concerned = given.isEmpty() ? showing : model.withCauses(showing, faults);
         remedies = List.copyOf(concerned.keySet());
         for (Evidence sign : given) {
             Set<Remedy> able = beliefs.concerned(List.of(sign)).keySet();
             signs.add(new Sign(sign, able.stream().map(remedies::indexOf).toList()));
         }
-        joint = beliefs.joint(evidence, concerned.values());
+        joint = Beliefs.joint(known, concerned.values());
         now = joint.parts();
         Set<Integer> near = model.near(concerned.values());
         List<Finding> open = (inquiry.asking() ? pack.questions() : List.<Finding>of())
@@ -82,18 +81,14 @@ final class Interview {
                         .filter(f -> !model.isMoot(f, evidence))
                         .filter(f -> model.hasToDoWith(f, near))
                         .toList();
-        List<Split> splits = open.parallelStream()
+        boolean settled = isSettled();
+        splits = open.parallelStream()
                 .map(f -> split(f, beliefs.byAnswer(joint, evidence, f, concerned.values())))
                 .filter(s -> s.gain >= WORTH_ASKING_BITS)
-                .filter(s -> !isSettled() || s.branches.stream().anyMatch(this::changes))
+                .filter(s -> !settled || s.branches.stream().anyMatch(this::changes))
                 .sorted(Comparator.comparingDouble((Split s) -> -s.gain / s.finding.minutes())
                         .thenComparing(s -> s.finding.id()))
                 .toList();
-        for (Split split : splits) {
-            branches.put(split.finding.id(), split.branches);
-            boolean foreseen = questions.size() < FORESEEN;
-            questions.add(question(split, foreseen ? beliefs : null, evidence));
-        }
     }
 
     /** Whether for every sign some remedy is as good as certain. */
@@ -112,7 +107,7 @@ final class Interview {
     }
 
     /** A finding, what each answer makes of the remedies, and by how much that is less uncertain on average. */
-    private record Split(Finding finding, List<Branch> branches, double gain) {}
+    record Split(Finding finding, List<Branch> branches, double gain) {}
 
     private Split split(Finding finding, List<Beliefs.Joint> byAnswer) {
         List<Branch> split = byAnswer.stream()
@@ -125,20 +120,20 @@ final class Interview {
         return new Split(finding, split, gain);
     }
 
-    /** The question; with what the faults would stand at where beliefs are given. */
-    private Question question(Split split, Beliefs beliefs, List<Evidence> evidence) {
+    private Question question(Split split, boolean foreseen) {
         List<Integer> risen = split.branches.stream().map(this::mostRisen).toList();
         boolean tells = risen.stream().distinct().count() > 1;
         List<Question.Outcome> outcomes = new ArrayList<>();
         for (int a = 0; a < risen.size(); a++) {
             String answer = split.finding.answers().get(a).slug();
+            double probability = split.branches.get(a).probability;
             outcomes.add(new Question.Outcome(
                     answer,
-                    split.branches.get(a).probability,
+                    probability,
                     tells ? Optional.of(name(risen.get(a))) : Optional.empty(),
-                    beliefs == null || split.branches.get(a).probability == 0
-                            ? Map.of()
-                            : faults(beliefs.ifAnswered(evidence, split.finding, answer))));
+                    foreseen && probability > 0
+                            ? faults(beliefs.ifAnswered(evidence, split.finding, answer))
+                            : Map.of()));
         }
         return new Question(split.finding, split.gain, outcomes);
     }
@@ -152,30 +147,31 @@ final class Interview {
         return faults;
     }
 
-    List<Question> questions() {
-        return questions;
+    /** What can be asked, most informative a minute first. */
+    List<Split> splits() {
+        return splits;
     }
 
     /** The questions with the advised one among the first, so that it is in sight. */
     List<Question> questions(Optional<String> advised) {
-        List<Question> ordered = new ArrayList<>(questions);
-        int at = advised.map(id ->
-                        ordered.stream().map(q -> q.finding().id()).toList().indexOf(id))
-                .orElse(-1);
-        if (at >= FORESEEN) {
-            Question question = ordered.remove(at);
-            Split split = new Split(question.finding(), branches(question), question.expectedGainBits());
-            ordered.add(FORESEEN - 1, question(split, beliefs, evidence));
+        List<Split> ordered = new ArrayList<>(splits);
+        splits.stream()
+                .skip(FORESEEN)
+                .filter(s -> advised.equals(Optional.of(s.finding.id())))
+                .findFirst()
+                .ifPresent(split -> {
+                    ordered.remove(split);
+                    ordered.add(FORESEEN - 1, split);
+                });
+        List<Question> questions = new ArrayList<>();
+        for (Split split : ordered) {
+            questions.add(question(split, questions.size() < FORESEEN));
         }
-        return ordered;
+        return questions;
     }
 
     List<Sign> signs() {
         return signs;
-    }
-
-    List<Branch> branches(Question question) {
-        return branches.get(question.finding().id());
     }
 
     Remedy remedy(int part) {

@@ -13,7 +13,6 @@ import java.util.Set;
  * "Parameter adjustment in Bayes networks: the generalized noisy OR-gate", UAI 1993), which with two levels is noisy-OR
  * (Pearl 1988, section 4.3.2). A fault is present of itself with its prior, or through a present cause, each by
  * itself.
- *
  */
 final class Network {
     private final double[] priors;

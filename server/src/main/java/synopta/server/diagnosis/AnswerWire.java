@@ -21,9 +21,6 @@ import synopta.server.web.MayBeNull;
 
 /** Wire records of what a diagnosis says. */
 public final class AnswerWire {
-    /** So many questions carry what each answer would bring. */
-    private static final int FORESEEN = 3;
-
     /** Suspicions below this are not worth sending. */
     private static final double SLIGHT = 0.005;
 
@@ -42,7 +39,7 @@ public final class AnswerWire {
             Diagnosis diagnosis = view.diagnosis().orElseThrow();
             return new DiagnosisAnswer(
                     HearingWire.of(pack, view.hearing()),
-                    HeardWire.each(view.hearing()),
+                    view.hearing().heard().stream().map(HeardWire::of).toList(),
                     view.hearing().unheard().stream()
                             .map(Hearing.Unheard::phrase)
                             .toList(),
@@ -60,27 +57,14 @@ public final class AnswerWire {
 
     /** The wire form of all questions. */
     public static List<QuestionWire> questionsOf(Pack pack, Diagnosis diagnosis) {
-        List<QuestionWire> wires = new ArrayList<>();
-        for (Question question : diagnosis.next()) {
-            wires.add(QuestionWire.of(pack, question, wires.size() < FORESEEN));
-        }
-        return wires;
+        return diagnosis.next().stream().map(q -> QuestionWire.of(pack, q)).toList();
     }
 
     /** A finding heard in the complaint. */
     public record HeardWire(String finding, String answer, String phrase, boolean sure) {
-        /** Each finding once for each answer, in the words it was first said. */
-        private static List<HeardWire> each(Hearing hearing) {
-            Map<Evidence, HeardWire> first = new LinkedHashMap<>();
-            hearing.heard()
-                    .forEach(h -> first.putIfAbsent(
-                            h.evidence(),
-                            new HeardWire(
-                                    h.evidence().finding(),
-                                    h.evidence().answer(),
-                                    h.phrase(),
-                                    h.evidence().sure())));
-            return List.copyOf(first.values());
+        private static HeardWire of(Hearing.Heard heard) {
+            Evidence evidence = heard.evidence();
+            return new HeardWire(evidence.finding(), evidence.answer(), heard.phrase(), evidence.sure());
         }
     }
 
@@ -104,7 +88,7 @@ public final class AnswerWire {
         }
     }
 
-    /** A part spoken of by name, and what the word may mean; `how` is `asked`, `denied` or `renewed`. */
+    /** A part spoken of by name, and what the word may mean; `how` is `asked`, `mentioned`, `denied` or `renewed`. */
     public record NamedWire(String phrase, String how, List<MeaningWire> meanings) {
         private static NamedWire of(Pack pack, Hearing.Named named) {
             return new NamedWire(
@@ -126,11 +110,9 @@ public final class AnswerWire {
     /** A reading of which it was not said what it is of, and the tests it may be of. */
     public record UnplacedWire(String phrase, Object value, List<TestWire> tests) {
         private static UnplacedWire of(Pack pack, Hearing.Unplaced unplaced) {
-            Object value = unplaced.reading()
-                    .<Object>fold(figure -> figure, (synopta.core.knowledge.Reading.Overload open) -> "OL");
             return new UnplacedWire(
                     unplaced.phrase(),
-                    value,
+                    DiagnosisWire.MeasuredWire.shown(unplaced.reading()),
                     unplaced.tests().stream()
                             .map(id -> new TestWire(
                                     id, pack.finding(id).orElseThrow().question()))
@@ -183,7 +165,10 @@ public final class AnswerWire {
         }
     }
 
-    /** A question worth asking, with the unit where it is a reading; `choices` say what each answer would bring, in the order of `answers`. */
+    /**
+     * A question worth asking, with the unit where it is a reading; `choices` say what each answer would bring, in the
+     * order of `answers`.
+     */
     public record QuestionWire(
             String finding,
             String question,
@@ -196,7 +181,7 @@ public final class AnswerWire {
             List<String> hazards,
             @MayBeNull String unit,
             List<ChoiceWire> choices) {
-        static QuestionWire of(Pack pack, Question question, boolean foreseen) {
+        static QuestionWire of(Pack pack, Question question) {
             Finding finding = question.finding();
             List<Question.Outcome> outcomes = new ArrayList<>(question.outcomes());
             if (!List.of("yes", "good").contains(outcomes.get(0).answer())) {
@@ -213,9 +198,7 @@ public final class AnswerWire {
                     finding.opens().orElse(null),
                     finding.hazards().stream().map(Hazard::slug).sorted().toList(),
                     pack.test(finding.id()).map(t -> t.unit().symbol()).orElse(null),
-                    outcomes.stream()
-                            .map(o -> ChoiceWire.of(finding, o, foreseen))
-                            .toList());
+                    outcomes.stream().map(o -> ChoiceWire.of(finding, o)).toList());
         }
     }
 
@@ -226,15 +209,13 @@ public final class AnswerWire {
             double probability,
             @MayBeNull String speaksFor,
             Map<String, Double> suspects) {
-        private static ChoiceWire of(Finding finding, Question.Outcome outcome, boolean foreseen) {
+        private static ChoiceWire of(Finding finding, Question.Outcome outcome) {
             Map<String, Double> suspects = new LinkedHashMap<>();
-            if (foreseen) {
-                outcome.faults().forEach((id, p) -> {
-                    if (p >= SLIGHT) {
-                        suspects.put(id, p);
-                    }
-                });
-            }
+            outcome.faults().forEach((id, p) -> {
+                if (p >= SLIGHT) {
+                    suspects.put(id, p);
+                }
+            });
             return new ChoiceWire(
                     outcome.answer(),
                     finding.answer(outcome.answer()).words(),

@@ -103,8 +103,12 @@ public final class DiagnosisWire {
 
         /** The wire form. */
         public static MeasuredWire of(CaseDraft.Measured measured) {
-            Object value = measured.reading().<Object>fold(figure -> figure, (Reading.Overload open) -> "OL");
-            return new MeasuredWire(measured.test(), value);
+            return new MeasuredWire(measured.test(), shown(measured.reading()));
+        }
+
+        /** A reading as the meter shows it. */
+        static Object shown(Reading reading) {
+            return reading.<Object>fold(figure -> figure, (Reading.Overload open) -> "OL");
         }
     }
 }
