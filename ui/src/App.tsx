@@ -2,7 +2,7 @@ import { Route, Routes } from "react-router";
 import { CounterPage } from "./counter";
 import { DayBookPage } from "./daybook";
 import { KnowledgePage } from "./knowledge";
-import { MachinesPage } from "./machines";
+import { ConstructionPage, MachinesPage } from "./machines";
 import { SheetPage } from "./sheet";
 import { ShelfPage } from "./shelf";
 
@@ -13,6 +13,7 @@ export function App() {
       <Route path="/cases/:number" element={<CounterPage />} />
       <Route path="/machines" element={<MachinesPage />} />
       <Route path="/machines/:model" element={<MachinesPage />} />
+      <Route path="/machines/built/:appliance/:layout" element={<ConstructionPage />} />
       <Route path="/knowledge" element={<KnowledgePage />} />
       <Route path="/knowledge/:appliance" element={<KnowledgePage />} />
       <Route path="/shelf" element={<ShelfPage />} />

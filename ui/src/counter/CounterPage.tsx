@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { Button } from "react-bootstrap";
 import { useNavigate, useParams } from "react-router";
+import { leading } from "../shared/marks";
 import { Masthead } from "../shared/Masthead";
+import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
 import { isBlank, type Action, type CaseState } from "./caseState";
@@ -9,10 +11,12 @@ import "./counter.css";
 import { graveUnseen, HandOverColumn, purchases } from "./HandOverColumn";
 import { KeysHelp } from "./KeysHelp";
 import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
+import { open } from "./Meanings";
 import { nextPerson } from "./persons";
 import { LineEntry, toLine } from "./LineEntry";
-import { PointsTo } from "./PointsTo";
+import { likeliest, PointsTo } from "./PointsTo";
 import { atHand, repliesTo } from "./questions";
+import { toWhich } from "./WhichOfThese";
 import { useCase, useKeep, useWork, type Answer } from "./useCounter";
 
 /** The counter: one line in, everything else follows. */
@@ -24,13 +28,17 @@ export function CounterPage() {
   const [asked, setAsked] = useState(0);
   const [help, setHelp] = useState(false);
   const [weighing, setWeighing] = useState(false);
+  const [stage, setStage] = useState<Stage>(WHOLE);
   const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
   const answer = work.data;
   const layouts = useLayouts(answer?.appliance);
   const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
+  const drawn =
+    layout ?? (answer ? likeliest(layouts, answer.fuels, leading(answer.suspects)[0]) : undefined);
 
   const doing = (action: Action) => {
     if (action.kind === "cleared") {
+      setStage(WHOLE);
       void navigate("/");
       toLine();
     }
@@ -58,6 +66,7 @@ export function CounterPage() {
     putOff,
     sheet,
     weigh: () => setWeighing(!weighing),
+    peel: drawn ? () => setStage(stageAfter(drawn, stage)) : undefined,
     help: () => setHelp(true),
   });
   useKeys(help ? NO_KEYS : keys);
@@ -96,6 +105,8 @@ export function CounterPage() {
               layout={layout}
               layouts={layouts}
               asked={asked}
+              stage={stage}
+              onStage={setStage}
               weighing={weighing}
               onWeigh={() => setWeighing(!weighing)}
               act={doing}
@@ -131,6 +142,7 @@ type Deeds = {
   putOff: () => void;
   sheet: () => void;
   weigh: () => void;
+  peel: (() => void) | undefined;
   help: () => void;
 };
 
@@ -169,6 +181,8 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
     ...always,
     ...Object.fromEntries(REPLY_KEYS.map((key, index) => [key, reply(index)])),
     w: answer.suspects.length > 0 ? deeds.weigh : undefined,
+    l: deeds.peel,
+    m: open(answer).length > 0 ? toWhich : undefined,
     f: () => doing({ kind: "person", person: nextPerson(state.person) }),
     n: question && deeds.putOff,
     r: reread(0),

@@ -4,6 +4,8 @@ const KEYS: [string, string][] = [
   ["/", "to the line; Enter leaves it"],
   ["1 2 3 …", "answer the question"],
   ["W", "what moved the suspects; again: back to the machine"],
+  ["L", "open the machine up, layer by layer, then the run of the belt"],
+  ["M", "to the pictures of a word with two meanings; arrows, Enter"],
   ["F", "who finds it out: anybody, a fitter, a licensed person"],
   ["N", "another question first"],
   ["R T", "the character that was read again"],

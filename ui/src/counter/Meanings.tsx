@@ -13,6 +13,13 @@ export function open(answer: Answer): Wire["NamedWire"][] {
   );
 }
 
+/** Chooses one meaning of a word; the others are struck out. */
+export const choose = (named: Wire["NamedWire"], meaning: Wire["MeaningWire"]): Action => ({
+  kind: "meant",
+  finding: meaning.finding,
+  others: named.meanings.filter((m) => m !== meaning).map((m) => m.finding),
+});
+
 /** What is still to be told: which part a word means, and what a reading is of. */
 export function Meanings({ answer, act }: { answer: Answer; act: (action: Action) => void }) {
   return (
@@ -27,13 +34,7 @@ export function Meanings({ answer, act }: { answer: Answer; act: (action: Action
                 key={meaning.partType}
                 variant="quiet"
                 size="sm"
-                onClick={() =>
-                  act({
-                    kind: "meant",
-                    finding: meaning.finding,
-                    others: named.meanings.filter((m) => m !== meaning).map((m) => m.finding),
-                  })
-                }
+                onClick={() => act(choose(named, meaning))}
               >
                 {meaning.name}
               </Button>

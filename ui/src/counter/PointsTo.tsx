@@ -1,19 +1,25 @@
 import { useState } from "react";
 import type { Wire } from "../shared/api";
-import { MachineDrawing } from "../shared/MachineDrawing";
 import { leading, marksOf } from "../shared/marks";
+import type { Stage } from "../shared/Stages";
 import type { Action } from "./caseState";
+import { open } from "./Meanings";
 import { NextQuestions } from "./NextQuestions";
 import type { Tried } from "./questions";
 import { Suspects } from "./Suspects";
 import type { Answer } from "./useCounter";
 import { Weights } from "./Weights";
+import { Where } from "./Where";
+import { WhichOfThese } from "./WhichOfThese";
 
 type Props = {
   answer: Answer;
   layout: Wire["LayoutWire"] | null;
   layouts: Wire["LayoutWire"][];
   asked: number;
+  /** How far the drawing is opened up. */
+  stage: Stage;
+  onStage: (stage: Stage) => void;
   /** Whether it is shown how each piece of evidence moved the suspects. */
   weighing: boolean;
   onWeigh: () => void;
@@ -22,20 +28,15 @@ type Props = {
 };
 
 /** Where the signs point: the machine drawn, the suspects with their reasons, the next question. */
-export function PointsTo({ answer, layout, layouts, asked, weighing, onWeigh, act, onPutOff }: Props) {
+export function PointsTo(props: Props) {
+  const { answer, layout, layouts, asked, stage, onStage, weighing, onWeigh, act, onPutOff } = props;
   const [tried, setTried] = useState<Tried | null>(null);
+  const [left, setLeft] = useState<string[]>([]);
+  const named = open(answer).find((n) => !left.includes(n.phrase));
   const suspects = leading(answer.suspects);
   const shown = layout ?? likeliest(layouts, answer.fuels, suspects[0]) ?? null;
   const toggle = (suspect: Wire["SuspectWire"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
-  const pick = (place: Wire["PlaceWire"]) => {
-    const inPlace = answer.suspects.find(
-      (s) => s.partType === place.partType && (!s.slot || s.slot === place.slot),
-    );
-    if (inPlace !== undefined) {
-      toggle(inPlace);
-    }
-  };
   return (
     <section aria-label="Points to" className="column">
       <div className="column-head">
@@ -47,19 +48,29 @@ export function PointsTo({ answer, layout, layouts, asked, weighing, onWeigh, ac
           “{doubt.phrase}”: {doubt.answer}
         </div>
       ))}
-      {shown === null ? (
+      {named ? (
+        <WhichOfThese
+          key={named.phrase}
+          answer={answer}
+          named={named}
+          layout={shown}
+          act={act}
+          onLeave={() => setLeft([...left, named.phrase])}
+        />
+      ) : shown === null ? (
         <Nothing appliance={answer.appliance ?? null} />
       ) : weighing && suspects.length > 0 ? (
         <Weights suspects={suspects} known={answer.known} act={act} />
       ) : (
-        <div className="card-plain drawing">
-          <MachineDrawing
-            layout={shown}
-            fuels={answer.fuels}
-            marks={marksOf(suspects, shown)}
-            onPick={pick}
-          />
-        </div>
+        <Where
+          key={shown.layout}
+          answer={answer}
+          layout={shown}
+          marks={marksOf(suspects, shown)}
+          stage={stage}
+          onStage={onStage}
+          act={act}
+        />
       )}
       {suspects.length > 0 && (
         <Suspects
@@ -86,7 +97,7 @@ export function PointsTo({ answer, layout, layouts, asked, weighing, onWeigh, ac
 }
 
 /** Of the layouts that may be, the commonest that has a place for the foremost suspect. */
-function likeliest(
+export function likeliest(
   layouts: Wire["LayoutWire"][],
   fuels: string[],
   suspect: Wire["SuspectWire"] | undefined,

@@ -4,6 +4,7 @@ import { Link, useParams } from "react-router";
 import type { Wire } from "../shared/api";
 import { percent } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { Constructions } from "./Constructions";
 import { Machine } from "./Machine";
 import { pageOf } from "./pageOf";
 import "./machines.css";
@@ -30,6 +31,13 @@ export function MachinesPage() {
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
             />
+            {typed === "" && model === undefined && (
+              <p className="soft small mt-2">
+                Type a number as the tag, the caller or the invoice has it; the nearest models are listed, and
+                each shows its parts by place and the same machine under other brands. Or look at how the
+                machines are built.
+              </p>
+            )}
             {named.error && (
               <div className="notice bad" role="alert">
                 {named.error.message}
@@ -44,12 +52,7 @@ export function MachinesPage() {
             </div>
           )}
           {found.data && <Machine machine={found.data.machine} parts={found.data.parts} />}
-          {!found.data && !found.error && (
-            <p className="card-plain p-4 soft">
-              Type a number as the tag, the caller or the invoice has it; the nearest models are listed, and
-              each shows its parts by place and the same machine under other brands.
-            </p>
-          )}
+          {model === undefined && <Constructions />}
         </div>
       </main>
     </>

@@ -1,2 +1,3 @@
+export { ConstructionPage } from "./Construction";
 export { MachinesPage } from "./MachinesPage";
 export { pageOf } from "./pageOf";

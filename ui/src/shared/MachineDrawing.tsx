@@ -1,7 +1,10 @@
-import type { KeyboardEvent } from "react";
+import { type KeyboardEvent, useId, useState } from "react";
 import type { Wire } from "./api";
-import { percent } from "./format";
 import "./drawing.css";
+import { Figure, isClosed, openPath } from "./Figures";
+import { percent, sentence } from "./format";
+import { LABEL_ROOM, type Label, labelsOf } from "./labels";
+import { Patterns } from "./Patterns";
 
 type Place = Wire["PlaceWire"];
 
@@ -12,87 +15,124 @@ type Props = {
   layout: Wire["LayoutWire"];
   fuels: string[];
   marks: Map<string, Mark>;
+  /** The layer that opening up has come to: what was outside is off, and its own places are named. */
+  layer?: string | null;
+  /** A place that is pointed at from outside of the drawing. */
+  pointed?: string | null;
+  /** Without the room for labels, to be looked at small. */
+  bare?: boolean;
+  onPoint?: (place: Place | null) => void;
   onPick?: (place: Place) => void;
 };
 
-const isIn = (place: Place, fuels: string[]) => place.fuels.some((fuel) => fuels.includes(fuel));
+/** The places of a layout in machines of these fuels. */
+export const placesOf = (layout: Wire["LayoutWire"], fuels: string[]): Place[] =>
+  layout.places.filter((place) => place.fuels.some((fuel) => fuels.includes(fuel)));
 
-/** The machine in section. A suspected place has a pattern, a number and a word, never colour alone. */
-export function MachineDrawing({ layout, fuels, marks, onPick }: Props) {
-  const places = layout.places.filter((place) => isIn(place, fuels));
+/** A place in words: what it is, how many, where. */
+export const inWords = (place: Place): string =>
+  `${sentence(place.name)}${place.quantity > 1 ? ` ×${place.quantity}` : ""}: ${place.where}`;
+
+/** The machine cut open. A suspected place has a pattern, a number and a word, never colour alone. */
+export function MachineDrawing({
+  layout,
+  fuels,
+  marks,
+  layer = null,
+  pointed = null,
+  bare = false,
+  onPoint,
+  onPick,
+}: Props) {
+  const [under, setUnder] = useState<string | null>(null);
+  const id = useId();
+  const depth = layout.layers.findIndex((l) => l.layer === layer);
+  const stage = (of: string) => {
+    const at = layout.layers.findIndex((l) => l.layer === of);
+    return depth < 0 || at === depth ? "at-hand" : at < depth ? "off" : "beyond";
+  };
+  const shown = under ?? pointed;
+  const places = placesOf(layout, fuels).filter(
+    (place) => stage(place.layer) !== "off" || marks.has(place.slot),
+  );
+  const named = places.filter(
+    (place) => marks.has(place.slot) || place.slot === shown || (depth >= 0 && place.layer === layer),
+  );
+  const labels = labelsOf(named, layout.width, layout.height);
+  const point = (place: Place | null) => {
+    setUnder(place?.slot ?? null);
+    onPoint?.(place);
+  };
   return (
     <svg
       className="machine"
-      viewBox={`0 0 ${layout.width} ${layout.height}`}
+      viewBox={
+        bare
+          ? `${SPARE} 0 ${layout.width - 2 * SPARE} ${layout.height}`
+          : `0 0 ${layout.width} ${layout.height}`
+      }
       role="group"
-      aria-label={`Section of the machine: ${layout.name}`}
+      aria-label={`${layout.name}. ${layout.seen}`}
     >
-      <Patterns />
-      {layout.lines.map((line) => (
-        <path key={line.path} d={line.path} className={`stroke ${line.weight}`} />
+      <Patterns id={id} />
+      {layout.layers.map((l) => (
+        <g key={l.layer} className={`layer ${stage(l.layer)}`}>
+          {l.figures.map((figure, index) => (
+            <Figure key={index} figure={figure} />
+          ))}
+        </g>
       ))}
-      {layout.texts.map((t) => (
-        <text key={t.text} x={t.x} y={t.y} className={`word ${t.anchor}`}>
-          {t.text}
+      {layout.words.map((word) => (
+        <text key={word.text} x={word.x} y={word.y} className="word">
+          {word.text}
         </text>
       ))}
       {places.map((place) => (
-        <Spot key={place.slot} place={place} mark={marks.get(place.slot)} onPick={onPick} />
+        <Spot
+          key={place.slot}
+          place={place}
+          mark={marks.get(place.slot)}
+          stage={stage(place.layer)}
+          shown={place.slot === shown}
+          patterns={id}
+          point={point}
+          onPick={onPick}
+        />
+      ))}
+      {labels.map((label) => (
+        <Name
+          key={label.place.slot}
+          label={label}
+          mark={marks.get(label.place.slot)}
+          strong={label.place.slot === shown}
+        />
       ))}
     </svg>
   );
 }
 
-function Patterns() {
-  return (
-    <defs>
-      <pattern id="suspect-1" width="5" height="5" patternUnits="userSpaceOnUse">
-        <rect width="5" height="5" className="wash" />
-        <path d="M0 0L5 5M5 0L0 5" className="hatch" />
-      </pattern>
-      <pattern id="suspect-2" width="5" height="5" patternUnits="userSpaceOnUse">
-        <rect width="5" height="5" className="wash brass" />
-        <rect x="1" y="1" width="2.4" height="2.4" className="dot" />
-      </pattern>
-      <pattern id="suspect-3" width="4" height="4" patternUnits="userSpaceOnUse">
-        <rect width="4" height="4" className="blank" />
-        <path d="M0 4L4 0" className="thin" />
-      </pattern>
-      <pattern id="suspect-4" width="6" height="6" patternUnits="userSpaceOnUse">
-        <rect width="6" height="6" className="blank" />
-        <path d="M0 3H6" className="thin" />
-      </pattern>
-    </defs>
-  );
-}
+/** What is cut off at each side of a bare drawing. */
+const SPARE = LABEL_ROOM - 14;
 
-/** Where a leader leaves a place for its label. */
-function leader(place: Place): string {
-  const { label } = place;
-  const cx = place.x + place.width / 2;
-  const cy = place.y + place.height / 2;
-  if (label.anchor === "middle") {
-    const below = label.y > cy;
-    return `M${cx} ${below ? place.y + place.height : place.y} L${label.x} ${below ? label.y - 11 : label.y + 3}`;
-  }
-  const from = label.anchor === "start" ? place.x + place.width : place.x;
-  const to = label.anchor === "start" ? label.x - 22 : label.x + 22;
-  return `M${from} ${cy} L${to} ${label.y - 4}`;
-}
+/** The least that a place offers to the mouse, whatever its own size. */
+const REACH = 14;
 
-function Spot({
-  place,
-  mark,
-  onPick,
-}: {
+type SpotProps = {
   place: Place;
   mark: Mark | undefined;
-  onPick?: (place: Place) => void;
-}) {
+  stage: string;
+  shown: boolean;
+  patterns: string;
+  point: (place: Place | null) => void;
+  onPick: ((place: Place) => void) | undefined;
+};
+
+function Spot({ place, mark, stage, shown, patterns, point, onPick }: SpotProps) {
+  const words = inWords(place);
   const said =
     mark === undefined
-      ? place.name
-      : `${place.name}, suspect ${mark.rank}${mark.probability === null ? "" : `, ${percent(mark.probability)}`}`;
+      ? words
+      : `${words}, suspect ${mark.rank}${mark.probability === null ? "" : `, ${percent(mark.probability)}`}`;
   const press = (event: KeyboardEvent) => {
     if (event.key === "Enter" || event.key === " ") {
       event.preventDefault();
@@ -100,57 +140,69 @@ function Spot({
       onPick?.(place);
     }
   };
-  const button =
+  const doing =
     onPick === undefined
-      ? {}
+      ? { role: "img" }
       : { role: "button", tabIndex: 0, onClick: () => onPick(place), onKeyDown: press };
-  const fill = mark === undefined ? undefined : `url(#suspect-${Math.min(mark.rank, 4)})`;
+  const fill = mark === undefined ? undefined : `url(#${patterns}-${Math.min(mark.rank, 4)})`;
+  const spare = Math.max(0, REACH - place.width) / 2;
+  const tall = Math.max(0, REACH - place.height) / 2;
   return (
-    <g className={mark === undefined ? "spot" : "spot suspect"} aria-label={said} {...button}>
-      <title>{said}</title>
-      <path d={leader(place)} className="leader" />
-      {place.shape === "round" ? (
-        <>
-          <circle
-            cx={place.x + place.width / 2}
-            cy={place.y + place.height / 2}
-            r={place.width / 2}
-            fill={fill}
-            className="body"
-          />
-          <circle cx={place.x + place.width / 2} cy={place.y + place.height / 2} r={2.5} className="hub" />
-        </>
-      ) : (
-        <rect
-          x={place.x}
-          y={place.y}
-          width={place.width}
-          height={place.height}
-          fill={fill}
-          className="body"
-        />
-      )}
-      <Name place={place} mark={mark} />
+    <g
+      className={`spot ${stage}${mark === undefined ? "" : " suspect"}${shown ? " shown" : ""}`}
+      aria-label={said}
+      data-place={place.slot}
+      onMouseEnter={() => point(place)}
+      onMouseLeave={() => point(null)}
+      onFocus={() => point(place)}
+      onBlur={() => point(null)}
+      {...doing}
+    >
+      {place.figures
+        .filter((figure) => !isClosed(figure))
+        .map((figure, index) => (
+          <path key={index} d={openPath(figure)} className="under" stroke={fill} />
+        ))}
+      {place.figures.map((figure, index) => (
+        <Figure key={index} figure={figure} fill={fill} />
+      ))}
+      <rect
+        x={place.x - spare}
+        y={place.y - tall}
+        width={place.width + 2 * spare}
+        height={place.height + 2 * tall}
+        className="reach"
+      />
     </g>
   );
 }
 
-function Name({ place, mark }: { place: Place; mark: Mark | undefined }) {
-  const { label } = place;
-  const shift = label.anchor === "start" ? -18 : label.anchor === "end" ? 4 : -label.text.length * 3.2 - 20;
+/** How far a label's text keeps from its leader, and the side of the square with the suspect's number. */
+const GAP = 4;
+const TAG = 16;
+
+function Name({ label, mark, strong }: { label: Label; mark: Mark | undefined; strong: boolean }) {
+  const { place, x, y } = label;
+  const left = place.side === "left";
+  const out = left ? -1 : 1;
+  const quantity = place.quantity > 1 ? ` ×${place.quantity}` : "";
+  const start = x + out * (GAP + (mark === undefined ? 0 : TAG + 3));
+  const tag = left ? x - GAP - TAG : x + GAP;
   return (
-    <>
+    <g className={mark === undefined && !strong ? "name" : "name strong"} aria-hidden="true">
+      <path d={`M${label.from.join(" ")}L${label.to.join(" ")}`} className="leader" />
       {mark !== undefined && (
         <>
-          <rect x={label.x + shift} y={label.y - 12} width={15} height={15} className="tag" />
-          <text x={label.x + shift + 7.5} y={label.y - 0.5} className="tag-number middle">
+          <rect x={tag} y={y - TAG / 2} width={TAG} height={TAG} className="tag" />
+          <text x={tag + TAG / 2} y={y + 4} className="tag-number">
             {mark.rank}
           </text>
         </>
       )}
-      <text x={label.x} y={label.y} className={`name ${label.anchor}`}>
-        {label.text}
+      <text x={start} y={y + 4.5} className={left ? "label end" : "label"}>
+        {place.label}
+        {quantity}
       </text>
-    </>
+    </g>
   );
 }

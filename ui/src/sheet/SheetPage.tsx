@@ -2,8 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { Button } from "react-bootstrap";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
+import { BeltPath } from "../shared/BeltPath";
 import { fuelName, hazardName, noteName, when } from "../shared/format";
-import { MachineDrawing, type Mark } from "../shared/MachineDrawing";
+import { inWords, MachineDrawing, type Mark } from "../shared/MachineDrawing";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
@@ -48,6 +49,11 @@ export function SheetPage() {
   );
 }
 
+/** Whether the part of a place touches the belt, so that the belt comes off for it: it is drawn then. */
+const onBelt = (layout: Wire["LayoutWire"], slot: string): boolean =>
+  slot === "belt" ||
+  [...(layout.belt?.stations ?? []), ...(layout.belt?.rests ?? [])].some((s) => s.slot === slot);
+
 type SheetProps = { record: Wire["CaseAnswer"]; answer: Wire["CounterAnswer"] };
 
 function Sheet({ record, answer: worked }: SheetProps) {
@@ -91,6 +97,21 @@ function Sheet({ record, answer: worked }: SheetProps) {
         <>
           <h2>Where it goes</h2>
           <MachineDrawing layout={layout} fuels={worked.fuels} marks={marks} />
+          <ul className="places-told">
+            {layout.places
+              .filter((place) => marks.has(place.slot))
+              .map((place) => (
+                <li key={place.slot}>
+                  <b>{marks.get(place.slot)?.rank}</b> {inWords(place)}
+                </li>
+              ))}
+          </ul>
+          {layout.belt && slots.some((slot) => onBelt(layout, slot)) && (
+            <>
+              <h2>How the belt lies</h2>
+              <BeltPath belt={layout.belt} layout={layout} />
+            </>
+          )}
         </>
       )}
       <p className="small said">What was said: “{record.line}”</p>

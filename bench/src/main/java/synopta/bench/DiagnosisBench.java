@@ -19,8 +19,9 @@ import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
+import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Picture;
 import synopta.core.knowledge.Basis;
-import synopta.core.knowledge.Drawing;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Layout;
@@ -122,6 +123,8 @@ final class DiagnosisBench {
         return present.stream().map(f -> Evidence.of("f" + f, "yes")).toList();
     }
 
+    private static final Picture NO_PICTURE = new Picture("", List.of(), List.of());
+
     /** About six findings a fault, each fault of a part type of its own. */
     private static Pack pack(Random random) {
         List<PartType> types = new ArrayList<>();
@@ -130,8 +133,15 @@ final class DiagnosisBench {
         for (int i = 0; i < FAULTS; i++) {
             String id = "d" + i;
             types.add(new PartType(
-                    id, id, new LifeCurve(2, 12, MADE_UP), SellingRule.SINGLY, List.of(), List.of(), false));
-            places.add(new Layout.Place(id, id, id, 1, EnumSet.allOf(Fuel.class)));
+                    id,
+                    id,
+                    new LifeCurve(2, 12, MADE_UP),
+                    SellingRule.SINGLY,
+                    List.of(),
+                    List.of(),
+                    NO_PICTURE,
+                    false));
+            places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class)));
             List<Fault.Link> links = new ArrayList<>();
             for (int f = 0; f < FINDINGS; f++) {
                 if (random.nextInt(FINDINGS) < 6) {
@@ -151,7 +161,7 @@ final class DiagnosisBench {
                     links,
                     List.of()));
         }
-        Drawing bare = new Drawing(10, 10, List.of(), List.of(), List.of());
+        Drawing bare = new Drawing(10, 10, "", List.of(), List.of(), List.of());
         return new Pack(
                 Appliance.DRYER,
                 Map.of(Fuel.ELECTRIC, 1.0),
@@ -163,7 +173,7 @@ final class DiagnosisBench {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of(new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, bare)));
+                List.of(new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, bare, Optional.empty())));
     }
 
     private static List<Finding> findings(Random random) {

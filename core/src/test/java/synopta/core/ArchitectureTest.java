@@ -16,8 +16,8 @@ import org.testng.annotations.Test;
 public class ArchitectureTest {
     private static final String CORE = "synopta.core.";
     /** The steps in the order in which they may use each other. */
-    private static final List<String> STEPS =
-            List.of("quantity", "catalog", "tag", "knowledge", "diagnosis", "fit", "basket", "handover", "counter");
+    private static final List<String> STEPS = List.of(
+            "quantity", "catalog", "tag", "drawing", "knowledge", "diagnosis", "fit", "basket", "handover", "counter");
     /** What each step may use besides itself, the steps above it and the language. */
     private static final String STEMMER = "org.tartarus.snowball..";
 

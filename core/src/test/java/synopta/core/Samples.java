@@ -29,9 +29,11 @@ import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
+import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Figure;
+import synopta.core.drawing.Picture;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Caution;
-import synopta.core.knowledge.Drawing;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
@@ -187,8 +189,12 @@ public final class Samples {
         }
     }
 
+    /** A square. */
+    public static final Picture PICTURE =
+            new Picture("It is square.", List.of(Figure.of("box 4 4 40 40 0")), List.of());
+
     public static PartType type(String slug, SellingRule rule) {
-        return new PartType(slug, slug, new LifeCurve(2, 10, OURS), rule, List.of(), List.of(), false);
+        return new PartType(slug, slug, new LifeCurve(2, 10, OURS), rule, List.of(), List.of(), PICTURE, false);
     }
 
     public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {
@@ -234,22 +240,26 @@ public final class Samples {
                 List.of());
     }
 
+    /** A place drawn as a square whose left edge is at x. */
+    public static Drawing.Spot spot(String slot, int x) {
+        return new Drawing.Spot(
+                slot, "case", slot, Drawing.Side.LEFT, List.of(Figure.of("box %d 1 4 4 0".formatted(x))));
+    }
+
+    /** A sheet of ten by ten with these places in its one layer. */
+    public static Drawing drawing(List<Drawing.Spot> spots) {
+        return new Drawing(
+                10, 10, "From the front.", List.of(new Drawing.Layer("case", "case", List.of())), List.of(), spots);
+    }
+
     /** A layout that has a place for each of these part types. */
     public static Layout layout(String id, double share, List<String> partTypes) {
         List<Layout.Place> places = partTypes.stream()
-                .map(t -> new Layout.Place(t, t, t, 1, EnumSet.allOf(Fuel.class)))
+                .map(t -> new Layout.Place(t, t, t, 1, "inside", EnumSet.allOf(Fuel.class)))
                 .toList();
-        List<Drawing.Spot> spots = partTypes.stream()
-                .map(t -> new Drawing.Spot(t, "box", 1, 1, 2, 2, new Drawing.Label(t, 5, 5, "start")))
-                .toList();
+        List<Drawing.Spot> spots = partTypes.stream().map(t -> spot(t, 1)).toList();
         return new Layout(
-                id,
-                id,
-                share,
-                "on the rim",
-                EnumSet.allOf(Fuel.class),
-                places,
-                new Drawing(10, 10, List.of(), List.of(), spots));
+                id, id, share, "on the rim", EnumSet.allOf(Fuel.class), places, drawing(spots), Optional.empty());
     }
 
     /** A dryer pack of these faults, in one layout. */

@@ -97,7 +97,7 @@ public final class Counter {
                             : handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
             return CaseView.undiagnosed(pieces, settled, known, cautions);
         }
-        Heard heard = new Heard(pack.get(), hearing, draft);
+        Heard heard = new Heard(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
         known.addAll(heard.known());
         Diagnosis diagnosis = diagnosers
                 .get(pack.get().appliance())
@@ -110,6 +110,10 @@ public final class Counter {
                         hearing.doubts().stream().map(Hearing.Doubt::answer).toList(),
                         asking));
         return sold(draft, settled, pieces, known, heard, diagnosis);
+    }
+
+    private static Set<String> mayHold(Pack pack, Settled settled) {
+        return pack.partTypesIn(settled.layout().map(List::of).orElse(pack.layouts()), settled.fuels());
     }
 
     /** What the parts of the machine cost; nothing while it is not known. */

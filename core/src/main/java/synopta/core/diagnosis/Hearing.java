@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.List;
+import java.util.Set;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Reading;
 import synopta.core.knowledge.Reassurance;
@@ -38,6 +39,18 @@ public record Hearing(
         return heard.stream().mapToInt(h -> h.phrase().length()).sum()
                 + named.stream().mapToInt(n -> n.phrase().length()).sum()
                 + doubts.stream().mapToInt(d -> d.phrase().length()).sum();
+    }
+
+    /** The same, where a word that means several parts means only those that the machine may hold, if it holds any. */
+    public Hearing within(Set<String> partTypes) {
+        List<Named> meant = named.stream()
+                .map(n -> {
+                    List<String> held =
+                            n.partTypes().stream().filter(partTypes::contains).toList();
+                    return held.isEmpty() ? n : new Named(held, n.how(), n.phrase(), n.from(), n.to());
+                })
+                .toList();
+        return new Hearing(heard, meant, measured, unplaced, doubts, unheard);
     }
 
     /**

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
+import synopta.core.drawing.Drawing;
 
 /**
  * A construction family.
@@ -11,9 +12,17 @@ import synopta.core.catalog.Fuel;
  * @param share how often it is met among machines of the appliance; above 0
  * @param tag where its model tag is
  * @param fuels what machines of the family may burn
+ * @param belt how the belt lies, where there is one
  */
 public record Layout(
-        String id, String name, double share, String tag, Set<Fuel> fuels, List<Place> places, Drawing drawing) {
+        String id,
+        String name,
+        double share,
+        String tag,
+        Set<Fuel> fuels,
+        List<Place> places,
+        Drawing drawing,
+        Optional<Belt> belt) {
     /** Copies; refuses a share that is not above 0. */
     public Layout {
         if (!(share > 0 && share <= 1)) {
@@ -23,8 +32,13 @@ public record Layout(
         places = List.copyOf(places);
     }
 
-    /** A place for parts of one type, in machines of these fuels. */
-    public record Place(String slot, String partType, String name, int quantity, Set<Fuel> fuels) {
+    /**
+     * A place for parts of one type.
+     *
+     * @param where in words: front or rear, left or right
+     * @param fuels in which machines it is
+     */
+    public record Place(String slot, String partType, String name, int quantity, String where, Set<Fuel> fuels) {
         /** Copies the fuels. */
         public Place {
             fuels = Set.copyOf(fuels);

@@ -1,10 +1,14 @@
 package synopta.core.knowledge;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
@@ -79,6 +83,36 @@ public record Pack(
     /** The test of an id. */
     public Optional<MeterTest> test(String id) {
         return tests.stream().filter(t -> t.finding().id().equals(id)).findFirst();
+    }
+
+    /** The words that several part types bear, in the order of the alphabet, each with those part types. */
+    public SortedMap<String, List<PartType>> wordsOfSeveralMeanings() {
+        SortedMap<String, List<PartType>> words = new TreeMap<>();
+        for (PartType type : partTypes) {
+            Stream.concat(Stream.of(type.name()), type.called().stream())
+                    .distinct()
+                    .forEach(word ->
+                            words.computeIfAbsent(word, w -> new ArrayList<>()).add(type));
+        }
+        words.values().removeIf(types -> types.size() < 2);
+        return words;
+    }
+
+    /** What may be in a machine of these layouts and fuels; kits and what else has no place anywhere, too. */
+    public Set<String> partTypesIn(Collection<Layout> among, Set<Fuel> fuels) {
+        Set<String> placed = layouts.stream()
+                .flatMap(l -> l.places().stream())
+                .map(Layout.Place::partType)
+                .collect(Collectors.toSet());
+        Set<String> here = among.stream()
+                .flatMap(l -> l.places().stream())
+                .filter(place -> place.fuels().stream().anyMatch(fuels::contains))
+                .map(Layout.Place::partType)
+                .collect(Collectors.toSet());
+        return partTypes.stream()
+                .map(PartType::slug)
+                .filter(slug -> here.contains(slug) || !placed.contains(slug))
+                .collect(Collectors.toSet());
     }
 
     /** The layout of an id. */

@@ -29,9 +29,7 @@ public final class PackCheck {
         check.circuits();
         check.causes();
         check.sellingAndCautions();
-        for (int i = 0; i < pack.layouts().size(); i++) {
-            check.layout("layouts[%d]".formatted(i), pack.layouts().get(i));
-        }
+        check.wrong.addAll(new LayoutCheck(pack).faults());
         return List.copyOf(check.wrong);
     }
 
@@ -232,37 +230,6 @@ public final class PackCheck {
         }
     }
 
-    private void layout(String path, Layout layout) {
-        unique(path + ".places", layout.places(), Layout.Place::slot);
-        Drawing drawing = layout.drawing();
-        Set<String> drawn = drawing.spots().stream().map(Drawing.Spot::slot).collect(Collectors.toSet());
-        for (int i = 0; i < layout.places().size(); i++) {
-            Layout.Place place = layout.places().get(i);
-            partType("%s.places[%d].partType".formatted(path, i), place.partType());
-            if (!drawn.contains(place.slot())) {
-                say(
-                        "%s.places[%d]".formatted(path, i),
-                        "%s has no spot in the drawing; add one to drawing.spots.".formatted(place.slot()));
-            }
-        }
-        for (int i = 0; i < drawing.spots().size(); i++) {
-            Drawing.Spot spot = drawing.spots().get(i);
-            String at = "%s.drawing.spots[%d]".formatted(path, i);
-            if (layout.place(spot.slot()).isEmpty()) {
-                say(at, unknown("place", spot.slot(), layout.places(), Layout.Place::slot));
-            }
-            if (!(spot.x() >= 0
-                    && spot.y() >= 0
-                    && spot.x() + spot.width() <= drawing.width()
-                    && spot.y() + spot.height() <= drawing.height())) {
-                say(
-                        at,
-                        "%s lies outside the drawing of %d by %d."
-                                .formatted(spot.slot(), drawing.width(), drawing.height()));
-            }
-        }
-    }
-
     private void partType(String path, String slug) {
         if (pack.partType(slug).isEmpty()) {
             say(path, unknown("part type", slug, pack.partTypes(), PartType::slug));
@@ -299,7 +266,7 @@ public final class PackCheck {
         });
     }
 
-    private static <T> String unknown(String kind, String name, List<T> known, Function<T, String> id) {
+    static <T> String unknown(String kind, String name, List<T> known, Function<T, String> id) {
         return "no %s is called %s; the pack has %s."
                 .formatted(kind, name, known.stream().map(id).collect(Collectors.joining(", ")));
     }

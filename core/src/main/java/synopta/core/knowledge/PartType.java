@@ -1,6 +1,7 @@
 package synopta.core.knowledge;
 
 import java.util.List;
+import synopta.core.drawing.Picture;
 
 /**
  * A kind of part.
@@ -9,6 +10,7 @@ import java.util.List;
  * @param selling how it is sold, and with what
  * @param bag what to tell about it as it goes into the bag
  * @param called what people call it; a word that several part types bear is kept for all of them
+ * @param picture what it looks like
  * @param refer whether only a qualified person should fit it
  */
 public record PartType(
@@ -18,6 +20,7 @@ public record PartType(
         SellingRule selling,
         List<BagNote> bag,
         List<String> called,
+        Picture picture,
         boolean refer) {
     /** Begins the id of the finding that the part was asked for by its name. */
     private static final String ASKED = "asked-";

@@ -68,6 +68,7 @@ public class CounterTest {
                             ALL_WITH_RINGS,
                             List.of(new BagNote(BagNote.Kind.REUSE, "The nut goes on again.", OURS)),
                             List.of(),
+                            Samples.PICTURE,
                             false),
                     type("rings", SellingRule.SINGLY),
                     type("belt", SellingRule.SINGLY),
@@ -78,6 +79,7 @@ public class CounterTest {
                             SellingRule.SINGLY,
                             List.of(),
                             List.of(),
+                            Samples.PICTURE,
                             true)),
             List.of(
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),

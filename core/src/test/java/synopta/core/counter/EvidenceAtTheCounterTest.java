@@ -34,7 +34,8 @@ public class EvidenceAtTheCounterTest {
 
     private static PartType part(String slug, String... called) {
         PartType plain = Samples.type(slug, SellingRule.SINGLY);
-        return new PartType(slug, slug, plain.life(), SellingRule.SINGLY, List.of(), List.of(called), false);
+        return new PartType(
+                slug, slug, plain.life(), SellingRule.SINGLY, List.of(), List.of(called), plain.picture(), false);
     }
 
     private static MeterTest coilOhms() {

@@ -3,6 +3,7 @@ package synopta.core.handover;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.OURS;
+import static synopta.core.Samples.PICTURE;
 import static synopta.core.Samples.layout;
 import static synopta.core.Samples.part;
 import static synopta.core.Samples.type;
@@ -57,6 +58,7 @@ public class HandOverTest {
             SellingRule.SINGLY,
             List.of(new BagNote(BagNote.Kind.BUY, "Find the cause.", OURS)),
             List.of(),
+            PICTURE,
             false);
     private static final MemoryCatalog CATALOG = new Shelf()
             .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)

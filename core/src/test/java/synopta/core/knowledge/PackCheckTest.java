@@ -4,21 +4,28 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.OURS;
+import static synopta.core.Samples.drawing;
 import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.layout;
 import static synopta.core.Samples.pack;
+import static synopta.core.Samples.spot;
 import static synopta.core.Samples.type;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
+import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Figure;
+import synopta.core.drawing.Picture;
+import synopta.core.drawing.Pulley;
 
 public class PackCheckTest {
     private static final List<Fault> FAULTS = List.of(fault("belt", 0.1, Map.of("still", 0.9)));
@@ -42,8 +49,12 @@ public class PackCheckTest {
     private static final List<PartType> BELT = List.of(type("belt", SellingRule.SINGLY));
     private static final Layout SOUND = layout("A", 1, List.of("belt"));
 
-    private static Layout spotAt(double x) {
-        Drawing.Spot spot = new Drawing.Spot("belt", "box", x, 0, 4, 4, new Drawing.Label("belt", 1, 1, "end"));
+    private static Layout drawn(Drawing drawing) {
+        return new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), drawing, Optional.empty());
+    }
+
+    /** The sound layout with a belt that runs round two discs and an idler, unless they are moved. */
+    private static Layout belted(Pulley.Side ribs, Pulley.Side idler, double idlerY, double idlerPushedBy) {
         return new Layout(
                 "A",
                 "A",
@@ -51,7 +62,31 @@ public class PackCheckTest {
                 "rim",
                 SOUND.fuels(),
                 SOUND.places(),
-                new Drawing(10, 10, List.of(), List.of(), List.of(spot)));
+                SOUND.drawing(),
+                Optional.of(new Belt(
+                        Belt.View.REAR,
+                        ribs,
+                        List.of(
+                                station(Belt.Role.DRUM, 0, 0, 600, Pulley.Side.INSIDE, 0),
+                                station(Belt.Role.MOTOR, 60, -420, 24, Pulley.Side.INSIDE, 0),
+                                station(Belt.Role.IDLER, 0, idlerY, 60, idler, idlerPushedBy)),
+                        List.of(new Belt.Rest("wheel", 0, 0, 5)),
+                        OURS)));
+    }
+
+    private static Belt.Station station(
+            Belt.Role role, double x, double y, double diameter, Pulley.Side side, double dx) {
+        return new Belt.Station(
+                role,
+                Optional.empty(),
+                new Pulley(x, y, diameter, side),
+                dx == 0 ? Optional.empty() : Optional.of(new Belt.Travel(dx, 0)));
+    }
+
+    private static PartType pictured(String... figures) {
+        PartType plain = type("belt", SellingRule.SINGLY);
+        Picture picture = new Picture("", Stream.of(figures).map(Figure::of).toList(), List.of());
+        return new PartType("belt", "belt", plain.life(), plain.selling(), List.of(), List.of(), picture, false);
     }
 
     private static Finding strangeWord() {
@@ -102,7 +137,6 @@ public class PackCheckTest {
                 false,
                 List.of(new SellingRule.Companion("rings", Optional.of("squeals"), "They go with it.", OURS)),
                 Optional.empty());
-        Drawing bare = new Drawing(10, 10, List.of(), List.of(), List.of());
         return new Object[][] {
             {pack(FAULTS, List.of(), List.of()), "faults[0].shows[0].finding", "no finding is called still"},
             {pack(FAULTS, List.of(FINDINGS.get(0), FINDINGS.get(0)), List.of()), "findings[1]", "second time"},
@@ -125,15 +159,63 @@ public class PackCheckTest {
                 "squeals"
             },
             {with(BELT, List.of(), List.of(layout("A", 0.5, List.of("belt")))), "layouts", "add up to 0.5"},
-            {with(BELT, List.of(), List.of(spotAt(7))), "layouts[0].drawing.spots[0]", "outside the drawing"},
-            {with(BELT, List.of(), List.of(spotAt(Double.NaN))), "layouts[0].drawing.spots[0]", "outside the drawing"},
-            {
-                with(BELT, List.of(), List.of(new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), bare))),
-                "layouts[0].places[0]",
-                "no spot in the drawing"
-            },
             {with(BELT, List.of(), List.of(layout("A", 1, List.of()))), "faults[0]", "no layout has a place"},
         };
+    }
+
+    @DataProvider(name = "drawings")
+    Object[][] drawingsThatDoNotHold() {
+        Drawing.Spot inNoLayer =
+                new Drawing.Spot("belt", "cellar", "belt", Drawing.Side.LEFT, List.of(Figure.of("round 5 5 2")));
+        return new Object[][] {
+            {
+                with(BELT, List.of(), List.of(drawn(drawing(List.of(spot("belt", 7)))))),
+                "layouts[0].drawing.spots[0]",
+                "outside the drawing"
+            },
+            {with(BELT, List.of(), List.of(drawn(drawing(List.of())))), "layouts[0].places[0]", "no spot in the drawing"
+            },
+            {
+                with(BELT, List.of(), List.of(drawn(drawing(List.of(spot("belt", 1), spot("belt", 3)))))),
+                "layouts[0].drawing.spots[1]",
+                "a second time"
+            },
+            {
+                with(BELT, List.of(), List.of(drawn(drawing(List.of(inNoLayer))))),
+                "layouts[0].drawing.spots[0].layer",
+                "no layer is called cellar"
+            },
+            {with(List.of(pictured()), List.of(), List.of(SOUND)), "partTypes[0].picture", "has no figure"},
+            {
+                with(List.of(pictured("round 24 24 60")), List.of(), List.of(SOUND)),
+                "partTypes[0].picture.figures[0]",
+                "outside the square"
+            },
+        };
+    }
+
+    @Test(dataProvider = "drawings")
+    public void whatADrawingLacksOrLeavesOutsideIsNamed(Pack pack, String path, String words) {
+        whatDoesNotHoldTogetherIsNamedWithItsPlace(pack, path, words);
+    }
+
+    @DataProvider(name = "belts")
+    Object[][] beltsThatCannotBe() {
+        Pulley.Side in = Pulley.Side.INSIDE;
+        Pulley.Side out = Pulley.Side.OUTSIDE;
+        return new Object[][] {
+            {belted(out, out, -400, 0), "layouts[0].belt.stations[1].side", "ribs on the motor pulley"},
+            {belted(in, in, -400, 0), "layouts[0].belt.stations[2].side", "the flat face on an idler"},
+            {belted(in, out, -290, 0), "layouts[0].belt", "Pulleys 1 and 3 overlap"},
+            {belted(in, out, -480, 0), "layouts[0].belt.stations[2]", "passes it by"},
+            {belted(in, out, -400, 50), "layouts[0].belt", "with its springs pushed in: Pulleys 2 and 3 overlap"},
+            {belted(in, out, -400, 0), "layouts[0].belt.rests[0].slot", "no place is called wheel"},
+        };
+    }
+
+    @Test(dataProvider = "belts")
+    public void aBeltThatCannotRunOrTurnsTheWrongFaceIsNamed(Layout layout, String path, String words) {
+        whatDoesNotHoldTogetherIsNamedWithItsPlace(with(BELT, List.of(), List.of(layout)), path, words);
     }
 
     @DataProvider(name = "causes and circuits")
@@ -168,7 +250,9 @@ public class PackCheckTest {
     @Test
     public void aSoundPackHasNoFaults() {
         assertEquals(PackCheck.faultsOf(pack(FAULTS, FINDINGS, List.of())), List.of());
-        assertEquals(PackCheck.faultsOf(with(BELT, List.of(), List.of(spotAt(6)))), List.of());
+        assertEquals(
+                PackCheck.faultsOf(with(BELT, List.of(), List.of(drawn(drawing(List.of(spot("belt", 6))))))),
+                List.of());
     }
 
     @Test

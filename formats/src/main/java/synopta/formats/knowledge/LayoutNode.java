@@ -1,16 +1,18 @@
 package synopta.formats.knowledge;
 
+import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
-import synopta.core.knowledge.Drawing;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Figure;
+import synopta.core.drawing.Picture;
+import synopta.core.drawing.Pulley;
+import synopta.core.knowledge.Belt;
 import synopta.core.knowledge.Layout;
 
-/** The part of a pack that draws machines. */
+/** The part of a pack that draws machines and parts. */
 final class LayoutNode {
-    private static final Set<String> WEIGHTS = Set.of("outline", "inner", "faint", "dashed", "solid");
-    private static final Set<String> SHAPES = Set.of("box", "round");
-    private static final Set<String> ANCHORS = Set.of("start", "middle", "end");
-
     private LayoutNode() {}
 
     static Layout read(Node node) {
@@ -21,7 +23,19 @@ final class LayoutNode {
                 node.text("tag"),
                 PackReader.fuels(node),
                 node.list("places", LayoutNode::place),
-                node.object("drawing").read(LayoutNode::drawing));
+                node.object("drawing").read(LayoutNode::drawing),
+                node.maybe("belt", LayoutNode::belt));
+    }
+
+    static Picture picture(Node node) {
+        return new Picture(
+                node.text("tell"),
+                figures(node),
+                node.list("kinds", k -> new Picture.Kind(k.text("name"), k.text("tell"), figures(k))));
+    }
+
+    private static List<Figure> figures(Node node) {
+        return node.values("figures", Figure::of);
     }
 
     private static Layout.Place place(Node node) {
@@ -30,6 +44,7 @@ final class LayoutNode {
                 node.text("partType"),
                 node.text("name"),
                 node.whole("quantity"),
+                node.text("where"),
                 PackReader.fuels(node));
     }
 
@@ -37,34 +52,56 @@ final class LayoutNode {
         return new Drawing(
                 node.whole("width"),
                 node.whole("height"),
-                node.list("lines", l -> new Drawing.Line(l.text("path"), oneOf(l, "weight", WEIGHTS))),
-                node.list("texts", LayoutNode::label),
+                node.text("seen"),
+                node.list("layers", l -> new Drawing.Layer(l.text("id"), l.text("name"), figures(l))),
+                node.list("words", w -> new Drawing.Word(w.text("text"), w.number("x"), w.number("y"))),
                 node.list("spots", LayoutNode::spot));
     }
 
     private static Drawing.Spot spot(Node node) {
-        List<Double> box = List.of(node.number("x"), node.number("y"), node.number("width"), node.number("height"));
         return new Drawing.Spot(
                 node.text("slot"),
-                oneOf(node, "shape", SHAPES),
-                box.get(0),
-                box.get(1),
-                box.get(2),
-                box.get(3),
-                node.object("label").read(LayoutNode::label));
+                node.text("layer"),
+                node.text("label"),
+                oneOf(node, "side", Drawing.Side.values()),
+                figures(node));
     }
 
-    private static Drawing.Label label(Node node) {
-        return new Drawing.Label(node.text("text"), node.number("x"), node.number("y"), oneOf(node, "anchor", ANCHORS));
+    private static Belt belt(Node node) {
+        return new Belt(
+                oneOf(node, "from", Belt.View.values()),
+                oneOf(node, "ribs", Pulley.Side.values()),
+                node.list("stations", LayoutNode::station),
+                node.list(
+                        "rests",
+                        r -> new Belt.Rest(r.text("slot"), r.number("xMm"), r.number("yMm"), r.number("diameterMm"))),
+                PackReader.basis(node));
     }
 
-    private static String oneOf(Node node, String field, Set<String> known) {
-        return node.value(field, text -> {
-            if (!known.contains(text)) {
-                throw new IllegalArgumentException("must be one of %s, not %s."
-                        .formatted(String.join(", ", known.stream().sorted().toList()), text));
-            }
-            return text;
-        });
+    private static Belt.Station station(Node node) {
+        return new Belt.Station(
+                oneOf(node, "role", Belt.Role.values()),
+                node.maybeText("slot"),
+                new Pulley(
+                        node.number("xMm"),
+                        node.number("yMm"),
+                        node.number("diameterMm"),
+                        oneOf(node, "side", Pulley.Side.values())),
+                node.maybe("travel", t -> new Belt.Travel(t.number("dxMm"), t.number("dyMm"))));
+    }
+
+    /** The constant that a field names in small letters. */
+    private static <E extends Enum<E>> E oneOf(Node node, String field, E[] known) {
+        return node.value(
+                field,
+                word -> Arrays.stream(known)
+                        .filter(e -> e.name().toLowerCase(Locale.ROOT).equals(word))
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalArgumentException("must be one of %s, not %s."
+                                .formatted(
+                                        Arrays.stream(known)
+                                                .map(e -> e.name().toLowerCase(Locale.ROOT))
+                                                .collect(Collectors.joining(", ")),
+                                        word))));
     }
 }

@@ -93,6 +93,12 @@ final class Node {
         }
     }
 
+    /** The object of a field that may be left out. */
+    <T> Optional<T> maybe(String field, Function<Node, T> read) {
+        asked.add(field);
+        return json.has(field) ? Optional.of(object(field).read(read)) : Optional.empty();
+    }
+
     Node object(String field) {
         return within(required(field), at(field));
     }
@@ -107,6 +113,19 @@ final class Node {
             texts.add(item.stringValue());
         }
         return texts;
+    }
+
+    /** The texts of a list as values of ours; what a value's own rule says against one becomes a fault at its place. */
+    <T> List<T> values(String field, Function<String, T> read) {
+        List<T> values = new ArrayList<>();
+        for (String text : texts(field)) {
+            try {
+                values.add(read.apply(text));
+            } catch (IllegalArgumentException e) {
+                throw new Broken("%s[%d]".formatted(at(field), values.size()), e.getMessage());
+            }
+        }
+        return values;
     }
 
     /** Every object of a list that can be read; the others leave a fault each. A missing list is empty. */

@@ -133,7 +133,7 @@ public final class PackReader {
         });
     }
 
-    private static Basis basis(Node node) {
+    static Basis basis(Node node) {
         return node.value("basis", Basis::new);
     }
 
@@ -152,6 +152,7 @@ public final class PackReader {
                 node.has("sell") ? node.object("sell").read(PackReader::selling) : SellingRule.SINGLY,
                 node.list("bag", b -> new BagNote(b.value("kind", BagNote.Kind::of), b.text("text"), basis(b))),
                 node.texts("called"),
+                node.object("picture").read(LayoutNode::picture),
                 node.flag("refer"));
     }
 

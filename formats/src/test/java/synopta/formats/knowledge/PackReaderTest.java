@@ -77,10 +77,30 @@ public class PackReaderTest {
                 "must be a text"
             },
             {"another format", "\"format\": 1", "\"format\": 2", "format", "must be 1, not 2"},
-            {"a place outside the drawing", "\"x\": 300,", "\"x\": 3000,", "drawing.spots[0]", "outside the drawing"},
             {"broken JSON", "\"format\": 1,", "\"format\": 1", "line 3", "is not JSON"},
             {"a field twice", "\"format\": 1,", "\"format\": 1, \"format\": 1,", "line 2", "is not JSON"},
         };
+    }
+
+    @DataProvider(name = "broken drawings")
+    Object[][] brokenDrawings() {
+        return new Object[][] {
+            {
+                "a place outside the drawing",
+                "box 350 10 16 12",
+                "box 3500 10 16 12",
+                "drawing.spots",
+                "outside the drawing"
+            },
+            {"a figure of no kind", "box 350 10 16 12", "blob 350 10 16 12", "figures[0]", "draws nothing"},
+            {"a number left out", "box 350 10 16 12 1", "box 350 10 16 12", "figures[0]", "box takes 5 numbers, not 4"},
+            {"a belt that cannot run", "\"diameterMm\": 64", "\"diameterMm\": 640", "layouts[0].belt", "overlap"},
+        };
+    }
+
+    @Test(dataProvider = "broken drawings")
+    public void aBrokenDrawingIsRefusedToo(String what, String sound, String wrong, String path, String words) {
+        aBrokenPackIsRefusedWithFilePathAndRemedy(what, sound, wrong, path, words);
     }
 
     @Test(dataProvider = "broken")

@@ -55,10 +55,9 @@ class CatalogController {
     }
 
     @GetMapping("/layouts/{appliance}")
-    List<CatalogWire.LayoutWire> layouts(@PathVariable String appliance) {
+    List<LayoutWire> layouts(@PathVariable String appliance) {
         return packs.of(Appliance.of(appliance))
-                .map(pack ->
-                        pack.layouts().stream().map(CatalogWire.LayoutWire::of).toList())
+                .map(pack -> pack.layouts().stream().map(LayoutWire::of).toList())
                 .orElse(List.of());
     }
 

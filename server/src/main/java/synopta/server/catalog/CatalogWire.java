@@ -5,13 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
-import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
 import synopta.core.fit.Twin;
-import synopta.core.knowledge.Drawing;
-import synopta.core.knowledge.Layout;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of the catalogue and of layouts. */
@@ -90,75 +87,6 @@ public final class CatalogWire {
                     twin.model().fuel().map(f -> f.slug()).orElse(null),
                     twin.shared(),
                     twin.differing());
-        }
-    }
-
-    /** A layout with its drawing. */
-    public record LayoutWire(
-            String layout,
-            String name,
-            String tag,
-            List<String> fuels,
-            List<PlaceWire> places,
-            int width,
-            int height,
-            List<StrokeWire> lines,
-            List<LabelWire> texts) {
-        static LayoutWire of(Layout layout) {
-            Drawing drawing = layout.drawing();
-            return new LayoutWire(
-                    layout.id(),
-                    layout.name(),
-                    layout.tag(),
-                    layout.fuels().stream().sorted().map(Fuel::slug).toList(),
-                    drawing.spots().stream()
-                            .map(spot -> PlaceWire.of(layout.place(spot.slot()).orElseThrow(), spot))
-                            .toList(),
-                    drawing.width(),
-                    drawing.height(),
-                    drawing.lines().stream()
-                            .map(l -> new StrokeWire(l.path(), l.weight()))
-                            .toList(),
-                    drawing.texts().stream().map(LabelWire::of).toList());
-        }
-    }
-
-    /** A stroke of a drawing. */
-    public record StrokeWire(String path, String weight) {}
-
-    /** A lettering of a drawing. */
-    public record LabelWire(String text, double x, double y, String anchor) {
-        static LabelWire of(Drawing.Label label) {
-            return new LabelWire(label.text(), label.x(), label.y(), label.anchor());
-        }
-    }
-
-    /** A place of a layout, where it is drawn, and in machines of which fuels. */
-    public record PlaceWire(
-            String slot,
-            String partType,
-            String name,
-            int quantity,
-            List<String> fuels,
-            String shape,
-            double x,
-            double y,
-            double width,
-            double height,
-            LabelWire label) {
-        static PlaceWire of(Layout.Place place, Drawing.Spot spot) {
-            return new PlaceWire(
-                    place.slot(),
-                    place.partType(),
-                    place.name(),
-                    place.quantity(),
-                    place.fuels().stream().sorted().map(f -> f.slug()).toList(),
-                    spot.shape(),
-                    spot.x(),
-                    spot.y(),
-                    spot.width(),
-                    spot.height(),
-                    LabelWire.of(spot.label()));
         }
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Appliance;
+import synopta.core.knowledge.Pack;
 import synopta.server.Packs;
 import synopta.server.web.Refused;
 
@@ -27,8 +28,16 @@ class KnowledgeController {
 
     @GetMapping("/{appliance}")
     KnowledgeWire.PackMap one(@PathVariable String appliance) {
+        return KnowledgeWire.PackMap.of(pack(appliance));
+    }
+
+    @GetMapping("/{appliance}/pictures")
+    PicturesWire pictures(@PathVariable String appliance) {
+        return PicturesWire.of(pack(appliance));
+    }
+
+    private Pack pack(String appliance) {
         return packs.of(Appliance.of(appliance))
-                .map(KnowledgeWire.PackMap::of)
                 .orElseThrow(() ->
                         Refused.missing("There is no knowledge pack for a %s; see /api/knowledge for those there are."
                                 .formatted(appliance)));

@@ -1,0 +1,40 @@
+package synopta.core.drawing;
+
+/**
+ * A disc that a belt runs on.
+ *
+ * @param xMm centre, to the right
+ * @param yMm centre, upwards
+ * @param diameterMm above 0
+ */
+public record Pulley(double xMm, double yMm, double diameterMm, Side side) {
+    /** Refuses what is not finite, and a diameter that is not above 0. */
+    public Pulley {
+        if (!(Double.isFinite(xMm) && Double.isFinite(yMm) && diameterMm > 0 && Double.isFinite(diameterMm))) {
+            throw new IllegalArgumentException(
+                    "A pulley needs a finite place and a diameter above 0 mm, not %s, %s and %s."
+                            .formatted(xMm, yMm, diameterMm));
+        }
+    }
+
+    /** On which side of the pulley the belt has its inside. */
+    public enum Side {
+        /** The belt runs round it. */
+        INSIDE,
+        /** It presses on the belt from outside, as an idler does. */
+        OUTSIDE
+    }
+
+    /** +1 where the belt turns clockwise, -1 where it turns the other way. */
+    double sense() {
+        return side == Side.INSIDE ? 1 : -1;
+    }
+
+    double radiusMm() {
+        return diameterMm / 2;
+    }
+
+    double distanceTo(Pulley other) {
+        return Math.hypot(other.xMm - xMm, other.yMm - yMm);
+    }
+}

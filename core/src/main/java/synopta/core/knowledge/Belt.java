@@ -1,0 +1,95 @@
+package synopta.core.knowledge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import synopta.core.drawing.BeltRun;
+import synopta.core.drawing.BeltTracer;
+import synopta.core.drawing.Pulley;
+
+/**
+ * How the belt of a layout lies.
+ *
+ * @param from where it is seen from; x grows to the right as seen from there
+ * @param ribs which of the two sides of the closed belt bears the ribs
+ * @param stations what it touches, in the order in which it meets them, clockwise
+ * @param rests what else turns there without touching the belt, as the rollers under the drum
+ */
+public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Rest> rests, Basis basis) {
+    /** Copies. */
+    public Belt {
+        stations = List.copyOf(stations);
+        rests = List.copyOf(rests);
+    }
+
+    /** The side of the machine that one stands at. */
+    public enum View {
+        FRONT,
+        REAR;
+
+        /** The word of packs and interface. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What the belt touches a pulley with. */
+    public enum Face {
+        RIBBED,
+        FLAT;
+
+        /** The word of packs and interface. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What a pulley is there for. */
+    public enum Role {
+        DRUM,
+        IDLER,
+        MOTOR;
+
+        /** The word of packs and interface. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * A pulley of the layout.
+     *
+     * @param slot the place whose part it is; nothing for the drum, which is not sold
+     * @param travel how far it gives way against its spring; nothing for one that stands fast
+     */
+    public record Station(Role role, Optional<String> slot, Pulley pulley, Optional<Travel> travel) {}
+
+    /** How far a pulley can be pushed, in millimetres, to the right and upwards. */
+    public record Travel(double dxMm, double dyMm) {}
+
+    /** A wheel or glide beside the belt. */
+    public record Rest(String slot, double xMm, double yMm, double diameterMm) {}
+
+    /** The run with every spring at work. */
+    public BeltRun run() {
+        return BeltTracer.trace(stations.stream().map(Station::pulley).toList());
+    }
+
+    /** The run with every pulley that gives way pushed against its spring. */
+    public BeltRun pushed() {
+        List<Pulley> pulleys = new ArrayList<>();
+        for (Station station : stations) {
+            Pulley at = station.pulley();
+            pulleys.add(station.travel()
+                    .map(t -> new Pulley(at.xMm() + t.dxMm(), at.yMm() + t.dyMm(), at.diameterMm(), at.side()))
+                    .orElse(at));
+        }
+        return BeltTracer.trace(pulleys);
+    }
+
+    /** The face that lies on a pulley: that of the inside for one the belt runs round. */
+    public Face faceAt(Station station) {
+        return station.pulley().side() == ribs ? Face.RIBBED : Face.FLAT;
+    }
+}

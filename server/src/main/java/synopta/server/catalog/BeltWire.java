@@ -1,0 +1,106 @@
+package synopta.server.catalog;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import synopta.core.drawing.BeltRun;
+import synopta.core.knowledge.Belt;
+import synopta.server.web.MayBeNull;
+
+/**
+ * How a belt runs, with its springs at work and with them pushed in.
+ *
+ * @param from `front` or `rear`: where it is seen from; x grows to the right as seen from there, y upwards
+ * @param slackMm by how much the run is shorter with the springs pushed in
+ */
+public record BeltWire(
+        String from,
+        double lengthMm,
+        double slackMm,
+        List<StationWire> stations,
+        List<StationWire> pushed,
+        List<RestWire> rests,
+        String basis) {
+    /** The belt of a layout; the loader has seen to it that it runs. */
+    static Optional<BeltWire> of(Belt belt) {
+        return closed(belt.run()).flatMap(run -> closed(belt.pushed()).map(pushed -> of(belt, run, pushed)));
+    }
+
+    private static BeltWire of(Belt belt, BeltRun.Closed run, BeltRun.Closed pushed) {
+        return new BeltWire(
+                belt.from().slug(),
+                run.lengthMm(),
+                run.lengthMm() - pushed.lengthMm(),
+                stations(belt, run),
+                stations(belt, pushed),
+                belt.rests().stream()
+                        .map(r -> new RestWire(r.slot(), r.xMm(), r.yMm(), r.diameterMm()))
+                        .toList(),
+                belt.basis().source());
+    }
+
+    private static List<StationWire> stations(Belt belt, BeltRun.Closed run) {
+        return IntStream.range(0, run.touches().size())
+                .mapToObj(i -> StationWire.of(
+                        belt.faceAt(belt.stations().get(i)),
+                        belt.stations().get(i),
+                        run.touches().get(i)))
+                .toList();
+    }
+
+    private static Optional<BeltRun.Closed> closed(BeltRun run) {
+        return run.fold(Optional::of, impossible -> Optional.empty());
+    }
+
+    /**
+     * A pulley with the belt on it.
+     *
+     * @param face of the belt that lies on it: `ribbed` or `flat`
+     * @param over whether the belt runs over it, not under it
+     * @param travel how far it is pushed against its spring; null where it stands fast
+     */
+    public record StationWire(
+            String role,
+            @MayBeNull String slot,
+            double xMm,
+            double yMm,
+            double diameterMm,
+            String side,
+            double wrapDegrees,
+            String face,
+            boolean over,
+            PointWire on,
+            PointWire off,
+            @MayBeNull PointWire travel) {
+        static StationWire of(Belt.Face face, Belt.Station station, BeltRun.Touch touch) {
+            return new StationWire(
+                    station.role().slug(),
+                    station.slot().orElse(null),
+                    touch.pulley().xMm(),
+                    touch.pulley().yMm(),
+                    touch.pulley().diameterMm(),
+                    word(touch.pulley().side()),
+                    touch.wrapDegrees(),
+                    face.slug(),
+                    touch.over(),
+                    PointWire.of(touch.on()),
+                    PointWire.of(touch.off()),
+                    station.travel().map(t -> new PointWire(t.dxMm(), t.dyMm())).orElse(null));
+        }
+
+        private static String word(Enum<?> constant) {
+            return constant.name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** A point or a way, in millimetres to the right and upwards. */
+    public record PointWire(double xMm, double yMm) {
+        static PointWire of(BeltRun.Point point) {
+            return new PointWire(point.xMm(), point.yMm());
+        }
+    }
+
+    /** A wheel or glide beside the belt. */
+    public record RestWire(String slot, double xMm, double yMm, double diameterMm) {}
+}

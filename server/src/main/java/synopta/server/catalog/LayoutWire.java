@@ -1,0 +1,98 @@
+package synopta.server.catalog;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import synopta.core.catalog.Fuel;
+import synopta.core.drawing.Bounds;
+import synopta.core.drawing.Drawing;
+import synopta.core.knowledge.Layout;
+import synopta.server.web.FigureWire;
+import synopta.server.web.MayBeNull;
+
+/** A layout with its drawing, as it goes over the wire. */
+public record LayoutWire(
+        String layout,
+        String name,
+        String tag,
+        List<String> fuels,
+        List<PlaceWire> places,
+        int width,
+        int height,
+        String seen,
+        List<LayerWire> layers,
+        List<WordWire> words,
+        @MayBeNull BeltWire belt) {
+    static LayoutWire of(Layout layout) {
+        Drawing drawing = layout.drawing();
+        return new LayoutWire(
+                layout.id(),
+                layout.name(),
+                layout.tag(),
+                slugs(layout.fuels()),
+                drawing.spots().stream()
+                        .map(spot -> PlaceWire.of(layout.place(spot.slot()).orElseThrow(), spot))
+                        .toList(),
+                drawing.width(),
+                drawing.height(),
+                drawing.seen(),
+                drawing.layers().stream()
+                        .map(l -> new LayerWire(l.id(), l.name(), FigureWire.all(l.figures())))
+                        .toList(),
+                drawing.words().stream()
+                        .map(w -> new WordWire(w.text(), w.x(), w.y()))
+                        .toList(),
+                layout.belt().flatMap(BeltWire::of).orElse(null));
+    }
+
+    private static List<String> slugs(Set<Fuel> fuels) {
+        return fuels.stream().sorted().map(Fuel::slug).toList();
+    }
+
+    /** What comes off at one stage of opening up. */
+    public record LayerWire(String layer, String name, List<FigureWire> figures) {}
+
+    /** A lettering of a drawing, centred on its point. */
+    public record WordWire(String text, double x, double y) {}
+
+    /** A place of a layout, where it is, how it is drawn, where the leader of its label ends, and in which machines. */
+    public record PlaceWire(
+            String slot,
+            String partType,
+            String name,
+            int quantity,
+            String where,
+            List<String> fuels,
+            String layer,
+            String label,
+            String side,
+            List<FigureWire> figures,
+            double x,
+            double y,
+            double width,
+            double height,
+            double leaderX,
+            double leaderY) {
+        static PlaceWire of(Layout.Place place, Drawing.Spot spot) {
+            Bounds bounds = spot.bounds();
+            Bounds nearest = spot.nearest();
+            return new PlaceWire(
+                    place.slot(),
+                    place.partType(),
+                    place.name(),
+                    place.quantity(),
+                    place.where(),
+                    slugs(place.fuels()),
+                    spot.layer(),
+                    spot.label(),
+                    spot.side().name().toLowerCase(Locale.ROOT),
+                    FigureWire.all(spot.figures()),
+                    bounds.left(),
+                    bounds.top(),
+                    bounds.right() - bounds.left(),
+                    bounds.bottom() - bounds.top(),
+                    spot.side() == Drawing.Side.LEFT ? nearest.left() : nearest.right(),
+                    (nearest.top() + nearest.bottom()) / 2);
+        }
+    }
+}
