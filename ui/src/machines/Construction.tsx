@@ -87,7 +87,7 @@ function Drawn({ appliance, layout }: { appliance: string; layout: Wire["LayoutW
             </div>
           )}
         </section>
-        <section className="card-plain places" aria-label="Places">
+        <section className="card-plain places" aria-label="Places" tabIndex={0}>
           {layers.map((l) => (
             <div key={l.layer}>
               <h2>{sentence(l.name)}</h2>

@@ -1,9 +1,15 @@
 import { useState } from "react";
 import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
+import { Link } from "react-router";
+import { BeltPath } from "../shared/BeltPath";
 import { fuelName, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
+import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
+import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
+
+const NONE = new Map();
 
 type Props = { machine: Wire["ModelWire"]; parts: Wire["PlacedPart"][] };
 
@@ -12,6 +18,8 @@ export function Machine({ machine, parts }: Props) {
   const layouts = useLayouts(machine.appliance);
   const layout = layouts.find((l) => l.layout === machine.layout);
   const [place, setPlace] = useState<string | null>(null);
+  const [stage, setStage] = useState<Stage>(WHOLE);
+  useKeys({ l: layout ? () => setStage(stageAfter(layout, stage)) : undefined });
   return (
     <div>
       <section className="card-plain" aria-label="Machine">
@@ -25,7 +33,12 @@ export function Machine({ machine, parts }: Props) {
               {machine.volts ? `, ${machine.volts} V` : ""}
             </div>
             <div className="small soft">
-              Construction {machine.platform} · {layout?.name ?? `layout ${machine.layout}`}
+              Construction {machine.platform} ·{" "}
+              {layout ? (
+                <Link to={`/machines/built/${machine.appliance}/${layout.layout}`}>{layout.name}</Link>
+              ) : (
+                `layout ${machine.layout}`
+              )}
             </div>
             <div className="small soft">
               {machine.builtFrom || machine.builtTo
@@ -36,12 +49,19 @@ export function Machine({ machine, parts }: Props) {
           </div>
           {layout && (
             <div className="small-drawing">
-              <MachineDrawing
-                layout={layout}
-                fuels={machine.fuel ? [machine.fuel] : ["electric"]}
-                marks={new Map()}
-                onPick={(picked) => setPlace(picked.slot === place ? null : picked.slot)}
-              />
+              <Stages layout={layout} stage={stage} onStage={setStage} hint="L" />
+              {stage.kind === "belt" && layout.belt ? (
+                <BeltPath belt={layout.belt} layout={layout} />
+              ) : (
+                <MachineDrawing
+                  layout={layout}
+                  fuels={machine.fuel ? [machine.fuel] : ["electric"]}
+                  marks={NONE}
+                  layer={stage.kind === "layer" ? stage.layer : null}
+                  pointed={place}
+                  onPick={(picked) => setPlace(picked.slot === place ? null : picked.slot)}
+                />
+              )}
             </div>
           )}
         </div>

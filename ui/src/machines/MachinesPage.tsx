@@ -52,6 +52,7 @@ export function MachinesPage() {
             </div>
           )}
           {found.data && <Machine machine={found.data.machine} parts={found.data.parts} />}
+          {found.isLoading && <p className="soft p-3">Looking {model} up …</p>}
           {model === undefined && <Constructions />}
         </div>
       </main>

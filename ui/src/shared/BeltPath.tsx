@@ -142,7 +142,7 @@ function Rest({ rest, layout }: { rest: Wire["RestWire"]; layout: Layout }) {
       <text
         x={rest.xMm + Math.sign(rest.xMm) * radius(rest)}
         y={below}
-        className={`soft ${rest.xMm === 0 ? "middle" : rest.xMm < 0 ? "" : "end"}`}
+        className={`soft rest-name ${rest.xMm === 0 ? "middle" : rest.xMm < 0 ? "" : "end"}`}
       >
         {name}
       </text>

@@ -6,7 +6,7 @@ type Place = Wire["PlaceWire"];
 export type Label = { place: Place; x: number; y: number; from: [number, number]; to: [number, number] };
 
 /** The room for labels at each side of a drawing, the height of one, and the least distance from the edges. */
-export const LABEL_ROOM = 112;
+export const LABEL_ROOM = 130;
 const PITCH = 17;
 const MARGIN = 12;
 

@@ -98,8 +98,8 @@ function Sheet({ record, answer: worked }: SheetProps) {
           <h2>Where it goes</h2>
           <MachineDrawing layout={layout} fuels={worked.fuels} marks={marks} />
           <ul className="places-told">
-            {layout.places
-              .filter((place) => marks.has(place.slot))
+            {slots
+              .flatMap((slot) => layout.places.find((place) => place.slot === slot) ?? [])
               .map((place) => (
                 <li key={place.slot}>
                   <b>{marks.get(place.slot)?.rank}</b> {inWords(place)}

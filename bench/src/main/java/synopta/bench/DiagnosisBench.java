@@ -123,8 +123,6 @@ final class DiagnosisBench {
         return present.stream().map(f -> Evidence.of("f" + f, "yes")).toList();
     }
 
-    private static final Picture NO_PICTURE = new Picture("", List.of(), List.of());
-
     /** About six findings a fault, each fault of a part type of its own. */
     private static Pack pack(Random random) {
         List<PartType> types = new ArrayList<>();
@@ -132,15 +130,7 @@ final class DiagnosisBench {
         List<Layout.Place> places = new ArrayList<>();
         for (int i = 0; i < FAULTS; i++) {
             String id = "d" + i;
-            types.add(new PartType(
-                    id,
-                    id,
-                    new LifeCurve(2, 12, MADE_UP),
-                    SellingRule.SINGLY,
-                    List.of(),
-                    List.of(),
-                    NO_PICTURE,
-                    false));
+            types.add(partType(id));
             places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class)));
             List<Fault.Link> links = new ArrayList<>();
             for (int f = 0; f < FINDINGS; f++) {
@@ -161,7 +151,6 @@ final class DiagnosisBench {
                     links,
                     List.of()));
         }
-        Drawing bare = new Drawing(10, 10, "", List.of(), List.of(), List.of());
         return new Pack(
                 Appliance.DRYER,
                 Map.of(Fuel.ELECTRIC, 1.0),
@@ -173,7 +162,18 @@ final class DiagnosisBench {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of(new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, bare, Optional.empty())));
+                List.of(layout(places)));
+    }
+
+    private static PartType partType(String id) {
+        Picture none = new Picture("", List.of(), List.of());
+        LifeCurve life = new LifeCurve(2, 12, MADE_UP);
+        return new PartType(id, id, life, SellingRule.SINGLY, List.of(), List.of(), none, false);
+    }
+
+    private static Layout layout(List<Layout.Place> places) {
+        Drawing bare = new Drawing(10, 10, "", List.of(), List.of(), List.of());
+        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, bare, Optional.empty());
     }
 
     private static List<Finding> findings(Random random) {

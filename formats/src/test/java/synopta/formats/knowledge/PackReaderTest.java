@@ -87,13 +87,13 @@ public class PackReaderTest {
         return new Object[][] {
             {
                 "a place outside the drawing",
-                "box 350 10 16 12",
+                "box 368 10 16 12",
                 "box 3500 10 16 12",
                 "drawing.spots",
                 "outside the drawing"
             },
-            {"a figure of no kind", "box 350 10 16 12", "blob 350 10 16 12", "figures[0]", "draws nothing"},
-            {"a number left out", "box 350 10 16 12 1", "box 350 10 16 12", "figures[0]", "box takes 5 numbers, not 4"},
+            {"a figure of no kind", "box 368 10 16 12", "blob 350 10 16 12", "figures[0]", "draws nothing"},
+            {"a number left out", "box 368 10 16 12 1", "box 368 10 16 12", "figures[0]", "box takes 5 numbers, not 4"},
             {"a belt that cannot run", "\"diameterMm\": 64", "\"diameterMm\": 640", "layouts[0].belt", "overlap"},
         };
     }
