@@ -26,7 +26,7 @@ public class CallersTest extends Browser {
         assertThat(region("Machine")).containsText("Thistlemoor dryer, electric");
         assertThat(region("Known")).containsText("Not understood: “move”");
         assertThat(region("Points to")).containsText("Rear drum roller, worn");
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("rear drum roller, suspect 1")))
+        assertThat(button("Rear drum roller ×2: rear, under the drum: one left, one right, suspect 1"))
                 .isVisible();
         assertThat(region("Bag")).containsText("QV-4410-K");
         assertWholeCounterInSight();
@@ -116,16 +116,5 @@ public class CallersTest extends Browser {
         page.keyboard().press("x");
         assertThat(page.getByLabel("What the caller says")).hasValue("");
         assertThat(page.getByLabel("What the caller says")).isFocused();
-    }
-
-    @Test
-    public void theDrawingIsReachedByKeyboardAndPutsAPartIntoTheBag() {
-        caller("th7820w thumps");
-        page.getByLabel("heater box", new Page.GetByLabelOptions().setExact(true))
-                .focus();
-        page.keyboard().press("Enter");
-        assertThat(region("Bag")).containsText("QV-2107-2");
-        page.keyboard().press("Enter");
-        assertThat(region("Bag")).not().containsText("QV-2107-2");
     }
 }

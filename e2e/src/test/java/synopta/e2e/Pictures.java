@@ -91,6 +91,31 @@ public class Pictures extends Browser {
     }
 
     @Test
+    public void theDrawings() {
+        caller("electric dryer grinds, a new bearing");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("which of these?");
+        picture("counter-which-of-these");
+
+        caller("th7820w belt broken again");
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("l");
+        }
+        assertThat(region("Points to")).containsText("against its spring");
+        picture("counter-belt-run");
+
+        at("/machines");
+        assertThat(region("Constructions").locator("svg")).hasCount(15);
+        picture("machines-constructions");
+
+        at("/machines/built/range/wall-oven");
+        page.keyboard().press("l");
+        page.keyboard().press("l");
+        page.keyboard().press("l");
+        assertThat(page.getByText("fan ring")).isVisible();
+        picture("machines-drawn");
+    }
+
+    @Test
     public void theCatalogue() throws IOException {
         at("/machines/TH7820W");
         page.getByLabel("Model number").fill("th 78");

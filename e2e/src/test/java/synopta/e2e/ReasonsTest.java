@@ -56,7 +56,7 @@ public class ReasonsTest extends Browser {
         assertThat(region("Known")).containsText("“bearing”: which is meant?");
         assertThat(region("Known")).containsText("“24 ohms”: of what?");
         assertAccessible();
-        button("rear drum bearing").click();
+        region("Known").getByText("rear drum bearing").click();
         assertThat(region("Known")).containsText("Asked for: rear drum bearing");
         assertThat(region("Known")).not().containsText("which is meant?");
         region("Known").getByText("Heating coil, wires off").click();

@@ -130,6 +130,29 @@ public class ContractTest extends Served {
     }
 
     @Test
+    public void machinesAndPartsAreDrawnAndTheBeltIsMeasured() {
+        JsonNode c = get("/api/layouts/dryer").body().get(2);
+        assertEquals(each(c.get("layers"), "layer"), List.of("cabinet", "panels", "drum", "air", "wiring"));
+        JsonNode belt = c.get("belt");
+        assertTrue(belt.get("lengthMm").asDouble() > 2000 && belt.get("slackMm").asDouble() > 0, belt.toString());
+        assertEquals(each(belt.get("stations"), "role"), List.of("drum", "idler", "motor", "idler"));
+        assertEquals(each(belt.get("stations"), "face"), List.of("ribbed", "flat", "ribbed", "flat"));
+        for (JsonNode station : belt.get("stations")) {
+            double radius = station.get("diameterMm").asDouble() / 2;
+            double dx =
+                    station.get("on").get("xMm").asDouble() - station.get("xMm").asDouble();
+            double dy =
+                    station.get("on").get("yMm").asDouble() - station.get("yMm").asDouble();
+            assertEquals(Math.hypot(dx, dy), radius, 1e-9);
+        }
+        assertTrue(get("/api/layouts/range").body().get(0).get("belt").isNull());
+        JsonNode pictures = get("/api/knowledge/dryer/pictures").body();
+        assertEquals(pictures.get("partTypes").size(), 43);
+        assertTrue(each(pictures.get("words"), "word").containsAll(List.of("bearing", "slide", "sensor", "wheel")));
+        assertEquals(get("/api/knowledge/kettle/pictures").status(), 422);
+    }
+
+    @Test
     public void aFitIsJudgedWithItsChain() {
         Answer changed =
                 post("/api/fit", "{\"model\":\"TH-7820-W\",\"serial\":null,\"built\":null,\"part\":\"QV-2107\"}");

@@ -105,7 +105,7 @@ public class BeltTracerTest {
     @Test(dataProvider = "with idlers")
     public void aBeltWithAnIdlerIsAsLongAsARubberBandThatShrankOntoThePulleys(Pulley[] pulleys) {
         double length = closed(pulleys).lengthMm();
-        assertEquals(rubberBand(pulleys), length, 2e-4 * length);
+        assertEquals(rubberBand(pulleys), length, 3e-4 * length);
     }
 
     /**
@@ -125,12 +125,12 @@ public class BeltTracerTest {
                 });
             }
         }
-        int beads = 20 * corners.size();
+        int beads = 4 * corners.size();
         double[][] band = new double[beads][];
         for (int i = 0; i < beads; i++) {
-            double[] from = corners.get(i / 20);
-            double[] to = corners.get((i / 20 + 1) % corners.size());
-            double part = i % 20 / 20.0;
+            double[] from = corners.get(i / 4);
+            double[] to = corners.get((i / 4 + 1) % corners.size());
+            double part = i % 4 / 4.0;
             band[i] = new double[] {from[0] + part * (to[0] - from[0]), from[1] + part * (to[1] - from[1])};
         }
         for (int round = 0; round < 60_000; round++) {
@@ -191,7 +191,12 @@ public class BeltTracerTest {
             {"Give the pulleys clockwise", new Pulley[] {out(0, 0, 100), out(400, 0, 100)}},
             {"Give the pulleys clockwise", new Pulley[] {in(0, 0, 60), in(400, 400, 60), in(400, 0, 60), in(0, 400, 60)}
             },
-            {"cross itself", new Pulley[] {in(0, 0, 600), out(-60, -400, 50), in(0, -480, 24), out(60, -400, 50)}},
+            {
+                "cross itself",
+                new Pulley[] {
+                    in(320, 380, 20), in(320, 100, 120), in(220, 760, 60), out(640, 180, 120), out(660, 720, 120)
+                }
+            },
         };
     }
 
