@@ -53,7 +53,7 @@ export function PointsTo(props: Props) {
           key={named.phrase}
           answer={answer}
           named={named}
-          layout={shown}
+          layouts={layout ? [layout] : layouts}
           act={act}
           onLeave={() => setLeft([...left, named.phrase])}
         />

@@ -10,7 +10,8 @@ import type { Answer } from "./useCounter";
 type Props = {
   answer: Answer;
   named: Wire["NamedWire"];
-  layout: Wire["LayoutWire"] | null;
+  /** What the machine may be. */
+  layouts: Wire["LayoutWire"][];
   act: (action: Action) => void;
   onLeave: () => void;
 };
@@ -21,7 +22,7 @@ export const toWhich = () => document.querySelector<HTMLElement>(".tiles button"
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
 
 /** A word that means several parts: their pictures side by side, to choose from. */
-export function WhichOfThese({ answer, named, layout, act, onLeave }: Props) {
+export function WhichOfThese({ answer, named, layouts, act, onLeave }: Props) {
   const pictures = usePictures(answer.appliance);
   const tiles = useRef<HTMLDivElement>(null);
   const walk = (event: KeyboardEvent) => {
@@ -57,7 +58,7 @@ export function WhichOfThese({ answer, named, layout, act, onLeave }: Props) {
             key={meaning.partType}
             meaning={meaning}
             pictures={pictures}
-            places={layout?.places.filter((p) => p.partType === meaning.partType) ?? []}
+            places={layouts.flatMap((l) => l.places.filter((p) => p.partType === meaning.partType))}
             onChoose={() => act(choose(named, meaning))}
           />
         ))}

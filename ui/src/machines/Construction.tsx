@@ -26,7 +26,7 @@ export function ConstructionPage() {
       <main id="main" className="machines">
         <h1>
           <Link to="/machines">Machines</Link> ·{" "}
-          {layout ? `${sentence(appliance)}, ${layout.name}` : appliance}
+          {layout ? `${sentence(appliance)} · ${layout.name}` : appliance}
         </h1>
         {layout ? (
           <Drawn key={layout.layout} appliance={appliance} layout={layout} />

@@ -97,7 +97,8 @@ public class Pictures extends Browser {
         picture("counter-which-of-these");
 
         caller("th7820w belt broken again");
-        for (int i = 0; i < 5; i++) {
+        assertThat(page.locator("[data-place=belt].suspect")).isVisible();
+        for (int i = 0; i < 6; i++) {
             page.keyboard().press("l");
         }
         assertThat(region("Points to")).containsText("against its spring");
@@ -108,6 +109,7 @@ public class Pictures extends Browser {
         picture("machines-constructions");
 
         at("/machines/built/range/wall-oven");
+        assertThat(region("Drawing").locator("svg")).isVisible();
         page.keyboard().press("l");
         page.keyboard().press("l");
         page.keyboard().press("l");
