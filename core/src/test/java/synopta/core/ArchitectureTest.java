@@ -17,7 +17,17 @@ public class ArchitectureTest {
     private static final String CORE = "synopta.core.";
     /** The steps in the order in which they may use each other. */
     private static final List<String> STEPS = List.of(
-            "quantity", "catalog", "tag", "drawing", "knowledge", "diagnosis", "fit", "basket", "handover", "counter");
+            "quantity",
+            "catalog",
+            "tag",
+            "drawing",
+            "knowledge",
+            "diagnosis",
+            "bench",
+            "fit",
+            "basket",
+            "handover",
+            "counter");
     /** What each step may use besides itself, the steps above it and the language. */
     private static final String STEMMER = "org.tartarus.snowball..";
 

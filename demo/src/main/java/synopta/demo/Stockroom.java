@@ -127,7 +127,7 @@ final class Stockroom {
         nextNumber += 7 + random.nextInt(20);
         int pack = place.partType().equals("drum-glide") ? 2 : 1;
         int cents = around(place.cents());
-        Map<String, String> specs = specs(place.partType());
+        Map<String, String> specs = measured(number, place.partType(), specs(place.partType()));
         add(number, line.family(), place.partType(), Part.Status.CURRENT, pack, cents, specs);
         PartNumber newer = number;
         int forerunners = Math.max(0, random.nextInt(5) - 1);
@@ -146,6 +146,11 @@ final class Stockroom {
             }
         }
         return random.nextBoolean() ? number : newer;
+    }
+
+    /** With chances of their own, so that nothing else of the catalogue depends on them. */
+    private Map<String, String> measured(PartNumber number, String type, Map<String, String> there) {
+        return Measures.of(type, there, chances(seed, "measures of " + number.key()));
     }
 
     private Map<String, String> specs(String type) {
@@ -176,7 +181,7 @@ final class Stockroom {
 
     /** A genuine part of the North Works. */
     void north(PartNumber number, String type, Part.Status status, int cents) {
-        add(number, Build.NORTH, type, status, 1, cents, specs(type));
+        add(number, Build.NORTH, type, status, 1, cents, measured(number, type, specs(type)));
     }
 
     /** Adds a part with its price (none when 0) and stock. */

@@ -40,6 +40,9 @@ public interface Catalog {
     /** The part of that number, in any spelling. */
     Optional<Part> part(PartNumber number);
 
+    /** Every part of a type, by number. */
+    List<Part> partsOfType(String partType);
+
     /** What replaces a part directly. */
     List<Supersession> replacementsOf(PartNumber oldPart);
 

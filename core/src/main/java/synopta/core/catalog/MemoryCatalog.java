@@ -120,6 +120,14 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
+    public List<Part> partsOfType(String partType) {
+        return parts.values().stream()
+                .filter(p -> p.partType().equals(partType))
+                .sorted(Comparator.comparing(p -> p.number().key()))
+                .toList();
+    }
+
+    @Override
     public List<Supersession> replacementsOf(PartNumber oldPart) {
         return byOld.getOrDefault(oldPart, List.of());
     }

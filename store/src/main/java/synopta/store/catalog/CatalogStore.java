@@ -171,6 +171,17 @@ public final class CatalogStore implements Catalog, CatalogDump {
         return jdbc.one(PART, CatalogRows::part, number.key());
     }
 
+    private static final String PARTS_OF_TYPE = """
+            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
+              from part
+             where part_type = ?
+             order by part_key""";
+
+    @Override
+    public List<Part> partsOfType(String partType) {
+        return jdbc.list(PARTS_OF_TYPE, CatalogRows::part, partType);
+    }
+
     private static final String REPLACEMENTS_OF = """
             select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
               from supersession s

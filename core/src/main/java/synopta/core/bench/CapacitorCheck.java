@@ -1,0 +1,37 @@
+package synopta.core.bench;
+
+import java.util.OptionalDouble;
+
+/**
+ * How much does a capacitor hold, and for how long? E = ½CV² joules; V falls as e^(−t/RC), so that t = RC ln(V/safe).
+ * Source: any circuits text; 34 V is the limit at the pins of a plug a second after it is drawn (IEC 60335-1, 22.5, from
+ * memory). Shown only as a warning: the bleed resistor may be broken, so that no time makes it safe.
+ */
+public final class CapacitorCheck {
+    /** Below it, in volts, it does no harm. */
+    public static final double SAFE_VOLTS = 34;
+
+    private CapacitorCheck() {}
+
+    /** What it holds, and how long until it is safe; nothing when no way leads the charge off. */
+    public record Answer(double joules, OptionalDouble secondsToSafe) {}
+
+    /** For so many microfarads, volts, and megohms of bleed; none when its resistor is open. */
+    public static Answer judge(double microfarads, double volts, OptionalDouble bleedMegohms, double safeVolts) {
+        Given.between(
+                "Capacitance", microfarads, 0.001, 10_000, "µF", "In microfarads, as it stands on the can: about 1.");
+        Given.above0("Voltage", volts, 100_000, "V", "In volts: 2.1 kV is 2100.");
+        Given.above0("Safe voltage", safeVolts, 100_000, "V", "It never reaches 0; leave it out for 34.");
+        bleedMegohms.ifPresent(
+                m -> Given.above0("Bleed resistance", m, 100_000, "MΩ", "In megohms, usually 10; OL when it is open."));
+        double joules = 0.5 * microfarads * 1e-6 * volts * volts;
+        return new Answer(
+                joules,
+                bleedMegohms.isPresent()
+                        ? OptionalDouble.of(
+                                volts <= safeVolts
+                                        ? 0
+                                        : bleedMegohms.getAsDouble() * microfarads * Math.log(volts / safeVolts))
+                        : OptionalDouble.empty());
+    }
+}

@@ -1,0 +1,113 @@
+package synopta.core.bench;
+
+import java.util.Optional;
+import synopta.core.knowledge.Reading;
+
+/**
+ * Is a heating element good? R = V²/P with V volts and P watts of the plate, R ohms when hot. Source: Joule's law; a
+ * good one reads within a tenth of it (common practice, no published source), cold a few percent low, as nickel-chrome
+ * rises by 5 to 7 % when hot (Kanthal handbook, from memory). From a terminal to the casing a sound one reads more than a
+ * million ohms. At another voltage it gives P(V₂/V)² (Watlow's and Chromalox's tables, from memory).
+ */
+public final class ElementCheck {
+    /** By how much of its value a good element may differ. */
+    static final double TOLERANCE = 0.10;
+
+    /** Below this part of its value it is as good as a short circuit. */
+    private static final double SHORT = 0.10;
+
+    /** From a terminal to the casing, in ohms: below it is a leak. */
+    static final double LEAK = 1e6;
+
+    static final String SOURCE = "R = V²/P (Joule); within a tenth of it and over 1 MΩ to the case: common practice";
+
+    private ElementCheck() {}
+
+    /** What the plate says: volts and watts, both above 0. */
+    public record Plate(double volts, double watts) {
+        /** Refuses what no plate says. */
+        public Plate {
+            Given.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
+            Given.above0("Rated power", watts, 50_000, "W", "Read it off the plate in watts: 5.4 kW is 5400.");
+        }
+
+        /** Ohms when hot. */
+        public double ohms() {
+            return volts * volts / watts;
+        }
+    }
+
+    /**
+     * What became of it.
+     *
+     * @param wattsAtSupply what it gives at the voltage that is there
+     */
+    public record Answer(double expectedOhms, double lowOhms, double highOhms, double wattsAtSupply, Judged judged) {}
+
+    /** Judges a reading across the terminals, and to the casing where that was read. */
+    public static Answer judge(Plate plate, Reading across, Optional<Reading> toCase, Optional<Double> supplyVolts) {
+        double expected = plate.ohms();
+        double supply = Given.above0(
+                "Supply voltage", supplyVolts.orElse(plate.volts()), 1000, "V", "Measure it at the terminals.");
+        double watts = plate.watts() * (supply / plate.volts()) * (supply / plate.volts());
+        Verdict verdict = toCase.map(ElementCheck::leaks).orElse(false) ? Verdict.GROUNDED : verdict(expected, across);
+        return new Answer(
+                expected,
+                expected * (1 - TOLERANCE),
+                expected * (1 + TOLERANCE),
+                watts,
+                new Judged(verdict, why(verdict, expected, across), next(verdict), SOURCE));
+    }
+
+    /** Whether a reading from a terminal to the casing tells a leak. */
+    static boolean leaks(Reading toCase) {
+        return toCase.fold(ohms -> ohms < LEAK, overload -> false);
+    }
+
+    /** How a reading stands to what is expected. */
+    static Verdict verdict(double expected, Reading reading) {
+        return reading.fold(
+                ohms -> ohms < SHORT * expected
+                        ? Verdict.SHORTED
+                        : Math.abs(ohms - expected) <= TOLERANCE * expected * (1 + 1e-12)
+                                ? Verdict.GOOD
+                                : Verdict.OFF_VALUE,
+                overload -> Verdict.OPEN);
+    }
+
+    private static String why(Verdict verdict, double expected, Reading across) {
+        String read = shown(across);
+        String should = "%.1f Ω".formatted(expected);
+        return switch (verdict) {
+            case GOOD -> "%s is within a tenth of the %s that the plate gives.".formatted(read, should);
+            case OPEN -> "No current passes: the coil is broken. It should read %s.".formatted(should);
+            case SHORTED -> "%s is next to nothing; it should read %s.".formatted(read, should);
+            case GROUNDED ->
+                "Current leaks to the casing, whatever it reads across its terminals (%s).".formatted(read);
+            case OFF_VALUE ->
+                across.fold(
+                        ohms -> "%s is not near %s: %s."
+                                .formatted(
+                                        read,
+                                        should,
+                                        ohms > expected
+                                                ? "one of two coils may be open, or it is the element of another machine"
+                                                : "another path may still be connected, or it is the wrong element"),
+                        overload -> read);
+        };
+    }
+
+    static String shown(Reading reading) {
+        return reading.fold("%.1f Ω"::formatted, overload -> "OL");
+    }
+
+    static String next(Verdict verdict) {
+        return switch (verdict) {
+            case GOOD -> "Look elsewhere in the heat circuit; do not sell the element.";
+            case OPEN -> "It is to be replaced.";
+            case SHORTED -> "Take both wires off and read again; if it stays, it is to be replaced.";
+            case GROUNDED -> "It is to be replaced, and must not be run until it is.";
+            case OFF_VALUE -> "Compare the plate, take both wires off and read again before selling.";
+        };
+    }
+}

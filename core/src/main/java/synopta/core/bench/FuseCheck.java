@@ -1,0 +1,117 @@
+package synopta.core.bench;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * May one fuse stand in for another? Same body, same rated current, same speed, at least the voltage and at least the
+ * breaking capacity. Source: the marking "replace only with same type and rating of fuse" (UL) and IEC 60127-10, from
+ * memory. A thermal fuse is another thing, and a repeat failure has a cause.
+ */
+public final class FuseCheck {
+    private FuseCheck() {}
+
+    /** How fast it blows, with the words for it. */
+    public enum Speed {
+        VERY_QUICK("ff", "very-quick", "very-fast"),
+        QUICK("f", "quick", "fast", "fast-acting", "fast-blow", "quick-acting"),
+        MEDIUM("m", "medium"),
+        TIME_LAG("t", "slow", "slow-blow", "time-lag", "time-delay"),
+        LONG_TIME_LAG("tt", "long-time-lag");
+
+        private final List<String> words;
+
+        Speed(String... words) {
+            this.words = List.of(words);
+        }
+
+        /** The speed of a letter or word. */
+        public static Speed of(String word) {
+            String plain =
+                    word == null ? "" : word.trim().toLowerCase(Locale.ROOT).replace(' ', '-');
+            return Arrays.stream(values())
+                    .filter(s -> s.words.contains(plain))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "Speed (%s) is not known; write FF, F, M, T, TT, fast or slow.".formatted(word)));
+        }
+
+        private String word() {
+            return words.get(1).replace('-', ' ');
+        }
+    }
+
+    /**
+     * A fuse as it is marked.
+     *
+     * @param breakingAmps what it can cut off; nothing where it is not known
+     * @param size its body, in the trade's words, as 6x32-mm
+     */
+    public record Fuse(double amps, double volts, Speed speed, Optional<Double> breakingAmps, String size) {
+        /** Refuses what no fuse is marked with. */
+        public Fuse {
+            Given.above0("Rated current", amps, 100, "A", "315 mA is 0.315.");
+            Given.above0("Rated voltage", volts, 10_000, "V", "Read it off the cap, as 250.");
+            breakingAmps.ifPresent(
+                    b -> Given.above0("Breaking capacity", b, 200_000, "A", "Leave it out where it is not marked."));
+            if (size == null || size.isBlank()) {
+                throw new IllegalArgumentException("Size is missing; write the body, as 6x32-mm or 5x20-mm.");
+            }
+            size = size.trim().toLowerCase(Locale.ROOT).replace(' ', '-').replace('×', 'x');
+        }
+    }
+
+    /** Whether it may be taken, with every reason for or against. */
+    public record Answer(boolean acceptable, List<String> reasons) {
+        /** Copies. */
+        public Answer {
+            reasons = List.copyOf(reasons);
+        }
+    }
+
+    /** Judges a candidate for an original. */
+    public static Answer judge(Fuse original, Fuse candidate) {
+        List<String> against = new ArrayList<>();
+        if (!candidate.size().equals(original.size())) {
+            against.add("Another body: %s in place of %s.".formatted(candidate.size(), original.size()));
+        }
+        if (Math.round(candidate.amps() * 1000) != Math.round(original.amps() * 1000)) {
+            against.add("Another current: %s A in place of %s A; a fuse is replaced by the same, not by less or more."
+                    .formatted(plain(candidate.amps()), plain(original.amps())));
+        }
+        if (candidate.volts() < original.volts()) {
+            against.add("Too low a voltage: %s V in place of %s V."
+                    .formatted(plain(candidate.volts()), plain(original.volts())));
+        }
+        if (candidate.speed() != original.speed()) {
+            against.add("Another speed: %s in place of %s."
+                    .formatted(candidate.speed().word(), original.speed().word()));
+        }
+        String open = breaking(original, candidate, against);
+        return against.isEmpty()
+                ? new Answer(true, List.of("Same body, current and speed, and at least the voltage." + open))
+                : new Answer(false, against);
+    }
+
+    /** Adds what speaks against the breaking capacity, and tells what stays open when nothing does. */
+    private static String breaking(Fuse original, Fuse candidate, List<String> against) {
+        if (original.breakingAmps().isEmpty()) {
+            return " What the old one can cut off is not known: take one of the same make-up, ceramic for ceramic.";
+        }
+        double needed = original.breakingAmps().get();
+        Optional<Double> has = candidate.breakingAmps();
+        if (has.isEmpty()) {
+            against.add("Its breaking capacity is not known; %s A are needed.".formatted(plain(needed)));
+        } else if (has.get() < needed) {
+            against.add("It can cut off only %s A; %s A are needed.".formatted(plain(has.get()), plain(needed)));
+        }
+        return " It can cut off as much.";
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? "%.0f".formatted(value) : String.valueOf(value);
+    }
+}

@@ -1,0 +1,75 @@
+package synopta.core.bench;
+
+/**
+ * Which hole does a burner need? Q = 1313 K D² √(h/s): flow Q in cubic feet an hour, discharge coefficient K, diameter D
+ * in inches, pressure h in inches of water, specific gravity s; input is Q times the heating value. Above 2,000 ft the
+ * input falls by 4 % for each 1,000 ft above sea level. Source: National Fuel Gas Code (NFPA 54), annex E and 11.1.2, from
+ * memory; its tables for natural gas are met within 1.5 %, for bottled gas within 2 %. Advice only: gas is for a licensed
+ * person, under the local code.
+ */
+public final class OrificeCheck {
+    private static final double CONSTANT = 1313;
+    private static final double HIGH_FT = 2000;
+    private static final double LOSS_PER_FT = 0.04 / 1000;
+    /** Past it the rule is not meant. */
+    private static final double HIGHEST_FT = 15_000;
+
+    private OrificeCheck() {}
+
+    /**
+     * A gas as it reaches the burner.
+     *
+     * @param pressureInWc at the manifold, in inches of water
+     * @param heatingValue British thermal units a cubic foot
+     * @param specificGravity to air
+     */
+    public record Gas(double pressureInWc, double heatingValue, double specificGravity) {
+        /** Mains gas as usual. */
+        public static final Gas NATURAL = new Gas(4, 1000, 0.60);
+
+        /** Bottled gas, which is propane. */
+        public static final Gas BOTTLED = new Gas(11, 2500, 1.52);
+
+        /** Refuses what is no gas. */
+        public Gas {
+            Given.above0("Pressure", pressureInWc, 60, "in w.c.", "7 in w.c. is 0.25 psi or 1740 Pa.");
+            Given.above0("Heating value", heatingValue, 4000, "Btu/ft³", "About 1000 for mains, 2500 for bottled gas.");
+            Given.above0(
+                    "Specific gravity", specificGravity, 3, "of air", "About 0.6 for mains, 1.52 for bottled gas.");
+        }
+    }
+
+    /** The flow, the hole, and the drill that is nearest without being larger. */
+    public record Answer(double inputBtuPerHour, double flowFt3PerHour, double diameterInch, DrillSize drill) {}
+
+    /** The hole for an input, as the plate gives it, at an altitude. */
+    public static Answer size(Gas gas, double inputBtuPerHour, double dischargeCoefficient, double altitudeFt) {
+        Given.above0("Input", inputBtuPerHour, 500_000, "Btu/h", "Of one burner, as the plate gives it.");
+        Given.between("Discharge coefficient", dischargeCoefficient, 0.5, 1, "", "Leave it out for 0.9.");
+        double input = atAltitude(inputBtuPerHour, altitudeFt);
+        double flow = input / gas.heatingValue();
+        double diameter = Math.sqrt(flow / (CONSTANT * dischargeCoefficient * root(gas)));
+        DrillSize drill = DrillSize.notLargerThan(diameter)
+                .filter(d -> diameter < 0.5)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "The hole would be %.4f in, which no burner has. Check input, pressure and heating value."
+                                .formatted(diameter)));
+        return new Answer(input, flow, diameter, drill);
+    }
+
+    /** The flow through a hole, in cubic feet an hour. */
+    public static double flowFt3PerHour(Gas gas, double diameterInch, double dischargeCoefficient) {
+        Given.between("Diameter", diameterInch, 0.005, 0.5, "in", "Is this the number of a drill, or millimetres?");
+        return CONSTANT * dischargeCoefficient * diameterInch * diameterInch * root(gas);
+    }
+
+    /** What an appliance burns at an altitude, of the input on its plate. */
+    public static double atAltitude(double inputBtuPerHour, double altitudeFt) {
+        Given.between("Altitude", altitudeFt, -2000, HIGHEST_FT, "ft", "In feet above the sea: 1000 m is 3281 ft.");
+        return altitudeFt > HIGH_FT ? inputBtuPerHour * (1 - LOSS_PER_FT * altitudeFt) : inputBtuPerHour;
+    }
+
+    private static double root(Gas gas) {
+        return Math.sqrt(gas.pressureInWc() / gas.specificGravity());
+    }
+}

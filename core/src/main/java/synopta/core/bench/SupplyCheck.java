@@ -1,0 +1,83 @@
+package synopta.core.bench;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * Is the supply's voltage within its limits? Source: ANSI C84.1, table 1 (edition of 2006 and later), ranges A and B, for
+ * 120, 208 and 240 V; IEC 60038 (±10 %) and EN 50160 (−15 %, +10 %) for 230 and 400 V; from memory. Limits are whole volts
+ * as printed and count as within.
+ */
+public final class SupplyCheck {
+    /** So far below the nominal voltage one of two legs is missing. */
+    private static final double ONE_LEG = 0.55;
+
+    private SupplyCheck() {}
+
+    /** Where it is measured. */
+    public enum Point {
+        UTILIZATION,
+        SERVICE
+    }
+
+    /** Within which range a voltage lies. */
+    public enum Range {
+        NORMAL,
+        TOLERABLE,
+        OUTSIDE
+    }
+
+    /** A row of the tables: least and greatest of the normal and the tolerable range at a point. */
+    private record Row(double nominal, Point point, double low, double high, double lowest, double highest) {}
+
+    private static final List<Row> ROWS = List.of(
+            new Row(120, Point.SERVICE, 114, 126, 110, 127),
+            new Row(208, Point.SERVICE, 197, 218, 191, 220),
+            new Row(240, Point.SERVICE, 228, 252, 220, 254),
+            new Row(120, Point.UTILIZATION, 108, 126, 104, 127),
+            new Row(208, Point.UTILIZATION, 187, 218, 180, 220),
+            new Row(240, Point.UTILIZATION, 216, 252, 208, 254),
+            new Row(230, Point.SERVICE, 207, 253, 195.5, 253),
+            new Row(230, Point.UTILIZATION, 207, 253, 195.5, 253),
+            new Row(400, Point.SERVICE, 360, 440, 340, 440),
+            new Row(400, Point.UTILIZATION, 360, 440, 340, 440));
+
+    /** The verdict with the limits of the normal range, and of the tolerable one. */
+    public record Answer(
+            Range range,
+            double lowVolts,
+            double highVolts,
+            double lowestVolts,
+            double highestVolts,
+            boolean oneLegMissing) {}
+
+    /** Judges a voltage. */
+    public static Answer judge(double nominalVolts, double volts, Point point) {
+        Row row = ROWS.stream()
+                .filter(r -> r.nominal() == nominalVolts && r.point() == point)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Nominal voltage (%s V) must be one of %s V.".formatted(nominalVolts, nominals())));
+        Given.between("Voltage", volts, 0, 1000, "V", "What the meter shows between the two wires.");
+        boolean normal = volts >= row.low() && volts <= row.high();
+        boolean tolerable = volts >= row.lowest() && volts <= row.highest();
+        return new Answer(
+                normal ? Range.NORMAL : tolerable ? Range.TOLERABLE : Range.OUTSIDE,
+                row.low(),
+                row.high(),
+                row.lowest(),
+                row.highest(),
+                nominalVolts > 200 && volts > 0.4 * nominalVolts && volts < ONE_LEG * nominalVolts);
+    }
+
+    private static String nominals() {
+        return Arrays.stream(ROWS.stream()
+                        .mapToDouble(Row::nominal)
+                        .distinct()
+                        .sorted()
+                        .toArray())
+                .mapToObj("%.0f"::formatted)
+                .collect(Collectors.joining(", "));
+    }
+}

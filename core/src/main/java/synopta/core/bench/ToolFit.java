@@ -1,0 +1,31 @@
+package synopta.core.bench;
+
+/**
+ * Does a wrench fit a head? Its opening less the width across the flats, in millimetres: below 0 it does not go on, up to
+ * 0.2 it serves, beyond it slips and rounds the head off. One inch is 25.4 mm exactly; the limit of 0.2 is common practice,
+ * no published source.
+ */
+public final class ToolFit {
+    private static final double SERVES_MM = 0.2;
+
+    private ToolFit() {}
+
+    /** How a tool goes on. */
+    public enum Grip {
+        DOES_NOT_GO_ON,
+        SERVES,
+        SLIPS
+    }
+
+    /** The play in millimetres, and what it means. */
+    public record Answer(double clearanceMm, Grip grip) {}
+
+    /** Judges an opening on a head, both in millimetres. */
+    public static Answer judge(double toolMm, double headMm) {
+        Given.above0("Opening of the tool", toolMm, 100, "mm", "5/16 in is 7.9375 mm.");
+        Given.above0("Width across the flats", headMm, 100, "mm", "5/16 in is 7.9375 mm.");
+        double clearance = toolMm - headMm;
+        Grip grip = clearance < -1e-9 ? Grip.DOES_NOT_GO_ON : clearance <= SERVES_MM ? Grip.SERVES : Grip.SLIPS;
+        return new Answer(clearance, grip);
+    }
+}

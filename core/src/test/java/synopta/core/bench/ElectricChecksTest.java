@@ -1,0 +1,312 @@
+package synopta.core.bench;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.bench.FuseCheck.Fuse;
+import synopta.core.bench.FuseCheck.Speed;
+import synopta.core.knowledge.Reading;
+
+/** Readings of electrical parts against published figures (all from memory) and derived ones. */
+public class ElectricChecksTest {
+    private static final Reading OL = new Reading.Overload();
+
+    private static Reading ohms(double value) {
+        return new Reading.Figure(value);
+    }
+
+    /** Joule's law; percentages of power at another voltage as Watlow and Chromalox print them. */
+    @DataProvider
+    Object[][] elements() {
+        return new Object[][] {
+            {240, 2500, 23.04, 240, 100},
+            {240, 5400, 10.6666667, 208, 75},
+            {230, 2000, 26.45, 208, 82},
+            {120, 1500, 9.6, 110, 84},
+            {230, 1000, 52.9, 240, 109},
+            {240, 1000, 57.6, 120, 25},
+            {220, 1000, 48.4, 220, 100},
+        };
+    }
+
+    @Test(dataProvider = "elements")
+    public void anElementReadsWhatItsPlateGivesAndYieldsWhatTheSupplyAllows(
+            double volts, double watts, double expected, double supply, double percent) {
+        ElementCheck.Answer answer = ElementCheck.judge(
+                new ElementCheck.Plate(volts, watts), ohms(expected * 0.95), Optional.of(OL), Optional.of(supply));
+        assertEquals(answer.expectedOhms(), expected, expected * 1e-3);
+        assertEquals(100 * answer.wattsAtSupply() / watts, percent, 0.5);
+        assertEquals(answer.judged().verdict(), Verdict.GOOD, "cold it reads a little low");
+    }
+
+    @Test
+    public void openShortedOffAndGroundedElementsAreToldApart() {
+        ElementCheck.Plate plate = new ElementCheck.Plate(240, 5400);
+        assertEquals(verdict(plate, OL, Optional.empty()), Verdict.OPEN);
+        assertEquals(verdict(plate, ohms(0), Optional.empty()), Verdict.SHORTED);
+        assertEquals(verdict(plate, ohms(21.4), Optional.empty()), Verdict.OFF_VALUE);
+        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(40_000))), Verdict.GROUNDED);
+        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(5e6))), Verdict.GOOD);
+        assertEquals(verdict(plate, ohms(plate.ohms() * 1.1), Optional.empty()), Verdict.GOOD, "the end of the band");
+    }
+
+    private static Verdict verdict(ElementCheck.Plate plate, Reading across, Optional<Reading> toCase) {
+        return ElementCheck.judge(plate, across, toCase, Optional.empty())
+                .judged()
+                .verdict();
+    }
+
+    private static final List<CoilsCheck.Coil> TWO =
+            List.of(new CoilsCheck.Coil("C", "A", 1000), new CoilsCheck.Coil("C", "B", 1400));
+
+    private static CoilsCheck.Read read(String from, String to, Reading reading) {
+        return new CoilsCheck.Read(from, to, reading);
+    }
+
+    @Test
+    public void theThreePairsOfATwoCoilHeaterAreThoseOfItsCoils() {
+        CoilsCheck.Answer answer = CoilsCheck.judge(
+                240,
+                TWO,
+                List.of(read("C", "A", ohms(57)), read("C", "B", ohms(41)), read("A", "B", ohms(98))),
+                List.of(new CoilsCheck.ToCase("A", OL)));
+        double[] expected = {57.6, 41.1428571429, 98.7428571429};
+        for (int i = 0; i < 3; i++) {
+            assertEquals(answer.pairs().get(i).expectedOhms().getAsDouble(), expected[i], 1e-9);
+        }
+        assertEquals(answer.judged().verdict(), Verdict.GOOD);
+    }
+
+    @Test
+    public void theBrokenOneOfTwoCoilsIsNamedAndALeakGoesBeforeIt() {
+        List<CoilsCheck.Read> readings = List.of(read("C", "A", OL), read("C", "B", ohms(41)), read("A", "B", OL));
+        CoilsCheck.Answer open = CoilsCheck.judge(240, TWO, readings, List.of());
+        assertEquals(open.judged().verdict(), Verdict.OPEN);
+        assertTrue(
+                open.judged().why().contains("coil C–A is broken"),
+                open.judged().why());
+        assertEquals(open.pairs().get(1).verdict(), Verdict.GOOD);
+        CoilsCheck.Answer leak = CoilsCheck.judge(240, TWO, readings, List.of(new CoilsCheck.ToCase("B", ohms(300))));
+        assertEquals(leak.judged().verdict(), Verdict.GROUNDED);
+    }
+
+    @Test
+    public void coilsInARingAndSideBySideFollowTheirNetwork() {
+        double watts = 240 * 240 / 30.0;
+        List<CoilsCheck.Coil> ring = List.of(
+                new CoilsCheck.Coil("A", "B", watts),
+                new CoilsCheck.Coil("B", "C", watts),
+                new CoilsCheck.Coil("C", "A", watts));
+        assertEquals(expected(ring, "A", "B"), 20, 1e-9);
+        List<CoilsCheck.Coil> beside = List.of(new CoilsCheck.Coil("A", "B", 800), new CoilsCheck.Coil("A", "B", 1200));
+        assertEquals(expected(beside, "A", "B"), 28.8, 1e-9);
+        List<CoilsCheck.Coil> apart = List.of(new CoilsCheck.Coil("A", "B", 800), new CoilsCheck.Coil("C", "D", 800));
+        CoilsCheck.Answer none = CoilsCheck.judge(240, apart, List.of(read("A", "C", OL)), List.of());
+        assertTrue(none.pairs().get(0).expectedOhms().isEmpty());
+        assertEquals(none.judged().verdict(), Verdict.GOOD);
+    }
+
+    private static double expected(List<CoilsCheck.Coil> coils, String from, String to) {
+        return CoilsCheck.judge(240, coils, List.of(read(from, to, ohms(1))), List.of())
+                .pairs()
+                .get(0)
+                .expectedOhms()
+                .getAsDouble();
+    }
+
+    /** The Beta equation on the figures of a 10 kΩ part and a 50 kΩ one (derived). */
+    @DataProvider
+    Object[][] beta() {
+        return new Object[][] {
+            {10_000, 3977, -20, 107094.8682},
+            {10_000, 3977, 0, 33900.4208503},
+            {10_000, 3977, 25, 10000.0},
+            {10_000, 3977, 50, 3563.13193731},
+            {10_000, 3977, 100, 684.9387231},
+            {50_000, 3950, 85, 5433.35384697},
+        };
+    }
+
+    @Test(dataProvider = "beta")
+    public void aThermistorFollowsItsBeta(double r25, double beta, double celsius, double expected) {
+        assertEquals(ThermistorCheck.ohms(r25, beta, celsius), expected, 1e-6 * expected);
+        ThermistorCheck.Answer answer = ThermistorCheck.judge(r25, beta, celsius, ohms(expected * 1.09), 10);
+        assertEquals(answer.judged().verdict(), Verdict.GOOD);
+        assertEquals(
+                ThermistorCheck.judge(r25, beta, celsius, ohms(expected * 1.2), 10)
+                        .judged()
+                        .verdict(),
+                Verdict.OFF_VALUE);
+        assertEquals(ThermistorCheck.judge(r25, beta, celsius, OL, 10).judged().verdict(), Verdict.OPEN);
+        assertEquals(
+                ThermistorCheck.judge(r25, beta, celsius, ohms(0), 10).judged().verdict(), Verdict.SHORTED);
+    }
+
+    /** Printed tables of the 44000 series and 10K3A1 (YSI, Omega, BetaTHERM). */
+    @DataProvider
+    Object[][] steinhart() {
+        return new Object[][] {
+            {0.001468, 0.0002383, 1.007e-7, 7355, 0},
+            {0.001468, 0.0002383, 1.007e-7, 811.3, 50},
+            {0.001032, 0.0002387, 1.58e-7, 10_000, 25},
+            {0.001129241, 0.0002341077, 8.775468e-8, 32_650, 0},
+            {0.001129241, 0.0002341077, 8.775468e-8, 3603, 50},
+        };
+    }
+
+    @Test(dataProvider = "steinhart")
+    public void steinhartAndHartFindThePrintedTemperature(double a, double b, double c, double ohms, double celsius) {
+        assertEquals(ThermistorCheck.celsius(a, b, c, ohms), celsius, 0.05);
+    }
+
+    /** IEC 60751, table 1: Pt100. */
+    @DataProvider
+    Object[][] platinum() {
+        return new Object[][] {{-50, 80.31}, {0, 100}, {25, 109.73}, {100, 138.51}, {200, 175.86}, {400, 247.09}};
+    }
+
+    @Test(dataProvider = "platinum")
+    public void platinumFollowsItsTable(double celsius, double ohms) {
+        assertEquals(ThermistorCheck.platinumOhms(100, celsius), ohms, 0.006);
+        assertEquals(ThermistorCheck.platinumOhms(1000, celsius), 10 * ohms, 0.06);
+    }
+
+    private static Fuse fuse(double amps, double volts, Speed speed, double breaking, String size) {
+        return new Fuse(amps, volts, speed, breaking == 0 ? Optional.empty() : Optional.of(breaking), size);
+    }
+
+    /** Breaking capacities of IEC 60127-2: low is the greater of 35 A and ten times the current, high 1500 A. */
+    @DataProvider
+    Object[][] fuses() {
+        Fuse low = fuse(3.15, 250, Speed.TIME_LAG, 35, "5x20-mm");
+        Fuse high = fuse(3.15, 250, Speed.TIME_LAG, 1500, "5x20-mm");
+        Fuse oven = fuse(20, 250, Speed.QUICK, 0, "6x32-mm");
+        return new Object[][] {
+            {low, high, true, "as much"},
+            {high, low, false, "cut off only 35 A"},
+            {low, fuse(3.15, 250, Speed.QUICK, 35, "5x20-mm"), false, "Another speed"},
+            {fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), low, true, "Same body"},
+            {low, fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), false, "Too low a voltage"},
+            {oven, fuse(15, 250, Speed.QUICK, 0, "6x32-mm"), false, "Another current"},
+            {low, fuse(3.15, 250, Speed.TIME_LAG, 35, "6x32-mm"), false, "Another body"},
+            {low, fuse(3.15, 250, Speed.TIME_LAG, 0, "5x20-mm"), false, "not known"},
+            {oven, fuse(20, 250, Speed.QUICK, 0, "6X32 mm"), true, "ceramic for ceramic"},
+            {oven, fuse(15, 125, Speed.TIME_LAG, 0, "5x20-mm"), false, "Another speed"},
+        };
+    }
+
+    @Test(dataProvider = "fuses")
+    public void aFuseStandsInForItsEqualOnly(Fuse original, Fuse candidate, boolean taken, String reason) {
+        FuseCheck.Answer answer = FuseCheck.judge(original, candidate);
+        assertEquals(answer.acceptable(), taken);
+        assertTrue(answer.reasons().stream().anyMatch(r -> r.contains(reason)), answer.toString());
+    }
+
+    /** ANSI C84.1, table 1; IEC 60038. */
+    @DataProvider
+    Object[][] supplies() {
+        return new Object[][] {
+            {120, SupplyCheck.Point.SERVICE, 114, 126, 110, 127},
+            {240, SupplyCheck.Point.SERVICE, 228, 252, 220, 254},
+            {208, SupplyCheck.Point.SERVICE, 197, 218, 191, 220},
+            {120, SupplyCheck.Point.UTILIZATION, 108, 126, 104, 127},
+            {240, SupplyCheck.Point.UTILIZATION, 216, 252, 208, 254},
+            {208, SupplyCheck.Point.UTILIZATION, 187, 218, 180, 220},
+            {230, SupplyCheck.Point.SERVICE, 207, 253, 195.5, 253},
+        };
+    }
+
+    @Test(dataProvider = "supplies")
+    public void theLimitsOfTheSupplyCountAsWithin(
+            double nominal, SupplyCheck.Point point, double low, double high, double lowest, double highest) {
+        assertEquals(range(nominal, low, point), SupplyCheck.Range.NORMAL);
+        assertEquals(range(nominal, high, point), SupplyCheck.Range.NORMAL);
+        assertEquals(range(nominal, low - 0.1, point), SupplyCheck.Range.TOLERABLE);
+        assertEquals(range(nominal, lowest, point), SupplyCheck.Range.TOLERABLE);
+        assertEquals(range(nominal, lowest - 0.1, point), SupplyCheck.Range.OUTSIDE);
+        assertEquals(range(nominal, highest + 0.1, point), SupplyCheck.Range.OUTSIDE);
+    }
+
+    private static SupplyCheck.Range range(double nominal, double volts, SupplyCheck.Point point) {
+        return SupplyCheck.judge(nominal, volts, point).range();
+    }
+
+    @Test
+    public void halfTheVoltageIsAMissingLegAndNotALowSupply() {
+        assertTrue(SupplyCheck.judge(240, 120, SupplyCheck.Point.UTILIZATION).oneLegMissing());
+        assertFalse(SupplyCheck.judge(240, 205, SupplyCheck.Point.UTILIZATION).oneLegMissing());
+        assertFalse(SupplyCheck.judge(120, 60, SupplyCheck.Point.UTILIZATION).oneLegMissing());
+    }
+
+    /** µF, V, MΩ, V to fall to, and the joules and seconds of any circuits text (derived). */
+    @DataProvider
+    Object[][] capacitors() {
+        return new Object[][] {
+            {1.0, 2100, 10, 60, 2.205, 35.5534806149},
+            {0.7, 2100, 10, 50, 1.5435, 0.7 * 37.3766961828},
+            {1.0, 4000, 10, 60, 8, 41.9970507788},
+            {0.8, 2970, 10, 60, 0.5 * 0.8e-6 * 2970 * 2970, 31.2157813566},
+            {0.95, 2970, 10, 2970, 4.1899275, 0},
+        };
+    }
+
+    @Test(dataProvider = "capacitors")
+    public void aCapacitorHoldsAndLosesItsCharge(
+            double microfarads, double volts, double megohms, double safe, double joules, double seconds) {
+        CapacitorCheck.Answer answer = CapacitorCheck.judge(microfarads, volts, OptionalDouble.of(megohms), safe);
+        assertEquals(answer.joules(), joules, 1e-9 * joules);
+        assertEquals(answer.secondsToSafe().getAsDouble(), seconds, 1e-6 * (seconds + 1));
+        assertTrue(CapacitorCheck.judge(microfarads, volts, OptionalDouble.empty(), safe)
+                .secondsToSafe()
+                .isEmpty());
+    }
+
+    @Test
+    public void whatCannotBeIsRefusedWithItsNameAndTheRemedy() {
+        for (double bad : new double[] {Double.NaN, 0, -1, Double.POSITIVE_INFINITY}) {
+            refused("Rated voltage", () -> new ElementCheck.Plate(bad, 1000));
+            refused("Rated power", () -> new ElementCheck.Plate(240, bad));
+            refused("Resistance at 25 °C", () -> ThermistorCheck.ohms(bad, 3977, 25));
+            refused("Rated current", () -> fuse(bad, 250, Speed.QUICK, 0, "6x32-mm"));
+            refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, OptionalDouble.empty(), 34));
+            refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, OptionalDouble.empty(), bad));
+            refused("Power of a coil", () -> new CoilsCheck.Coil("A", "B", bad));
+            refused("Nominal voltage", () -> SupplyCheck.judge(bad, 120, SupplyCheck.Point.SERVICE));
+        }
+        refused("77 °F is 25 °C", () -> ThermistorCheck.ohms(10_000, 3977, -300));
+        refused("two different terminals", () -> new CoilsCheck.Coil("A", "A", 100));
+        refused("No coil ends at terminal X", () -> expected(TWO, "X", "A"));
+        refused("Speed (swift)", () -> Speed.of("swift"));
+        refused("one of 120, 208, 230, 240, 400 V", () -> SupplyCheck.judge(220, 220, SupplyCheck.Point.SERVICE));
+        refused("at least one reading", () -> CoilsCheck.judge(240, TWO, List.of(), List.of()));
+    }
+
+    private static void refused(String words, org.testng.Assert.ThrowingRunnable doing) {
+        String told = expectThrows(IllegalArgumentException.class, doing).getMessage();
+        assertTrue(told.contains(words), told);
+    }
+
+    @Test
+    public void everySpeedIsKnownByItsLetterAndByAWord() {
+        assertEquals(
+                Stream.of("FF", "f", "M", "slow", "TT", "Slow blow", "fast-acting")
+                        .map(Speed::of)
+                        .toList(),
+                List.of(
+                        Speed.VERY_QUICK,
+                        Speed.QUICK,
+                        Speed.MEDIUM,
+                        Speed.TIME_LAG,
+                        Speed.LONG_TIME_LAG,
+                        Speed.TIME_LAG,
+                        Speed.QUICK));
+    }
+}

@@ -1,0 +1,197 @@
+package synopta.core.bench;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.knowledge.Reading;
+
+/** Gas, air and sizes against published tables (from memory) and derived figures. */
+public class GasAirAndSizesTest {
+    /** NFPA 54, table E.1.1(a): natural gas of 0.60, coefficient 0.90, at 3.5 and 4.0 inches. */
+    @DataProvider(name = "natural gas")
+    Object[][] naturalGas() {
+        return new Object[][] {
+            {"80", 3.5, 0.52},
+            {"70", 3.5, 2.22},
+            {"60", 3.5, 4.55},
+            {"54", 3.5, 8.59},
+            {"50", 3.5, 13.92},
+            {"45", 3.5, 19.15},
+            {"40", 3.5, 27.03},
+            {"76", 4.0, 1.21},
+            {"56", 4.0, 6.58},
+            {"42", 4.0, 26.5},
+        };
+    }
+
+    @Test(dataProvider = "natural gas")
+    public void theFlowOfMainsGasIsThatOfTheFuelGasCode(String drill, double pressure, double flow) {
+        OrificeCheck.Gas gas = new OrificeCheck.Gas(pressure, 1000, 0.60);
+        assertEquals(OrificeCheck.flowFt3PerHour(gas, DrillSize.of(drill).inches(), 0.9), flow, 0.015 * flow);
+    }
+
+    /** NFPA 54, table E.1.1(b): propane of 2516 Btu and 1.52 at 11 inches, in Btu an hour. */
+    @DataProvider(name = "bottled gas")
+    Object[][] bottledGas() {
+        return new Object[][] {{"80", 1480}, {"72", 5081}, {"60", 13008}, {"54", 24630}, {"45", 54641}, {"40", 78029}};
+    }
+
+    @Test(dataProvider = "bottled gas")
+    public void theInputOfBottledGasIsThatOfTheFuelGasCode(String drill, double input) {
+        OrificeCheck.Gas propane = new OrificeCheck.Gas(11, 2516, 1.52);
+        double flow = OrificeCheck.flowFt3PerHour(propane, DrillSize.of(drill).inches(), 0.9);
+        assertEquals(flow * 2516, input, 0.02 * input);
+    }
+
+    @Test
+    public void theHoleForAnInputIsInvertedExactlyAndRoundedDownToADrill() {
+        OrificeCheck.Answer answer = OrificeCheck.size(OrificeCheck.Gas.NATURAL, 18_000, 0.9, 0);
+        assertEquals(answer.diameterInch(), 0.0768078218818, 1e-12);
+        assertEquals(answer.flowFt3PerHour(), 18, 1e-9);
+        assertEquals(answer.drill(), new DrillSize("48", 0.0760));
+        for (String drill : new String[] {"80", "54", "1"}) {
+            double inches = DrillSize.of(drill).inches();
+            double input = OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, inches, 0.9) * 1000;
+            assertEquals(
+                    OrificeCheck.size(OrificeCheck.Gas.NATURAL, input, 0.9, 0)
+                            .drill()
+                            .name(),
+                    drill);
+        }
+        assertEquals(DrillSize.notLargerThan(0.2339).orElseThrow().name(), "1");
+        assertEquals(DrillSize.notLargerThan(0.234).orElseThrow().name(), "A");
+        assertTrue(DrillSize.notLargerThan(0.0134).isEmpty());
+    }
+
+    /** NFPA 54, 11.1.2: 4 % a thousand feet above the sea, from 2,000 ft on. */
+    @DataProvider
+    Object[][] altitudes() {
+        return new Object[][] {{-282, 10_000}, {1500, 10_000}, {2000, 10_000}, {2500, 9000}, {5000, 8000}, {7000, 7200}
+        };
+    }
+
+    @Test(dataProvider = "altitudes")
+    public void inputFallsWithAltitudeFromTwoThousandFeetOn(double feet, double input) {
+        assertEquals(OrificeCheck.atAltitude(10_000, feet), input, 1e-6);
+    }
+
+    /** Table M1502.4: straight feet that are left of 35, and of 25 in the edition of 2006. */
+    @DataProvider
+    Object[][] ducts() {
+        return new Object[][] {
+            {35, 0, 0, 35, 35, false},
+            {25, 2, 0, 35, 35, false},
+            {22.5, 2, 1, 35, 35, false},
+            {10, 3, 0, 25, 25, false},
+            {0, 7, 0, 35, 35, false},
+            {0, 8, 0, 35, 40, true},
+        };
+    }
+
+    @Test(dataProvider = "ducts")
+    public void anElbowIsSoManyFeetOfDuct(
+            double straight, int elbows90, int elbows45, double limit, double equivalent, boolean over) {
+        DuctCheck.Answer answer = DuctCheck.judge(straight, elbows90, elbows45, limit);
+        assertEquals(answer.equivalentFt(), equivalent, 1e-12);
+        assertEquals(answer.over(), over);
+    }
+
+    /** An inch is 25.4 mm; clearances derived. */
+    @DataProvider
+    Object[][] tools() {
+        return new Object[][] {
+            {"8 mm", "5/16 in", 0.0625, ToolFit.Grip.SERVES},
+            {"16 mm", "5/8", 0.125, ToolFit.Grip.SERVES},
+            {"13 mm", "1/2 in", 0.3, ToolFit.Grip.SLIPS},
+            {"11 mm", "7/16 in", -0.1125, ToolFit.Grip.DOES_NOT_GO_ON},
+            {"5/16 in", "8 mm", -0.0625, ToolFit.Grip.DOES_NOT_GO_ON},
+            {"1/4", "1/4 in", 0, ToolFit.Grip.SERVES},
+            {"7 mm", "1/4\"", 0.65, ToolFit.Grip.SLIPS},
+        };
+    }
+
+    @Test(dataProvider = "tools")
+    public void aToolServesOnlyWithAlmostNoPlay(String tool, String head, double clearance, ToolFit.Grip grip) {
+        ToolFit.Answer answer = ToolFit.judge(Measure.millimetres(tool, false), Measure.millimetres(head, false));
+        assertEquals(answer.clearanceMm(), clearance, 1e-9);
+        assertEquals(answer.grip(), grip);
+    }
+
+    @DataProvider
+    Object[][] said() {
+        return new Object[][] {
+            {"24", 24.0},
+            {"24R", 24.0},
+            {"24 ohms", 24.0},
+            {"21,5 Ω", 21.5},
+            {"1.2k", 1200.0},
+            {"1.2 kΩ", 1200.0},
+            {"4k7", 4700.0},
+            {"2R2", 2.2},
+            {"3 meg", 3e6},
+            {"beeps", 0.0},
+            {"it beeps", 0.0},
+            {"OL", -1.0},
+            {"O.L.", -1.0},
+            {"no reading", -1.0},
+            {"nothing at all", -1.0},
+            {"open", -1.0},
+        };
+    }
+
+    @Test(dataProvider = "said")
+    public void aReadingIsUnderstoodAsItIsSaid(String words, double ohms) {
+        double read = Measure.ohms(words).fold(figure -> figure, (Reading.Overload open) -> -1.0);
+        assertEquals(read, ohms, 1e-9);
+    }
+
+    @DataProvider
+    Object[][] lengths() {
+        return new Object[][] {
+            {"92 1/4 in", 92.25 * 25.4},
+            {"92-1/4\"", 92.25 * 25.4},
+            {"92.25 in", 92.25 * 25.4},
+            {"2343 mm", 2343},
+            {"234,3 cm", 2343},
+            {"2.343 m", 2343},
+            {"2343", 2343},
+            {"5/16", 7.9375},
+        };
+    }
+
+    @Test(dataProvider = "lengths")
+    public void aLengthIsUnderstoodInInchesFractionsAndMillimetres(String words, double millimetres) {
+        assertEquals(Measure.millimetres(words, false), millimetres, 1e-9);
+        assertEquals(Measure.millimetres("92", true), 92 * 25.4, 1e-9);
+    }
+
+    @Test
+    public void whatIsNotUnderstoodOrCannotBeIsRefusedWithTheRemedy() {
+        refused("write ohms as", () -> Measure.ohms("lots"));
+        refused("write ohms as", () -> Measure.ohms(""));
+        refused("92 1/4 in", () -> Measure.millimetres("long", false));
+        refused("divides by 0", () -> Measure.millimetres("1/0", false));
+        refused(
+                "number of a drill, or millimetres",
+                () -> OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, 54, 0.9));
+        refused("80 to 1 and A to Z", () -> DrillSize.of("81"));
+        refused("7 in w.c. is 0.25 psi", () -> new OrificeCheck.Gas(1740, 1000, 0.6));
+        refused("which no burner has", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, 10, 0.9, 0));
+        for (double bad : new double[] {Double.NaN, -1, Double.POSITIVE_INFINITY, 0}) {
+            refused("Input", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, bad, 0.9, 0));
+            refused("Specific gravity", () -> new OrificeCheck.Gas(4, 1000, bad));
+            refused("Opening of the tool", () -> ToolFit.judge(bad, 8));
+        }
+        refused("1 m is 3.28 ft", () -> DuctCheck.judge(10_668, 0, 0, 35));
+        refused("Elbows of 90°", () -> DuctCheck.judge(10, -1, 0, 35));
+        refused("1000 m is 3281 ft", () -> OrificeCheck.atAltitude(1000, 20_000));
+    }
+
+    private static void refused(String words, org.testng.Assert.ThrowingRunnable doing) {
+        String told = expectThrows(IllegalArgumentException.class, doing).getMessage();
+        assertTrue(told.contains(words), told);
+    }
+}

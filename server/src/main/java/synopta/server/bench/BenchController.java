@@ -1,0 +1,63 @@
+package synopta.server.bench;
+
+import jakarta.validation.Valid;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a reading or a measure says about a part. */
+@RestController
+@RequestMapping(path = "/api/bench", produces = MediaType.APPLICATION_JSON_VALUE)
+class BenchController {
+    @PostMapping("/element")
+    ElectricWire.ElementAnswer element(@Valid @RequestBody ElectricWire.ElementRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/coils")
+    ElectricWire.CoilsAnswer coils(@Valid @RequestBody ElectricWire.CoilsRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/thermistor")
+    ElectricWire.ThermistorAnswer thermistor(@Valid @RequestBody ElectricWire.ThermistorRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/fuse")
+    ElectricWire.FuseAnswer fuse(@Valid @RequestBody ElectricWire.FuseRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/supply")
+    ElectricWire.SupplyAnswer supply(@Valid @RequestBody ElectricWire.SupplyRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/capacitor")
+    ElectricWire.CapacitorAnswer capacitor(@Valid @RequestBody ElectricWire.CapacitorRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/orifice")
+    MechanicWire.OrificeAnswer orifice(@Valid @RequestBody MechanicWire.OrificeRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/duct")
+    MechanicWire.DuctAnswer duct(@Valid @RequestBody MechanicWire.DuctRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/belt")
+    MechanicWire.BeltAnswer belt(@Valid @RequestBody MechanicWire.BeltRequest request) {
+        return request.judged();
+    }
+
+    @PostMapping("/tool")
+    MechanicWire.ToolAnswer tool(@Valid @RequestBody MechanicWire.ToolRequest request) {
+        return request.judged();
+    }
+}

@@ -1,0 +1,266 @@
+package synopta.server.bench;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import synopta.core.bench.CapacitorCheck;
+import synopta.core.bench.CoilsCheck;
+import synopta.core.bench.ElementCheck;
+import synopta.core.bench.FuseCheck;
+import synopta.core.bench.SupplyCheck;
+import synopta.core.bench.ThermistorCheck;
+import synopta.server.web.MayBeNull;
+import synopta.server.web.Refused;
+
+/** Wire records of the checks of electrical parts. */
+final class ElectricWire {
+    private ElectricWire() {}
+
+    record ElementRequest(
+            @NotNull Double volts,
+            @NotNull Double watts,
+            @NotNull Object ohms,
+            @MayBeNull Object toCaseOhms,
+            @MayBeNull Double supplyVolts) {
+        ElementAnswer judged() {
+            ElementCheck.Answer answer = ElementCheck.judge(
+                    new ElementCheck.Plate(volts, watts),
+                    MeterWire.reading("ohms", ohms),
+                    Optional.ofNullable(toCaseOhms).map(value -> MeterWire.reading("toCaseOhms", value)),
+                    Optional.ofNullable(supplyVolts));
+            return new ElementAnswer(
+                    answer.expectedOhms(),
+                    answer.lowOhms(),
+                    answer.highOhms(),
+                    answer.wattsAtSupply(),
+                    answer.judged().verdict().slug(),
+                    answer.judged().why(),
+                    answer.judged().next(),
+                    answer.judged().source());
+        }
+    }
+
+    record ElementAnswer(
+            double expectedOhms,
+            double lowOhms,
+            double highOhms,
+            double wattsAtSupply,
+            String verdict,
+            String why,
+            String next,
+            String source) {}
+
+    record CoilWire(
+            @NotNull String from,
+            @NotNull String to,
+            @NotNull Double watts) {}
+
+    record ReadWire(
+            @NotNull String from,
+            @NotNull String to,
+            @NotNull Object ohms) {}
+
+    record ToCaseWire(@NotNull String terminal, @NotNull Object ohms) {}
+
+    record CoilsRequest(
+            @NotNull Double volts,
+            @NotNull @Size(max = CoilsCheck.MOST) List<@Valid CoilWire> coils,
+            @MayBeNull @Size(max = 200) List<@Valid ReadWire> readings,
+            @MayBeNull @Size(max = 50) List<@Valid ToCaseWire> toCase) {
+        CoilsAnswer judged() {
+            CoilsCheck.Answer answer = CoilsCheck.judge(
+                    volts,
+                    coils.stream()
+                            .map(c -> new CoilsCheck.Coil(c.from(), c.to(), c.watts()))
+                            .toList(),
+                    given(readings).stream()
+                            .map(r ->
+                                    new CoilsCheck.Read(r.from(), r.to(), MeterWire.reading("readings.ohms", r.ohms())))
+                            .toList(),
+                    given(toCase).stream()
+                            .map(c -> new CoilsCheck.ToCase(c.terminal(), MeterWire.reading("toCase.ohms", c.ohms())))
+                            .toList());
+            return new CoilsAnswer(
+                    answer.pairs().stream().map(PairWire::of).toList(),
+                    answer.judged().verdict().slug(),
+                    answer.judged().why(),
+                    answer.judged().next(),
+                    answer.judged().source());
+        }
+    }
+
+    private static <T> List<T> given(List<T> list) {
+        return list == null ? List.of() : list;
+    }
+
+    /** A pair of terminals; it expects "OL" where no coil joins the two. */
+    record PairWire(String from, String to, Object expectedOhms, Object ohms, String verdict) {
+        static PairWire of(CoilsCheck.Pair pair) {
+            return new PairWire(
+                    pair.from(),
+                    pair.to(),
+                    pair.expectedOhms().isPresent()
+                            ? (Object) pair.expectedOhms().getAsDouble()
+                            : "OL",
+                    MeterWire.of(pair.ohms()),
+                    pair.verdict().slug());
+        }
+    }
+
+    record CoilsAnswer(List<PairWire> pairs, String verdict, String why, String next, String source) {}
+
+    record ThermistorRequest(
+            @NotNull Double r25Ohms,
+            @NotNull Double betaKelvin,
+            @NotNull Double celsius,
+            @NotNull Object ohms,
+            @MayBeNull Double tolerancePercent) {
+        ThermistorAnswer judged() {
+            ThermistorCheck.Answer answer = ThermistorCheck.judge(
+                    r25Ohms,
+                    betaKelvin,
+                    celsius,
+                    MeterWire.reading("ohms", ohms),
+                    tolerancePercent == null ? ThermistorCheck.USUAL_TOLERANCE_PERCENT : tolerancePercent);
+            return new ThermistorAnswer(
+                    answer.expectedOhms(),
+                    answer.lowOhms(),
+                    answer.highOhms(),
+                    answer.judged().verdict().slug(),
+                    answer.judged().why(),
+                    answer.judged().next(),
+                    answer.judged().source());
+        }
+    }
+
+    record ThermistorAnswer(
+            double expectedOhms,
+            double lowOhms,
+            double highOhms,
+            String verdict,
+            String why,
+            String next,
+            String source) {}
+
+    record FuseWire(
+            @NotNull Double amps,
+            @NotNull Double volts,
+            @NotNull String speed,
+            @MayBeNull Double breakingAmps,
+            @NotNull String size) {
+        FuseCheck.Fuse fuse() {
+            return new FuseCheck.Fuse(amps, volts, FuseCheck.Speed.of(speed), Optional.ofNullable(breakingAmps), size);
+        }
+    }
+
+    record FuseRequest(
+            @NotNull @Valid FuseWire original,
+            @NotNull @Valid FuseWire candidate) {
+        FuseAnswer judged() {
+            FuseCheck.Answer answer = FuseCheck.judge(original.fuse(), candidate.fuse());
+            return new FuseAnswer(
+                    answer.acceptable(),
+                    answer.reasons(),
+                    answer.acceptable() ? "acceptable" : "not-acceptable",
+                    String.join(" ", answer.reasons()),
+                    "A fuse that blows again has a cause: find it before the next one.",
+                    "Same type and rating (UL marking; IEC 60127-10), from memory");
+        }
+    }
+
+    record FuseAnswer(
+            boolean acceptable, List<String> reasons, String verdict, String why, String next, String source) {}
+
+    record SupplyRequest(
+            @NotNull Double nominalVolts,
+            @NotNull Double volts,
+            @MayBeNull String point) {
+        SupplyAnswer judged() {
+            SupplyCheck.Answer answer = SupplyCheck.judge(nominalVolts, volts, measuredAt());
+            String verdict = answer.range().name().toLowerCase(Locale.ROOT);
+            String why = answer.oneLegMissing()
+                    ? "About half the voltage: one of the two legs is missing, or it was read from a leg to neutral."
+                    : "%.1f V; normal is %.0f to %.0f V, tolerable %.1f to %.0f V."
+                            .formatted(
+                                    volts,
+                                    answer.lowVolts(),
+                                    answer.highVolts(),
+                                    answer.lowestVolts(),
+                                    answer.highestVolts());
+            String next = answer.oneLegMissing()
+                    ? "Look at both breakers or fuses before any part is sold."
+                    : answer.range() == SupplyCheck.Range.OUTSIDE
+                            ? "Nothing of the machine is judged on it: the supply is for a licensed electrician."
+                            : "Look elsewhere: the supply is not the cause.";
+            return new SupplyAnswer(
+                    verdict,
+                    answer.lowVolts(),
+                    answer.highVolts(),
+                    answer.lowestVolts(),
+                    answer.highestVolts(),
+                    why,
+                    next,
+                    "ANSI C84.1 table 1 (2006 and later); IEC 60038 and EN 50160 for 230 and 400 V; from memory");
+        }
+
+        private SupplyCheck.Point measuredAt() {
+            if (point == null || point.equals("utilization")) {
+                return SupplyCheck.Point.UTILIZATION;
+            }
+            if (point.equals("service")) {
+                return SupplyCheck.Point.SERVICE;
+            }
+            throw Refused.impossible("point", "Point (%s) must be utilization or service.".formatted(point));
+        }
+    }
+
+    record SupplyAnswer(
+            String verdict,
+            double lowVolts,
+            double highVolts,
+            double lowestVolts,
+            double highestVolts,
+            String why,
+            String next,
+            String source) {}
+
+    record CapacitorRequest(
+            @NotNull Double microfarads,
+            @NotNull Double volts,
+            @NotNull Object bleedMegohms,
+            @MayBeNull Double safeVolts) {
+        CapacitorAnswer judged() {
+            CapacitorCheck.Answer answer = CapacitorCheck.judge(
+                    microfarads,
+                    volts,
+                    "OL".equals(bleedMegohms) ? OptionalDouble.empty() : OptionalDouble.of(megohms()),
+                    safeVolts == null ? CapacitorCheck.SAFE_VOLTS : safeVolts);
+            Double seconds =
+                    answer.secondsToSafe().isPresent() ? answer.secondsToSafe().getAsDouble() : null;
+            String fall = seconds == null
+                    ? "With its bleed resistor open it stays charged."
+                    : "Its bleed resistor, while it is whole, takes %.0f s to lead it off.".formatted(seconds);
+            return new CapacitorAnswer(
+                    answer.joules(),
+                    seconds,
+                    "warning",
+                    "It holds %.1f J at %.0f V, which can kill. %s".formatted(answer.joules(), volts, fall),
+                    "Never rely on the time: a qualified person discharges it and proves it with a meter.",
+                    "E = ½CV², t = RC ln(V/safe); 34 V from IEC 60335-1, 22.5, from memory");
+        }
+
+        private double megohms() {
+            if (bleedMegohms instanceof Number number) {
+                return number.doubleValue();
+            }
+            throw Refused.impossible("bleedMegohms", "Bleed resistance must be a number of megohms, or OL.");
+        }
+    }
+
+    record CapacitorAnswer(
+            double joules, @MayBeNull Double secondsToSafe, String verdict, String why, String next, String source) {}
+}

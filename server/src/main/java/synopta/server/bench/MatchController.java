@@ -1,0 +1,142 @@
+package synopta.server.bench;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.bench.Measure;
+import synopta.core.bench.PartMatcher;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.Unit;
+import synopta.server.web.MayBeNull;
+import synopta.server.web.Refused;
+
+/** Which part the old one on the counter is. */
+@RestController
+class MatchController {
+    private static final int USUAL_LIMIT = 10;
+    /** Whether a part fits is asked only of so many that the measures leave. */
+    private static final int MOST_JUDGED = 200;
+
+    private final Catalog catalog;
+    private final FitFinder finder;
+
+    MatchController(Catalog catalog, FitFinder finder) {
+        this.catalog = catalog;
+        this.finder = finder;
+    }
+
+    @PostMapping(path = "/api/match", produces = MediaType.APPLICATION_JSON_VALUE)
+    MatchAnswer match(@Valid @RequestBody MatchRequest request) {
+        List<Part> parts = catalog.partsOfType(request.partType());
+        if (parts.isEmpty()) {
+            throw Refused.impossible(
+                    "partType", "No part of the type %s is in the catalogue.".formatted(request.partType()));
+        }
+        Optional<Predicate<Part>> fits = Optional.ofNullable(request.model()).map(this::fitting);
+        int limit = request.limit() == null ? USUAL_LIMIT : request.limit();
+        List<Part> likely = new PartMatcher(parts)
+                .match(request.values(), Optional.empty(), MOST_JUDGED).candidates().stream()
+                        .map(PartMatcher.Candidate::part)
+                        .toList();
+        return MatchAnswer.of(new PartMatcher(likely).match(request.values(), fits, limit), request.measures());
+    }
+
+    private Predicate<Part> fitting(String written) {
+        ModelNumber model = new ModelNumber(written);
+        if (catalog.model(model).isEmpty()) {
+            throw Refused.impossible("model", "No model %s is in the catalogue; leave it out.".formatted(written));
+        }
+        return part -> finder.judge(model, Unit.NOT_KNOWN, part.number())
+                .fold(fits -> true, depends -> true, not -> false, unknown -> false);
+    }
+
+    /** What was measured: a figure in the unit of the spec's name, a length as people say it, or a word. */
+    record MatchRequest(
+            @NotBlank @Size(max = 60) String partType,
+            @NotEmpty @Size(max = 30) Map<String, Object> measures,
+            @MayBeNull String model,
+            @MayBeNull @Min(1) @Max(100) Integer limit) {
+        Map<String, String> values() {
+            Map<String, String> values = new LinkedHashMap<>();
+            measures.forEach((spec, value) -> values.put(spec, value(spec, value)));
+            return values;
+        }
+
+        private static String value(String spec, Object value) {
+            if (value instanceof Number number) {
+                if (!(number.doubleValue() >= 0)) {
+                    throw Refused.impossible(
+                            "measures." + spec, "Measure %s (%s) must be at least 0.".formatted(spec, value));
+                }
+                return value.toString();
+            }
+            if (value == null || value.toString().isBlank()) {
+                throw Refused.impossible("measures." + spec, "Measure %s is empty; leave it out.".formatted(spec));
+            }
+            return spec.endsWith("-mm")
+                    ? String.valueOf(Measure.millimetres(value.toString(), false))
+                    : value.toString();
+        }
+    }
+
+    record DifferenceWire(String spec, Object measured, Object listed) {}
+
+    record CandidateWire(
+            String part,
+            String name,
+            String maker,
+            double probability,
+            @MayBeNull Boolean fits,
+            List<DifferenceWire> differences) {}
+
+    record NextWire(String spec, List<String> values, double expectedGainBits) {}
+
+    record MatchAnswer(
+            List<CandidateWire> candidates, @MayBeNull NextWire next, List<String> ignored) {
+        static MatchAnswer of(PartMatcher.Match match, Map<String, Object> measures) {
+            return new MatchAnswer(
+                    match.candidates().stream().map(c -> of(c, measures)).toList(),
+                    match.next()
+                            .map(n -> new NextWire(n.spec(), n.values(), n.expectedGainBits()))
+                            .orElse(null),
+                    match.ignored());
+        }
+
+        private static CandidateWire of(PartMatcher.Candidate candidate, Map<String, Object> measures) {
+            return new CandidateWire(
+                    candidate.part().number().written(),
+                    candidate.part().name(),
+                    candidate.part().maker(),
+                    candidate.probability(),
+                    candidate.fits().orElse(null),
+                    candidate.differences().stream()
+                            .map(d -> new DifferenceWire(d.spec(), measures.get(d.spec()), asFigure(d.listed())))
+                            .toList());
+        }
+
+        /** A listed figure as a number; a word as it is. */
+        private static Object asFigure(String listed) {
+            try {
+                double value = Double.parseDouble(listed);
+                return value == Math.rint(value) ? (Object) (long) value : (Object) value;
+            } catch (NumberFormatException e) {
+                return listed;
+            }
+        }
+    }
+}

@@ -1,0 +1,24 @@
+package synopta.server.bench;
+
+import synopta.core.bench.Measure;
+import synopta.core.knowledge.Reading;
+import synopta.server.web.Refused;
+
+/** A meter's reading over the wire: a number of ohms, "OL", or as people say it, as "24R" or "1.2k". */
+final class MeterWire {
+    private MeterWire() {}
+
+    static Reading reading(String field, Object value) {
+        try {
+            return value instanceof Number number
+                    ? new Reading.Figure(number.doubleValue())
+                    : Measure.ohms(String.valueOf(value));
+        } catch (IllegalArgumentException e) {
+            throw Refused.impossible(field, e.getMessage());
+        }
+    }
+
+    static Object of(Reading reading) {
+        return reading.<Object>fold(figure -> figure, (Reading.Overload open) -> "OL");
+    }
+}

@@ -1,0 +1,2 @@
+/** Readings and measures judged, over HTTP. */
+package synopta.server.bench;

@@ -1,0 +1,130 @@
+package synopta.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The bench over HTTP, in the forms of the contract. */
+public class BenchTest extends Served {
+    @DataProvider
+    Object[][] checks() {
+        String fuse = "{\"amps\":20,\"volts\":250,\"speed\":\"F\",\"breakingAmps\":1500,\"size\":\"6x32-mm\"}";
+        return new Object[][] {
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":10.9,\"toCaseOhms\":\"OL\",\"supplyVolts\":208}", "good"
+            },
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"OL\"}", "open"},
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"21R\"}", "off-value"},
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"beeps\"}", "shorted"},
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":10.9,\"toCaseOhms\":\"50k\"}", "grounded"},
+            {
+                "coils",
+                "{\"volts\":240,\"coils\":[{\"from\":\"C\",\"to\":\"A\",\"watts\":1000},{\"from\":\"C\",\"to\":\"B\",\"watts\":1400}],"
+                        + "\"readings\":[{\"from\":\"A\",\"to\":\"B\",\"ohms\":\"OL\"},{\"from\":\"C\",\"to\":\"B\",\"ohms\":41}],"
+                        + "\"toCase\":[{\"terminal\":\"A\",\"ohms\":\"OL\"}]}",
+                "open"
+            },
+            {"thermistor", "{\"r25Ohms\":10000,\"betaKelvin\":3977,\"celsius\":25,\"ohms\":\"10.4k\"}", "good"},
+            {"fuse", "{\"original\":%s,\"candidate\":%s}".formatted(fuse, fuse), "acceptable"},
+            {"orifice", "{\"gas\":\"natural-gas\",\"inputBtuPerHour\":18000}", "advice"},
+            {"duct", "{\"straightFt\":12,\"elbows90\":2,\"elbows45\":1}", "within"},
+            {"duct", "{\"straightFt\":30,\"elbows90\":2,\"elbows45\":0}", "over"},
+            {"supply", "{\"nominalVolts\":240,\"volts\":238}", "normal"},
+            {"supply", "{\"nominalVolts\":240,\"volts\":222,\"point\":\"service\"}", "tolerable"},
+            {"supply", "{\"nominalVolts\":240,\"volts\":118}", "outside"},
+            {"capacitor", "{\"microfarads\":1,\"volts\":2100,\"bleedMegohms\":10,\"safeVolts\":60}", "warning"},
+            {
+                "belt",
+                "{\"pulleys\":[{\"xMm\":0,\"yMm\":0,\"diameterMm\":200,\"side\":\"inside\"},"
+                        + "{\"xMm\":150,\"yMm\":0,\"diameterMm\":50,\"side\":\"inside\"}]}",
+                "runs"
+            },
+            {"tool", "{\"tool\":\"8 mm\",\"head\":\"5/16 in\"}", "serves"},
+        };
+    }
+
+    @Test(dataProvider = "checks")
+    public void everyCheckGivesItsVerdictWithTheReasonAndWhatToDo(String check, String body, String verdict) {
+        Answer answer = post("/api/bench/" + check, body);
+        assertEquals(answer.status(), 200, answer.body().toString());
+        assertEquals(answer.text("/verdict"), verdict);
+        assertTrue(answer.text("/why").length() > 10, answer.body().toString());
+        assertTrue(
+                answer.text("/next").length() > 10 || check.equals("tool"),
+                answer.body().toString());
+        assertTrue(answer.text("/source").length() > 10, answer.body().toString());
+    }
+
+    @Test
+    public void theFiguresAreThoseOfThePublishedTables() {
+        Answer element = post("/api/bench/element", "{\"volts\":240,\"watts\":5400,\"ohms\":10.9,\"supplyVolts\":208}");
+        assertEquals(element.body().get("expectedOhms").asDouble(), 10.6666667, 1e-6);
+        assertEquals(element.body().get("wattsAtSupply").asDouble(), 4056, 1e-6);
+        Answer orifice = post("/api/bench/orifice", "{\"gas\":\"natural-gas\",\"inputBtuPerHour\":18000}");
+        assertEquals(orifice.body().get("diameterInch").asDouble(), 0.0768078218818, 1e-12);
+        assertEquals(orifice.text("/drill"), "48");
+        Answer capacitor = post("/api/bench/capacitor", "{\"microfarads\":1,\"volts\":2100,\"bleedMegohms\":\"OL\"}");
+        assertEquals(capacitor.body().get("joules").asDouble(), 2.205, 1e-9);
+        assertTrue(capacitor.body().get("secondsToSafe").isNull());
+        Answer belt = post(
+                "/api/bench/belt",
+                "{\"pulleys\":[{\"xMm\":0,\"yMm\":0,\"diameterMm\":200},{\"xMm\":150,\"yMm\":0,\"diameterMm\":50}]}");
+        assertEquals(belt.body().get("lengthMm").asDouble(), 731.046519174, 1e-6);
+        assertEquals(
+                belt.body().get("wraps").get(0).get("degrees").asDouble()
+                        + belt.body().get("wraps").get(1).get("degrees").asDouble(),
+                360,
+                1e-9);
+    }
+
+    @DataProvider
+    Object[][] refused() {
+        return new Object[][] {
+            {"element", "{\"volts\":0,\"watts\":5400,\"ohms\":10}", "Rated voltage (0.0 V)"},
+            {"element", "{\"volts\":240,\"ohms\":10}", "watts"},
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"lots\"}", "write ohms as"},
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":-3}", "at least 0"},
+            {"orifice", "{\"gas\":\"electric\",\"inputBtuPerHour\":18000}", "natural-gas or lp"},
+            {"supply", "{\"nominalVolts\":220,\"volts\":220}", "one of 120"},
+            {"belt", "{\"pulleys\":[{\"xMm\":0,\"yMm\":0,\"diameterMm\":200}]}", "2 to 50 pulleys"},
+            {"duct", "{\"straightFt\":-1,\"elbows90\":2,\"elbows45\":1}", "Straight length"},
+        };
+    }
+
+    @Test(dataProvider = "refused")
+    public void whatCannotBeIsRefusedWithTheRemedy(String check, String body, String words) {
+        Answer answer = post("/api/bench/" + check, body);
+        assertEquals(answer.status(), 422, answer.body().toString());
+        assertTrue(answer.text("/detail").contains(words), answer.text("/detail"));
+    }
+
+    @Test
+    public void theOldPartIsFoundByItsMeasuresWithAndWithoutAMachine() {
+        Answer free = post(
+                "/api/match",
+                "{\"partType\":\"drum-belt\",\"measures\":{\"length-mm\":\"92 1/4 in\",\"ribs\":4},\"model\":null,\"limit\":5}");
+        assertEquals(free.status(), 200, free.body().toString());
+        assertEquals(free.body().get("candidates").size(), 5);
+        assertTrue(free.body().get("candidates").get(0).get("fits").isNull());
+        double sum = 0;
+        for (var candidate : free.body().get("candidates")) {
+            sum += candidate.get("probability").asDouble();
+        }
+        assertTrue(sum > 0.3 && sum <= 1 + 1e-9, free.body().toString());
+        Answer known = post(
+                "/api/match",
+                "{\"partType\":\"drum-belt\",\"measures\":{\"ribs\":4},\"model\":\"TH-7820-W\",\"limit\":10}");
+        assertTrue(
+                known.body().get("candidates").get(0).get("fits").asBoolean(),
+                known.body().toString());
+        assertEquals(
+                post("/api/match", "{\"partType\":\"sail\",\"measures\":{\"a\":1}}")
+                        .status(),
+                422);
+        assertEquals(
+                post("/api/match", "{\"partType\":\"drum-belt\",\"measures\":{}}")
+                        .status(),
+                422);
+    }
+}
