@@ -1,4 +1,5 @@
 import { Route, Routes } from "react-router";
+import { BenchPage } from "./bench";
 import { CounterPage } from "./counter";
 import { DayBookPage } from "./daybook";
 import { KnowledgePage } from "./knowledge";
@@ -14,6 +15,8 @@ export function App() {
       <Route path="/machines" element={<MachinesPage />} />
       <Route path="/machines/:model" element={<MachinesPage />} />
       <Route path="/machines/built/:appliance/:layout" element={<ConstructionPage />} />
+      <Route path="/bench" element={<BenchPage />} />
+      <Route path="/bench/:check" element={<BenchPage />} />
       <Route path="/knowledge" element={<KnowledgePage />} />
       <Route path="/knowledge/:appliance" element={<KnowledgePage />} />
       <Route path="/shelf" element={<ShelfPage />} />

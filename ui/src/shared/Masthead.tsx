@@ -16,6 +16,7 @@ export function Masthead({ children }: { children?: ReactNode }) {
           Counter
         </Link>
         <NavLink to="/machines">Machines</NavLink>
+        <NavLink to="/bench">Bench</NavLink>
         <NavLink to="/knowledge">Knowledge</NavLink>
         <NavLink to="/shelf">Shelf</NavLink>
         <NavLink to="/day-book">Day book</NavLink>

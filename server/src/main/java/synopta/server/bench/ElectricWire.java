@@ -1,5 +1,6 @@
 package synopta.server.bench;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -23,7 +24,10 @@ final class ElectricWire {
     record ElementRequest(
             @NotNull Double volts,
             @NotNull Double watts,
-            @NotNull Object ohms,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms,
+
             @MayBeNull Object toCaseOhms,
             @MayBeNull Double supplyVolts) {
         ElementAnswer judged() {
@@ -62,9 +66,15 @@ final class ElectricWire {
     record ReadWire(
             @NotNull String from,
             @NotNull String to,
-            @NotNull Object ohms) {}
 
-    record ToCaseWire(@NotNull String terminal, @NotNull Object ohms) {}
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms) {}
+
+    record ToCaseWire(
+            @NotNull String terminal,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms) {}
 
     record CoilsRequest(
             @NotNull Double volts,
@@ -85,7 +95,7 @@ final class ElectricWire {
                             .map(c -> new CoilsCheck.ToCase(c.terminal(), MeterWire.reading("toCase.ohms", c.ohms())))
                             .toList());
             return new CoilsAnswer(
-                    answer.pairs().stream().map(PairWire::of).toList(),
+                    answer.pairs().stream().map(CoilPairWire::of).toList(),
                     answer.judged().verdict().slug(),
                     answer.judged().why(),
                     answer.judged().next(),
@@ -98,9 +108,9 @@ final class ElectricWire {
     }
 
     /** A pair of terminals; it expects "OL" where no coil joins the two. */
-    record PairWire(String from, String to, Object expectedOhms, Object ohms, String verdict) {
-        static PairWire of(CoilsCheck.Pair pair) {
-            return new PairWire(
+    record CoilPairWire(String from, String to, Object expectedOhms, Object ohms, String verdict) {
+        static CoilPairWire of(CoilsCheck.Pair pair) {
+            return new CoilPairWire(
                     pair.from(),
                     pair.to(),
                     pair.expectedOhms().isPresent()
@@ -111,13 +121,16 @@ final class ElectricWire {
         }
     }
 
-    record CoilsAnswer(List<PairWire> pairs, String verdict, String why, String next, String source) {}
+    record CoilsAnswer(List<CoilPairWire> pairs, String verdict, String why, String next, String source) {}
 
     record ThermistorRequest(
             @NotNull Double r25Ohms,
             @NotNull Double betaKelvin,
             @NotNull Double celsius,
-            @NotNull Object ohms,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms,
+
             @MayBeNull Double tolerancePercent) {
         ThermistorAnswer judged() {
             ThermistorCheck.Answer answer = ThermistorCheck.judge(
@@ -231,7 +244,10 @@ final class ElectricWire {
     record CapacitorRequest(
             @NotNull Double microfarads,
             @NotNull Double volts,
-            @NotNull Object bleedMegohms,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object bleedMegohms,
+
             @MayBeNull Double safeVolts) {
         CapacitorAnswer judged() {
             CapacitorCheck.Answer answer = CapacitorCheck.judge(

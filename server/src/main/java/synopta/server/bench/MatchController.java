@@ -94,38 +94,38 @@ class MatchController {
         }
     }
 
-    record DifferenceWire(String spec, Object measured, Object listed) {}
+    record ListedOtherwise(String spec, Object measured, Object listed) {}
 
-    record CandidateWire(
+    record MatchedPart(
             String part,
             String name,
             String maker,
             double probability,
             @MayBeNull Boolean fits,
-            List<DifferenceWire> differences) {}
+            List<ListedOtherwise> differences) {}
 
-    record NextWire(String spec, List<String> values, double expectedGainBits) {}
+    record NextMeasure(String spec, List<String> values, double expectedGainBits) {}
 
     record MatchAnswer(
-            List<CandidateWire> candidates, @MayBeNull NextWire next, List<String> ignored) {
+            List<MatchedPart> candidates, @MayBeNull NextMeasure next, List<String> ignored) {
         static MatchAnswer of(PartMatcher.Match match, Map<String, Object> measures) {
             return new MatchAnswer(
                     match.candidates().stream().map(c -> of(c, measures)).toList(),
                     match.next()
-                            .map(n -> new NextWire(n.spec(), n.values(), n.expectedGainBits()))
+                            .map(n -> new NextMeasure(n.spec(), n.values(), n.expectedGainBits()))
                             .orElse(null),
                     match.ignored());
         }
 
-        private static CandidateWire of(PartMatcher.Candidate candidate, Map<String, Object> measures) {
-            return new CandidateWire(
+        private static MatchedPart of(PartMatcher.Candidate candidate, Map<String, Object> measures) {
+            return new MatchedPart(
                     candidate.part().number().written(),
                     candidate.part().name(),
                     candidate.part().maker(),
                     candidate.probability(),
                     candidate.fits().orElse(null),
                     candidate.differences().stream()
-                            .map(d -> new DifferenceWire(d.spec(), measures.get(d.spec()), asFigure(d.listed())))
+                            .map(d -> new ListedOtherwise(d.spec(), measures.get(d.spec()), asFigure(d.listed())))
                             .toList());
         }
 

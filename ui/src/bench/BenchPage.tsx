@@ -1,0 +1,39 @@
+import { Link, useParams } from "react-router";
+import { Masthead } from "../shared/Masthead";
+import "./bench.css";
+import { CheckCard } from "./CheckCard";
+import { CHECKS } from "./checks";
+import { MatchCard } from "./MatchCard";
+
+const MATCH = { id: "match", name: "Match the old part", what: "Its measures, against the catalogue" };
+
+/** The bench: readings judged, and the old part matched. */
+export function BenchPage() {
+  const { check: asked = "element" } = useParams();
+  const check = CHECKS.find((c) => c.id === asked);
+  return (
+    <>
+      <Masthead />
+      <main id="main" className="bench">
+        <h1>Bench</h1>
+        <div className="bench-columns">
+          <nav aria-label="Checks" className="card-plain">
+            {[...CHECKS, MATCH].map(({ id, name, what }) => (
+              <Link key={id} to={`/bench/${id}`} aria-current={id === asked ? "page" : undefined}>
+                <b>{name}</b>
+                <span className="small soft">{what}</span>
+              </Link>
+            ))}
+          </nav>
+          {asked === MATCH.id ? (
+            <MatchCard />
+          ) : check ? (
+            <CheckCard key={check.id} check={check} />
+          ) : (
+            <p className="soft">There is no check called {asked}.</p>
+          )}
+        </div>
+      </main>
+    </>
+  );
+}

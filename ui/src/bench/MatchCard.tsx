@@ -1,0 +1,198 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useDeferredValue, useState } from "react";
+import { Form, Table } from "react-bootstrap";
+import { answer, api, type Wire } from "../shared/api";
+import { percent } from "../shared/format";
+
+/** What is measured on parts of a type: the spec of the catalogue, and its words. */
+const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
+  "drum-belt": {
+    name: "Drum belt",
+    specs: [
+      ["length-mm", "Length laid flat, once round"],
+      ["ribs", "Ribs"],
+      ["width-mm", "Width"],
+    ],
+  },
+  "drum-roller": {
+    name: "Drum roller",
+    specs: [
+      ["diameter-mm", "Outer diameter"],
+      ["bore-mm", "Hole"],
+      ["width-mm", "Width"],
+    ],
+  },
+  "idler-pulley": {
+    name: "Idler pulley",
+    specs: [
+      ["diameter-mm", "Outer diameter"],
+      ["bore-mm", "Hole"],
+      ["width-mm", "Width"],
+    ],
+  },
+  "heater-assembly": {
+    name: "Heater box",
+    specs: [
+      ["ohms", "Ohms across"],
+      ["terminals", "Terminals"],
+      ["fixing-mm", "Between fixing holes"],
+    ],
+  },
+  "broil-element": {
+    name: "Broil element",
+    specs: [
+      ["ohms", "Ohms across"],
+      ["terminals", "Terminals"],
+      ["fixing-mm", "Between fixing holes"],
+    ],
+  },
+  "thermal-fuse": {
+    name: "Thermal fuse",
+    specs: [
+      ["opens-c", "Degrees on it"],
+      ["fixing-mm", "Between fixing holes"],
+      ["terminals", "Terminals"],
+    ],
+  },
+  "door-switch": {
+    name: "Door switch",
+    specs: [
+      ["terminals", "Terminals"],
+      ["contact", "normally-open, normally-closed, changeover"],
+      ["fixing-mm", "Between fixing holes"],
+    ],
+  },
+  "control-knob": {
+    name: "Control knob",
+    specs: [
+      ["shaft-mm", "Shaft"],
+      ["shaft-shape", "d-shaped, splined"],
+      ["diameter-mm", "Outer diameter"],
+    ],
+  },
+};
+
+/** A spec in a word, without its unit. */
+const inShort = (spec: string): string => spec.replace(/-(mm|c)$/, "").replaceAll("-", " ");
+
+/** The old part on the counter: measured, and looked for in the catalogue. */
+export function MatchCard() {
+  const [type, setType] = useState("drum-belt");
+  const [model, setModel] = useState("");
+  const [values, setValues] = useState<Record<string, string>>({});
+  const asked = useDeferredValue(JSON.stringify({ type, model: model.trim(), values }));
+  const measures = Object.fromEntries(Object.entries(values).filter(([, value]) => value.trim() !== ""));
+  const found = useQuery({
+    queryKey: ["match", asked],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST("/api/match", {
+          signal,
+          body: { partType: type, measures, model: model.trim() || null, limit: 6 },
+        }),
+      ),
+    enabled: Object.keys(measures).length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const specs = MEASURES[type]?.specs ?? [];
+  const nameOf = (spec: string) => specs.find(([s]) => s === spec)?.[1] ?? spec.replaceAll("-", " ");
+  return (
+    <div className="card-plain check">
+      <span className="bin-tab">Match the old part</span>
+      <div className="check-columns">
+        <div className="fields">
+          <Form.Group controlId="match-type" className="entry">
+            <Form.Label>What it is</Form.Label>
+            <Form.Select
+              size="sm"
+              value={type}
+              onChange={(event) => {
+                setType(event.target.value);
+                setValues({});
+              }}
+            >
+              {Object.entries(MEASURES).map(([slug, { name }]) => (
+                <option key={slug} value={slug}>
+                  {name}
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+          {specs.map(([spec, name]) => (
+            <Form.Group key={spec} controlId={`match-${spec}`} className="entry">
+              <Form.Label>{name}</Form.Label>
+              <Form.Control
+                size="sm"
+                value={values[spec] ?? ""}
+                onChange={(event) => setValues({ ...values, [spec]: event.target.value })}
+              />
+              <span className="small soft">{spec.endsWith("-mm") ? "mm, or 92 1/4 in" : ""}</span>
+            </Form.Group>
+          ))}
+          <Form.Group controlId="match-model" className="entry">
+            <Form.Label>
+              Out of model <span className="soft small">if known</span>
+            </Form.Label>
+            <Form.Control size="sm" value={model} onChange={(event) => setModel(event.target.value)} />
+          </Form.Group>
+        </div>
+        <div className="outcome" role="status">
+          {Object.keys(measures).length === 0 && (
+            <p className="soft">
+              Lay the part on the counter and measure what can be measured; one figure is enough to begin. A
+              used belt is longer than its listed length, which is allowed for.
+            </p>
+          )}
+          {found.error && <p className="notice bad">{found.error.message}</p>}
+          {!found.error && found.data && Object.keys(measures).length > 0 && (
+            <Found match={found.data} nameOf={nameOf} />
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: string) => string }) {
+  const known = match.candidates.some((c) => typeof c.fits === "boolean");
+  return (
+    <>
+      <Table size="sm">
+        <thead>
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col" className="numeric">
+              How likely
+            </th>
+            {known && <th scope="col">Machine</th>}
+            <th scope="col">Listed otherwise</th>
+          </tr>
+        </thead>
+        <tbody>
+          {match.candidates.map((c) => (
+            <tr key={c.part}>
+              <td>
+                <span className="code">{c.part}</span> <span className="small soft">{c.maker}</span>
+              </td>
+              <td className="numeric">{percent(c.probability)}</td>
+              {known && <td>{c.fits === true ? "fits" : "does not fit"}</td>}
+              <td className="small">
+                {c.differences.map((d) => `${inShort(d.spec)} ${String(d.listed)}`).join(", ")}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      {match.next && (
+        <p>
+          <b>Measure next:</b> {nameOf(match.next.spec).toLowerCase()}; the likeliest have{" "}
+          {match.next.values.join(", ")}.
+        </p>
+      )}
+      {match.ignored.length > 0 && (
+        <p className="small soft">Not listed, left out: {match.ignored.join(", ")}</p>
+      )}
+    </>
+  );
+}
