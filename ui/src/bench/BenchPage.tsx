@@ -3,8 +3,10 @@ import { Masthead } from "../shared/Masthead";
 import "./bench.css";
 import { CheckCard } from "./CheckCard";
 import { CHECKS } from "./checks";
+import { MeterCard } from "./MeterCard";
 import { MatchCard } from "./MatchCard";
 
+const METER = { id: "meter", name: "Meter practice", what: "Leads on a part that was made up" };
 const MATCH = { id: "match", name: "Match the old part", what: "Its measures, against the catalogue" };
 
 /** The bench: readings judged, and the old part matched. */
@@ -18,7 +20,7 @@ export function BenchPage() {
         <h1>Bench</h1>
         <div className="bench-columns">
           <nav aria-label="Checks" className="card-plain">
-            {[...CHECKS, MATCH].map(({ id, name, what }) => (
+            {[...CHECKS, METER, MATCH].map(({ id, name, what }) => (
               <Link key={id} to={`/bench/${id}`} aria-current={id === asked ? "page" : undefined}>
                 <b>{name}</b>
                 <span className="small soft">{what}</span>
@@ -27,6 +29,8 @@ export function BenchPage() {
           </nav>
           {asked === MATCH.id ? (
             <MatchCard />
+          ) : asked === METER.id ? (
+            <MeterCard />
           ) : check ? (
             <CheckCard key={check.id} check={check} />
           ) : (

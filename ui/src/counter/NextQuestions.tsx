@@ -10,6 +10,8 @@ type Props = {
   act: (action: Action) => void;
   onPutOff: () => void;
   onTry: (tried: Tried | null) => void;
+  /** Takes out the meter to practise with, for the test of a question. */
+  onPractise: (question: Question) => void;
 };
 
 const WHO: Record<string, string> = {
@@ -19,7 +21,7 @@ const WHO: Record<string, string> = {
 };
 
 /** The next questions: the one at hand by keys, the others at a click. */
-export function NextQuestions({ questions, asked, act, onPutOff, onTry }: Props) {
+export function NextQuestions({ questions, asked, act, onPutOff, onTry, onPractise }: Props) {
   const [first, ...others] = inSight(questions, asked);
   if (first === undefined) {
     return null;
@@ -42,7 +44,15 @@ export function NextQuestions({ questions, asked, act, onPutOff, onTry }: Props)
           <Replies question={first} act={act} onTry={onTry} keys />
         </div>
       </div>
-      {first.unit && <Reading key={first.finding} question={first} unit={first.unit} act={act} />}
+      {first.unit && (
+        <Reading
+          key={first.finding}
+          question={first}
+          unit={first.unit}
+          act={act}
+          onPractise={first.unit === "Ω" ? onPractise : undefined}
+        />
+      )}
       {others.map((question) => (
         <div key={question.finding} className="question small" role="group" aria-label={question.question}>
           <div className="asks" title={about(question)}>
@@ -106,8 +116,15 @@ function Replies({ question, act, onTry, keys = false }: RepliesProps) {
   );
 }
 
+type ReadingProps = {
+  question: Question;
+  unit: string;
+  act: Props["act"];
+  onPractise: Props["onPractise"] | undefined;
+};
+
 /** A meter's reading, put in as it is shown. */
-function Reading({ question, unit, act }: { question: Question; unit: string; act: Props["act"] }) {
+function Reading({ question, unit, act, onPractise }: ReadingProps) {
   const [shown, setShown] = useState("");
   const open = /^ol$/i.test(shown.trim());
   const figure = Number(shown.replace(",", "."));
@@ -136,6 +153,11 @@ function Reading({ question, unit, act }: { question: Question; unit: string; ac
       <Button type="submit" variant="quiet" size="sm" disabled={!readable}>
         Take it
       </Button>
+      {onPractise && (
+        <Button variant="link" size="sm" className="p-0" onClick={() => onPractise(question)}>
+          practise
+        </Button>
+      )}
     </Form>
   );
 }

@@ -5,7 +5,8 @@ import type { Stage } from "../shared/Stages";
 import type { Action } from "./caseState";
 import { open } from "./Meanings";
 import { NextQuestions } from "./NextQuestions";
-import type { Tried } from "./questions";
+import { Practice } from "./Practice";
+import type { Question, Tried } from "./questions";
 import { Suspects } from "./Suspects";
 import type { Answer } from "./useCounter";
 import { Weights } from "./Weights";
@@ -31,6 +32,7 @@ type Props = {
 export function PointsTo(props: Props) {
   const { answer, layout, layouts, asked, stage, onStage, weighing, onWeigh, act, onPutOff } = props;
   const [tried, setTried] = useState<Tried | null>(null);
+  const [practised, setPractised] = useState<Question | null>(null);
   const [left, setLeft] = useState<string[]>([]);
   const named = open(answer).find((n) => !left.includes(n.phrase));
   const suspects = leading(answer.suspects);
@@ -90,6 +92,18 @@ export function PointsTo(props: Props) {
           act={act}
           onPutOff={onPutOff}
           onTry={setTried}
+          onPractise={setPractised}
+        />
+      )}
+      {practised && answer.appliance && (
+        <Practice
+          appliance={answer.appliance}
+          question={practised}
+          onTake={(value) => {
+            setPractised(null);
+            act({ kind: "measured", test: practised.finding, value });
+          }}
+          onHide={() => setPractised(null)}
         />
       )}
     </section>

@@ -66,4 +66,58 @@ public class BenchTest extends Browser {
         page.getByLabel("Out of model").fill("NOSUCH");
         assertThat(outcome()).containsText("No model NOSUCH is in the catalogue");
     }
+
+    @Test
+    public void aMeterIsPractisedOnAPartThatTellsItsConditionWhenAsked() {
+        at("/bench/meter");
+        page.getByLabel("What is read").selectOption("heater-coil-ohms");
+        Locator display = page.getByLabel("The meter shows");
+        assertThat(display).hasText(Pattern.compile("OL|[\\d.]+ Ω"));
+        assertAccessible();
+        button("Red lead to casing").click();
+        assertThat(page.getByRole(AriaRole.RADIO).nth(2)).isChecked();
+        assertThat(display).hasText(Pattern.compile("OL|4200 Ω"));
+        page.getByRole(AriaRole.RADIO).nth(2).focus();
+        page.keyboard().press("ArrowUp");
+        page.keyboard().press("ArrowUp");
+        assertThat(page.getByRole(AriaRole.RADIO).first()).isChecked();
+        assertThat(page.getByText("For practice")).isVisible();
+        button("What is it?").click();
+        assertThat(page.getByText(Pattern.compile("This one is (good|open|shorted|grounded)\\.")))
+                .isVisible();
+        button("Another part").click();
+        assertThat(page.getByText("For practice")).isVisible();
+        page.getByLabel("Appliance").selectOption("microwave");
+        page.getByLabel("What is read").selectOption("magnetron-ohms");
+        assertThat(page.getByText("qualified person only")).isVisible();
+    }
+
+    /** Leads are moved with the keyboard alone until an open part is at hand; its reading then counts in the case. */
+    @Test
+    public void aReadingOfThePractiseMeterMovesTheSuspectsOfTheCase() {
+        caller("oven, broil dead, bake fine");
+        Locator practise = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("practise"));
+        for (int i = 0; i < 12 && !practise.isVisible(); i++) {
+            page.keyboard().press("n");
+            page.waitForTimeout(150);
+        }
+        Locator suspects = page.getByLabel("Suspects");
+        String before = suspects.textContent();
+        practise.focus();
+        page.keyboard().press("Enter");
+        Locator meter = page.getByRole(AriaRole.DIALOG);
+        Locator display = meter.getByLabel("The meter shows");
+        for (int i = 0; i < 40 && !"OL".equals(display.textContent()); i++) {
+            meter.getByText("Another part").focus();
+            page.keyboard().press("Enter");
+            page.waitForTimeout(150);
+        }
+        assertThat(display).hasText("OL");
+        assertAccessible();
+        meter.getByText("Take this reading").focus();
+        page.keyboard().press("Enter");
+        assertThat(meter).isHidden();
+        assertThat(region("Known")).containsText("meter: OL");
+        assertThat(suspects).not().hasText(before);
+    }
 }

@@ -100,6 +100,26 @@ public class BenchTest extends Served {
     }
 
     @Test
+    public void aMeterToPractiseWithReadsThePartThatWasShuffledAndTellsWhenAsked() {
+        String leads =
+                "{\"appliance\":\"dryer\",\"test\":\"heater-coil-ohms\",\"shuffles\":%d,\"red\":\"1\",\"black\":\"2\",\"reveal\":%s}";
+        for (int shuffles = 0; shuffles < 12; shuffles++) {
+            Answer hidden = post("/api/bench/meter", leads.formatted(shuffles, false));
+            assertTrue(hidden.body().get("condition").isNull());
+            assertEquals(hidden.text("/partType"), "heating-element");
+            Answer shown = post("/api/bench/meter", leads.formatted(shuffles, true));
+            assertEquals(shown.body().get("ohms"), hidden.body().get("ohms"));
+            assertEquals(
+                    shown.text("/condition").equals("open"),
+                    "OL".equals(shown.body().get("ohms").asString()));
+        }
+        assertEquals(
+                post("/api/bench/meter", leads.replace("heater-coil-ohms", "x").formatted(1, true))
+                        .status(),
+                422);
+    }
+
+    @Test
     public void theOldPartIsFoundByItsMeasuresWithAndWithoutAMachine() {
         Answer free = post(
                 "/api/match",

@@ -3,6 +3,7 @@ package synopta.server.knowledge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import synopta.core.bench.StandIn;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Circuit;
 import synopta.core.knowledge.Fault;
@@ -65,7 +66,7 @@ final class KnowledgeWire {
                     pack.appliance().slug(),
                     pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
                     Stream.concat(
-                                    pack.findings().stream().map(f -> KnownFinding.of(f, null)),
+                                    pack.findings().stream().map(f -> KnownFinding.of(f, null, false)),
                                     pack.tests().stream().map(KnownFinding::of))
                             .toList(),
                     links);
@@ -104,7 +105,7 @@ final class KnowledgeWire {
     /** A fault that brings another about. */
     record CauseWire(String fault, String name, double strength, String basis) {}
 
-    /** Something to find out. */
+    /** Something to find out; `practice`: a part can be made up to read it on. */
     record KnownFinding(
             String id,
             String question,
@@ -114,8 +115,9 @@ final class KnowledgeWire {
             String who,
             @MayBeNull String opens,
             String basis,
-            @MayBeNull String good) {
-        private static KnownFinding of(Finding finding, String good) {
+            @MayBeNull String good,
+            boolean practice) {
+        private static KnownFinding of(Finding finding, String good, boolean practice) {
             return new KnownFinding(
                     finding.id(),
                     finding.question(),
@@ -127,7 +129,8 @@ final class KnowledgeWire {
                     finding.who().slug(),
                     finding.opens().orElse(null),
                     finding.basis().source(),
-                    good);
+                    good,
+                    practice);
         }
 
         private static KnownFinding of(MeterTest test) {
@@ -137,7 +140,8 @@ final class KnowledgeWire {
                             .formatted(
                                     figure(test.goodFrom()),
                                     figure(test.goodTo()),
-                                    test.unit().symbol()));
+                                    test.unit().symbol()),
+                    StandIn.serves(test));
         }
 
         private static String figure(double value) {
