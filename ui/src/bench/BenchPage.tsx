@@ -5,7 +5,9 @@ import { CheckCard } from "./CheckCard";
 import { CHECKS } from "./checks";
 import { MeterCard } from "./MeterCard";
 import { MatchCard } from "./MatchCard";
+import { RangeCard } from "./RangeCard";
 
+const RANGE = { id: "range", name: "Usual range", what: "Any part that is read: igniter, winding, coil …" };
 const METER = { id: "meter", name: "Meter practice", what: "Leads on a part that was made up" };
 const MATCH = { id: "match", name: "Match the old part", what: "Its measures, against the catalogue" };
 
@@ -20,7 +22,7 @@ export function BenchPage() {
         <h1>Bench</h1>
         <div className="bench-columns">
           <nav aria-label="Checks" className="card-plain">
-            {[...CHECKS, METER, MATCH].map(({ id, name, what }) => (
+            {[RANGE, ...CHECKS, METER, MATCH].map(({ id, name, what }) => (
               <Link key={id} to={`/bench/${id}`} aria-current={id === asked ? "page" : undefined}>
                 <b>{name}</b>
                 <span className="small soft">{what}</span>
@@ -29,6 +31,8 @@ export function BenchPage() {
           </nav>
           {asked === MATCH.id ? (
             <MatchCard />
+          ) : asked === RANGE.id ? (
+            <RangeCard />
           ) : asked === METER.id ? (
             <MeterCard />
           ) : check ? (

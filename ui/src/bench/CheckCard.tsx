@@ -46,7 +46,8 @@ export function CheckCard({ check }: { check: Check }) {
   );
 }
 
-function Outcome({ result }: { result: Awaited<ReturnType<Check["run"]>> }) {
+/** A verdict with its band, its reason and what to do next. */
+export function Outcome({ result }: { result: Awaited<ReturnType<Check["run"]>> }) {
   const { verdict, band, figures } = result;
   return (
     <>

@@ -180,3 +180,23 @@ export const CAPACITOR: Check = {
     return { verdict: got, band: null, figures: [["Holds", `${shown(got.joules)} J`]] };
   },
 };
+
+export const THERMOSTAT: Check = {
+  id: "thermostat",
+  name: "Thermostat, thermal fuse",
+  what: "Open or closed at the warmth it has",
+  fields: [
+    { name: "opens", label: "Stamped on it", unit: "°C", usual: "120" },
+    { name: "celsius", label: "Warmth of it now", unit: "°C", usual: "22" },
+    { name: "ohms", label: "The meter shows", unit: "Ω, OL, beeps" },
+  ],
+  run: async (v, signal) => {
+    const got = await answer(
+      api.POST("/api/bench/thermostat", {
+        signal,
+        body: { opensCelsius: number(v.opens), celsius: number(v.celsius), ohms: reading(v.ohms) },
+      }),
+    );
+    return { verdict: got, band: null, figures: [] };
+  },
+};

@@ -68,6 +68,7 @@ export const ORIFICE: Check = {
       band: null,
       figures: [
         ["Drill", `No. ${got.drill} (${got.drillDiameterInch.toFixed(4)} in)`],
+        ["Both pieces", got.conversionSet.map((piece) => piece.replaceAll("-", " ")).join(" and ")],
         ["Hole", `${got.diameterInch.toFixed(4)} in, ${(got.diameterInch * 25.4).toFixed(2)} mm`],
       ],
     };

@@ -43,6 +43,8 @@ public class BenchTest extends Browser {
             {"Stored charge", "Charged to", "2100", "which can kill"},
             {"Which tool fits", "Tool", "8 mm", "It serves"},
             {"Thermistor", "The meter shows", "10.4k", "Warm it in the hand"},
+            {"Thermostat, thermal fuse", "The meter shows", "OL", "It is open, though it is colder"},
+            {"Usual range", "The meter shows", "0", "shorted"},
             {"Fuse in its place", "New one, amps", "15", "not acceptable"},
         }) {
             page.getByLabel("Checks").getByText(check[0]).click();

@@ -118,6 +118,19 @@ public class Pictures extends Browser {
     }
 
     @Test
+    public void theBench() {
+        at("/bench/element");
+        page.getByLabel("The meter shows").fill("21");
+        assertThat(page.getByText("off value")).isVisible();
+        picture("bench");
+        at("/bench/match");
+        page.getByLabel("Length laid flat").fill("92 1/4 in");
+        page.getByLabel("Ribs").fill("4");
+        assertThat(page.getByText("Measure next")).isVisible();
+        picture("bench-match");
+    }
+
+    @Test
     public void theCatalogue() throws IOException {
         at("/machines/TH7820W");
         page.getByLabel("Model number").fill("th 78");

@@ -40,6 +40,9 @@ public class BenchTest extends Served {
                         + "{\"xMm\":150,\"yMm\":0,\"diameterMm\":50,\"side\":\"inside\"}]}",
                 "runs"
             },
+            {"range", "{\"appliance\":\"range\",\"test\":\"broil-ohms\",\"reading\":24}", "good"},
+            {"range", "{\"appliance\":\"range\",\"test\":\"thermocouple-mv\",\"reading\":4}", "off-value"},
+            {"thermostat", "{\"opensCelsius\":120,\"celsius\":22,\"ohms\":\"OL\"}", "open"},
             {"tool", "{\"tool\":\"8 mm\",\"head\":\"5/16 in\"}", "serves"},
         };
     }

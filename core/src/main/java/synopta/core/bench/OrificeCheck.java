@@ -1,5 +1,8 @@
 package synopta.core.bench;
 
+import java.util.List;
+import synopta.core.catalog.Fuel;
+
 /**
  * Which hole does a burner need? Q = 1313 K D² √(h/s): flow Q in cubic feet an hour, discharge coefficient K, diameter D
  * in inches, pressure h in inches of water, specific gravity s; input is Q times the heating value. Above 2,000 ft the
@@ -55,6 +58,18 @@ public final class OrificeCheck {
                         "The hole would be %.4f in, which no burner has. Check input, pressure and heating value."
                                 .formatted(diameter)));
         return new Answer(input, flow, diameter, drill);
+    }
+
+    /**
+     * Both pieces, as part types, that a dryer needs for the gas that is there; one without the other is dangerous. A
+     * conversion cures no lack of heat.
+     */
+    public static List<String> conversionSet(Fuel gas) {
+        return switch (gas) {
+            case NATURAL_GAS -> List.of("natural-gas-orifice", "natural-gas-limiter");
+            case LP -> List.of("propane-orifice", "propane-blocking-pin");
+            case ELECTRIC -> throw new IllegalArgumentException("Gas (electric) must be natural-gas or lp.");
+        };
     }
 
     /** The flow through a hole, in cubic feet an hour. */

@@ -22,7 +22,7 @@ import synopta.core.knowledge.Reading;
  */
 final class Figures {
     private static final Pattern FIGURE = Pattern.compile(
-            "(?<![\\p{L}\\p{N}.])(?:(?<figure>\\d+(?:\\.\\d+)?)\\s*(?<kilo>k(?:ilo)?[\\s-]*)?(?<unit>%s)|(?<open>OL|O\\.L\\.|reads? open|infinite|infinity))(?![\\p{L}\\p{N}])"
+            "(?<![\\p{L}\\p{N}.])(?:(?<figure>\\d+(?:\\.\\d+)?)\\s*(?<kilo>k(?:ilo)?[\\s-]*)?(?<unit>%s)|(?<open>OL|O\\.L\\.|reads? open|no reading|no continuity|infinite|infinity)|(?<beep>meter beeps|beeps across|has continuity))(?![\\p{L}\\p{N}])"
                     .formatted(Arrays.stream(MeterUnit.values())
                             .flatMap(u -> u.said().stream())
                             .distinct()
@@ -70,6 +70,9 @@ final class Figures {
     private static Reading reading(Matcher matcher) {
         if (matcher.group("open") != null) {
             return new Reading.Overload();
+        }
+        if (matcher.group("beep") != null) {
+            return new Reading.Figure(0);
         }
         double figure = Double.parseDouble(matcher.group("figure"));
         return new Reading.Figure(matcher.group("kilo") == null ? figure : 1000 * figure);

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 
 /** A unit that a meter or a rule reads, with the words by which people say it. */
 public enum MeterUnit {
-    OHM("Ω", "ohm", "ohms", "Ω", "Ω"),
+    OHM("Ω", "ohm", "ohms", "r", "Ω", "Ω"),
     VOLT("V", "volt", "volts", "v"),
     AMPERE("A", "amp", "amps", "ampere", "amperes"),
     MILLIVOLT("mV", "millivolt", "millivolts", "mv"),

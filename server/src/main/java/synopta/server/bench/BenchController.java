@@ -26,6 +26,11 @@ class BenchController {
         return request.judged();
     }
 
+    @PostMapping("/thermostat")
+    ElectricWire.JudgedAnswer thermostat(@Valid @RequestBody ElectricWire.ThermostatRequest request) {
+        return request.judged();
+    }
+
     @PostMapping("/fuse")
     ElectricWire.FuseAnswer fuse(@Valid @RequestBody ElectricWire.FuseRequest request) {
         return request.judged();

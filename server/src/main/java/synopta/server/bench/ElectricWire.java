@@ -12,8 +12,10 @@ import synopta.core.bench.CapacitorCheck;
 import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
 import synopta.core.bench.FuseCheck;
+import synopta.core.bench.Judged;
 import synopta.core.bench.SupplyCheck;
 import synopta.core.bench.ThermistorCheck;
+import synopta.core.bench.ThermostatCheck;
 import synopta.server.web.MayBeNull;
 import synopta.server.web.Refused;
 
@@ -158,6 +160,24 @@ final class ElectricWire {
             String why,
             String next,
             String source) {}
+
+    /** A verdict without figures of its own. */
+    record JudgedAnswer(String verdict, String why, String next, String source) {
+        static JudgedAnswer of(Judged judged) {
+            return new JudgedAnswer(judged.verdict().slug(), judged.why(), judged.next(), judged.source());
+        }
+    }
+
+    record ThermostatRequest(
+            @NotNull Double opensCelsius,
+            @NotNull Double celsius,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms) {
+        JudgedAnswer judged() {
+            return JudgedAnswer.of(ThermostatCheck.judge(opensCelsius, celsius, MeterWire.reading("ohms", ohms)));
+        }
+    }
 
     record FuseWire(
             @NotNull Double amps,

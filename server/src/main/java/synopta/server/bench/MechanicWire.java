@@ -44,6 +44,7 @@ final class MechanicWire {
                     answer.diameterInch(),
                     answer.drill().name(),
                     answer.drill().inches(),
+                    OrificeCheck.conversionSet(Fuel.of(gas)),
                     "advice",
                     "%.0f Btu/h are %.2f ft³ an hour, through %.4f in; drill %s is the nearest that is not larger."
                             .formatted(
@@ -74,6 +75,7 @@ final class MechanicWire {
             double diameterInch,
             String drill,
             double drillDiameterInch,
+            List<String> conversionSet,
             String verdict,
             String why,
             String next,

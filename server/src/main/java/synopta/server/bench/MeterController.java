@@ -1,11 +1,14 @@
 package synopta.server.bench;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.bench.Judged;
+import synopta.core.bench.RangeCheck;
 import synopta.core.bench.StandIn;
 import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.MeterTest;
@@ -15,7 +18,7 @@ import synopta.server.Packs;
 import synopta.server.web.MayBeNull;
 import synopta.server.web.Refused;
 
-/** A meter to practise with: it reads a part that was made up. */
+/** Readings by the tests of the packs, of a real part or of one that was made up to practise on. */
 @RestController
 class MeterController {
     private final Packs packs;
@@ -26,12 +29,8 @@ class MeterController {
 
     @PostMapping(path = "/api/bench/meter", produces = MediaType.APPLICATION_JSON_VALUE)
     MeterAnswer read(@Valid @RequestBody MeterRequest request) {
-        Pack pack = packs.of(Appliance.of(request.appliance()))
-                .orElseThrow(() -> Refused.impossible(
-                        "appliance", "There is no knowledge of a %s.".formatted(request.appliance())));
-        MeterTest test = pack.test(request.test())
-                .orElseThrow(() -> Refused.impossible(
-                        "test", "Test (%s) is not known for a %s.".formatted(request.test(), request.appliance())));
+        Pack pack = pack(request.appliance());
+        MeterTest test = test(pack, request.test());
         StandIn.Condition condition = StandIn.drawn(test, request.shuffles());
         Reading reading =
                 StandIn.read(test, condition, StandIn.Terminal.of(request.red()), StandIn.Terminal.of(request.black()));
@@ -39,6 +38,45 @@ class MeterController {
         return new MeterAnswer(
                 MeterWire.of(reading), partType, Boolean.TRUE.equals(request.reveal()) ? condition.slug() : null);
     }
+
+    @PostMapping(path = "/api/bench/range", produces = MediaType.APPLICATION_JSON_VALUE)
+    RangeAnswer range(@Valid @RequestBody RangeRequest request) {
+        MeterTest test = test(pack(request.appliance()), request.test());
+        Judged judged = RangeCheck.judge(test, MeterWire.reading("reading", request.reading()));
+        return new RangeAnswer(
+                test.goodFrom(),
+                test.goodTo(),
+                test.unit().symbol(),
+                judged.verdict().slug(),
+                judged.why(),
+                judged.next(),
+                judged.source());
+    }
+
+    private Pack pack(String appliance) {
+        return packs.of(Appliance.of(appliance))
+                .orElseThrow(
+                        () -> Refused.impossible("appliance", "There is no knowledge of a %s.".formatted(appliance)));
+    }
+
+    private static MeterTest test(Pack pack, String test) {
+        return pack.test(test)
+                .orElseThrow(() -> Refused.impossible(
+                        "test",
+                        "Test (%s) is not known for a %s."
+                                .formatted(test, pack.appliance().slug())));
+    }
+
+    /** A reading by a test of a pack, in the test's unit. */
+    record RangeRequest(
+            @NotNull String appliance,
+            @NotNull String test,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object reading) {}
+
+    /** The usual range of a good part, and the verdict. */
+    record RangeAnswer(double low, double high, String unit, String verdict, String why, String next, String source) {}
 
     /** The leads on terminals `1`, `2` or `casing` of the part that so many shuffles bring. */
     record MeterRequest(
@@ -51,8 +89,7 @@ class MeterController {
 
     /** What it shows, a number of ohms or OL; in what way the part is, once that was asked for. */
     record MeterAnswer(
-            @io.swagger.v3.oas.annotations.media.Schema(oneOf = {Double.class, String.class})
-            Object ohms,
+            @Schema(oneOf = {Double.class, String.class}) Object ohms,
 
             String partType,
             @MayBeNull String condition) {}

@@ -1,0 +1,45 @@
+package synopta.core.bench;
+
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Reading;
+
+/**
+ * Is a part good by the usual range of its test? For parts without a plate: igniters by ohms or amperes, thermocouples by
+ * millivolts, windings, coils, switches, moisture bars. The range and its basis stand in the pack. Of parts that are read
+ * in ohms, much less than the range is a short circuit; OL is open.
+ */
+public final class RangeCheck {
+    private static final double SHORT = 0.1;
+
+    private RangeCheck() {}
+
+    /** Judges a reading by the good range of a test. */
+    public static Judged judge(MeterTest test, Reading reading) {
+        Verdict verdict = reading.fold(
+                value -> value >= test.goodFrom() && value <= test.goodTo()
+                        ? Verdict.GOOD
+                        : value < SHORT * test.goodFrom() ? Verdict.SHORTED : Verdict.OFF_VALUE,
+                overload -> Verdict.OPEN);
+        String unit = test.unit().symbol();
+        String range = "%s to %s %s".formatted(plain(test.goodFrom()), plain(test.goodTo()), unit);
+        String read = reading.fold(value -> "%s %s".formatted(plain(value), unit), overload -> "OL");
+        return new Judged(
+                verdict,
+                "It reads %s; a good one reads %s.".formatted(read, range),
+                next(verdict),
+                "Usual range: %s".formatted(test.finding().basis().source()));
+    }
+
+    private static String next(Verdict verdict) {
+        return switch (verdict) {
+            case GOOD -> "Look elsewhere; do not sell it on this reading.";
+            case OPEN -> "Read it once more with the leads changed; if it stays, it is to be replaced.";
+            case SHORTED, GROUNDED -> "Take its wires off and read again; if it stays, it is to be replaced.";
+            case OFF_VALUE -> "Read again with its wires off and the leads clean; if it stays, it is likely the one.";
+        };
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? "%.0f".formatted(value) : String.valueOf(value);
+    }
+}

@@ -1,0 +1,56 @@
+package synopta.core.bench;
+
+import synopta.core.knowledge.Reading;
+
+/**
+ * Is a thermostat or thermal fuse as it should be at the warmth it has? Below the temperature stamped on it, it conducts;
+ * above, it is open. Within 10 °C of it neither is certain: stamped temperatures hold to about 5 °C, and a thermostat comes
+ * back lower than it opens (common practice, no published source). A thermal fuse that opened does not come back.
+ */
+public final class ThermostatCheck {
+    private static final double UNSURE_C = 10;
+    /** A sound contact reads next to nothing, in ohms. */
+    private static final double CONTACT_OHMS = 2;
+
+    private static final String SOURCE =
+            "The temperature stamped on it; within 10 °C nothing is certain: common practice";
+
+    private ThermostatCheck() {}
+
+    /** Judges a reading across it. */
+    public static Judged judge(double opensCelsius, double celsius, Reading reading) {
+        Given.between("Stamped temperature", opensCelsius, 30, 400, "°C", "It stands on the disc: L140 is 60 °C.");
+        Given.between("Temperature", celsius, -40, 400, "°C", "Give it in Celsius.");
+        boolean open = reading.fold(ohms -> ohms > 1000, overload -> true);
+        boolean poor = reading.fold(ohms -> ohms > CONTACT_OHMS, overload -> false) && !open;
+        if (poor) {
+            return new Judged(
+                    Verdict.OFF_VALUE,
+                    "%s is too much for a closed contact: it is burnt.".formatted(ElementCheck.shown(reading)),
+                    "It is to be replaced, and what made it hot is to be found.",
+                    SOURCE);
+        }
+        if (Math.abs(celsius - opensCelsius) < UNSURE_C) {
+            return new Judged(
+                    Verdict.GOOD,
+                    "So near to %.0f °C it may be open or closed.".formatted(opensCelsius),
+                    "Read it again when it is cold.",
+                    SOURCE);
+        }
+        boolean cold = celsius < opensCelsius;
+        if (cold == open) {
+            return new Judged(
+                    cold ? Verdict.OPEN : Verdict.SHORTED,
+                    cold
+                            ? "It is open, though it is colder than %.0f °C.".formatted(opensCelsius)
+                            : "It still conducts, though it is hotter than %.0f °C.".formatted(opensCelsius),
+                    "It is to be replaced; a fuse or limit that opened has a cause: look at the vent and the lint first.",
+                    SOURCE);
+        }
+        return new Judged(
+                Verdict.GOOD,
+                cold ? "It conducts, as it should when cold." : "It is open, as it should when hot.",
+                "Look elsewhere; do not sell it on this reading.",
+                SOURCE);
+    }
+}

@@ -1,0 +1,106 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useDeferredValue, useState } from "react";
+import { Form } from "react-bootstrap";
+import { answer, api } from "../shared/api";
+import { maybe, reading } from "./check";
+import { Outcome } from "./CheckCard";
+import { useTests } from "./useTests";
+
+/** Any part that a pack knows a usual range of: igniters, thermocouples, windings, coils, switches. */
+export function RangeCard() {
+  const [appliance, setAppliance] = useState("dryer");
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [shown, setShown] = useState("");
+  const settled = useDeferredValue(shown);
+  const tests = useTests(appliance);
+  const test = tests.find((t) => t.id === chosen) ?? tests[0];
+  const result = useQuery({
+    queryKey: ["range", appliance, test?.id, settled],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST("/api/bench/range", {
+          signal,
+          body: { appliance, test: test?.id ?? "", reading: reading(settled) },
+        }),
+      ),
+    enabled: test !== undefined && settled.trim() !== "",
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const figure = maybe(settled);
+  const got = result.data;
+  return (
+    <div className="card-plain check">
+      <span className="bin-tab">Usual range</span>
+      <div className="p-3">
+        <TestChoice {...{ appliance, setAppliance, tests, test: test?.id, setChosen }} />
+        <Form.Group controlId="range-reading" className="entry">
+          <Form.Label>The meter shows</Form.Label>
+          <Form.Control size="sm" value={shown} onChange={(event) => setShown(event.target.value)} />
+          <span className="small soft">{got?.unit ?? test?.good}</span>
+        </Form.Group>
+        <div className="outcome" role="status">
+          {settled.trim() === "" && (
+            <p className="soft">A good one: {test?.good}. Enter the reading, and it is judged.</p>
+          )}
+          {result.error && <p className="notice bad">{result.error.message}</p>}
+          {settled.trim() !== "" && !result.error && got && (
+            <Outcome
+              result={{
+                verdict: got,
+                band: {
+                  low: got.low,
+                  high: got.high,
+                  value: figure !== null && Number.isFinite(figure) ? figure : null,
+                  unit: got.unit,
+                },
+                figures: [],
+              }}
+            />
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+const APPLIANCES = ["dryer", "range", "dishwasher", "microwave"];
+
+type ChoiceProps = {
+  appliance: string;
+  setAppliance: (appliance: string) => void;
+  tests: { id: string; question: string }[];
+  test: string | undefined;
+  setChosen: (test: string) => void;
+};
+
+/** Which appliance, and what of it is read. */
+export function TestChoice({ appliance, setAppliance, tests, test, setChosen }: ChoiceProps) {
+  return (
+    <div className="d-flex gap-2 mb-3">
+      <Form.Select
+        size="sm"
+        className="w-auto"
+        aria-label="Appliance"
+        value={appliance}
+        onChange={(event) => setAppliance(event.target.value)}
+      >
+        {APPLIANCES.map((name) => (
+          <option key={name}>{name}</option>
+        ))}
+      </Form.Select>
+      <Form.Select
+        size="sm"
+        aria-label="What is read"
+        value={test ?? ""}
+        onChange={(event) => setChosen(event.target.value)}
+      >
+        {tests.map((t) => (
+          <option key={t.id} value={t.id}>
+            {t.question}
+          </option>
+        ))}
+      </Form.Select>
+    </div>
+  );
+}
