@@ -46,6 +46,26 @@ const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
       ["fixing-mm", "Between fixing holes"],
     ],
   },
+  "bake-element": {
+    name: "Bake element",
+    specs: [
+      ["ohms", "Ohms across"],
+      ["terminals", "Terminals"],
+      ["fixing-mm", "Between fixing holes"],
+    ],
+  },
+  "line-fuse": {
+    name: "Line fuse",
+    specs: [
+      ["amps", "Amperes on it"],
+      ["volts", "Volts on it"],
+      ["size", "Body, as 6x32-mm"],
+    ],
+  },
+  "oven-thermostat": {
+    name: "Oven thermostat",
+    specs: [["tube-length-mm", "Length of its tube"]],
+  },
   "thermal-fuse": {
     name: "Thermal fuse",
     specs: [
@@ -178,7 +198,12 @@ function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: s
               <td className="numeric">{percent(c.probability)}</td>
               {known && <td>{c.fits === true ? "fits" : "does not fit"}</td>}
               <td className="small">
-                {c.differences.map((d) => `${inShort(d.spec)} ${String(d.listed)}`).join(", ")}
+                {c.differences
+                  .map(
+                    (d) =>
+                      `${inShort(d.spec)} ${String(d.listed)}${d.listedInches ? ` mm, ${d.listedInches}` : ""}`,
+                  )
+                  .join("; ")}
               </td>
             </tr>
           ))}

@@ -86,11 +86,19 @@ export const COILS: Check = {
 
 export const THERMISTOR: Check = {
   id: "thermistor",
-  name: "Thermistor",
+  name: "Sensor",
   what: "A sensor's ohms at the warmth it has",
   fields: [
-    { name: "r25", label: "Ohms at 25 °C", unit: "Ω", usual: "10000" },
-    { name: "beta", label: "Beta", unit: "K", usual: "3977" },
+    {
+      name: "kind",
+      label: "Kind of sensor",
+      choices: [
+        ["beta", "thermistor"],
+        ["platinum", "platinum (oven)"],
+      ],
+    },
+    { name: "r25", label: "Ohms at 25 °C", unit: "Ω; platinum: at 0 °C", usual: "10000" },
+    { name: "beta", label: "Beta", unit: "K; not for platinum", usual: "3977" },
     { name: "celsius", label: "Warmth beside it", unit: "°C", usual: "22" },
     { name: "ohms", label: "The meter shows", unit: "Ω, k, OL" },
   ],
@@ -99,8 +107,10 @@ export const THERMISTOR: Check = {
       api.POST("/api/bench/thermistor", {
         signal,
         body: {
-          r25Ohms: number(v.r25),
-          betaKelvin: number(v.beta),
+          r25Ohms: v.kind === "platinum" ? null : number(v.r25),
+          betaKelvin: v.kind === "platinum" ? null : number(v.beta),
+          platinumOhmsAtZero: v.kind === "platinum" ? number(v.r25) : null,
+          steinhartHart: null,
           celsius: number(v.celsius),
           ohms: reading(v.ohms),
           tolerancePercent: null,

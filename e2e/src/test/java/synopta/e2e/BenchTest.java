@@ -42,12 +42,13 @@ public class BenchTest extends Browser {
             {"Supply", "The meter shows", "118", "one of the two legs is missing"},
             {"Stored charge", "Charged to", "2100", "which can kill"},
             {"Which tool fits", "Tool", "8 mm", "It serves"},
-            {"Thermistor", "The meter shows", "10.4k", "Warm it in the hand"},
+            {"Sensor", "The meter shows", "10.4k", "Warm it in the hand"},
             {"Thermostat, thermal fuse", "The meter shows", "OL", "It is open, though it is colder"},
             {"Usual range", "The meter shows", "0", "shorted"},
             {"Fuse in its place", "New one, amps", "15", "not acceptable"},
         }) {
-            page.getByLabel("Checks").getByText(check[0]).click();
+            page.getByLabel("Checks").getByText(check[0], new Locator.GetByTextOptions().setExact(true))
+                    .click();
             page.getByLabel(check[1], new Page.GetByLabelOptions().setExact(true))
                     .fill(check[2]);
             assertThat(outcome()).containsText(check[3]);

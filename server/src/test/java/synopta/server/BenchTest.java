@@ -26,6 +26,12 @@ public class BenchTest extends Served {
                 "open"
             },
             {"thermistor", "{\"r25Ohms\":10000,\"betaKelvin\":3977,\"celsius\":25,\"ohms\":\"10.4k\"}", "good"},
+            {"thermistor", "{\"platinumOhmsAtZero\":1000,\"celsius\":25,\"ohms\":1098}", "good"},
+            {
+                "thermistor",
+                "{\"steinhartHart\":{\"a\":0.001032,\"b\":0.0002387,\"c\":1.58e-7},\"celsius\":0,\"ohms\":12000}",
+                "off-value"
+            },
             {"fuse", "{\"original\":%s,\"candidate\":%s}".formatted(fuse, fuse), "acceptable"},
             {"orifice", "{\"gas\":\"natural-gas\",\"inputBtuPerHour\":18000}", "advice"},
             {"duct", "{\"straightFt\":12,\"elbows90\":2,\"elbows45\":1}", "within"},
@@ -88,6 +94,7 @@ public class BenchTest extends Served {
             {"element", "{\"volts\":240,\"ohms\":10}", "watts"},
             {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"lots\"}", "write ohms as"},
             {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":-3}", "at least 0"},
+            {"thermistor", "{\"r25Ohms\":10000,\"celsius\":25,\"ohms\":10000}", "or platinumOhmsAtZero"},
             {"orifice", "{\"gas\":\"electric\",\"inputBtuPerHour\":18000}", "natural-gas or lp"},
             {"supply", "{\"nominalVolts\":220,\"volts\":220}", "one of 120"},
             {"belt", "{\"pulleys\":[{\"xMm\":0,\"yMm\":0,\"diameterMm\":200}]}", "2 to 50 pulleys"},

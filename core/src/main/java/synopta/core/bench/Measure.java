@@ -82,6 +82,20 @@ public final class Measure {
         return (whole + part) * factor;
     }
 
+    /** A length in inches, to the nearest sixteenth, as a ruler of the trade has it: `92 1/4 in`. */
+    public static String inches(double millimetres) {
+        Given.between("Length", millimetres, 0, 1e6, "mm", "Give it in millimetres.");
+        long sixteenths = Math.round(millimetres / INCH_MM * 16);
+        long whole = sixteenths / 16;
+        long part = sixteenths % 16;
+        if (part == 0) {
+            return "%d in".formatted(whole);
+        }
+        long common = Long.lowestOneBit(part);
+        String fraction = "%d/%d".formatted(part / common, 16 / common);
+        return whole == 0 ? fraction + " in" : "%d %s in".formatted(whole, fraction);
+    }
+
     private static String plain(String said) {
         return said == null
                 ? ""

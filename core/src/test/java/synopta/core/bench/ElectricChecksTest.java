@@ -137,17 +137,18 @@ public class ElectricChecksTest {
 
     @Test(dataProvider = "beta")
     public void aThermistorFollowsItsBeta(double r25, double beta, double celsius, double expected) {
-        assertEquals(ThermistorCheck.ohms(r25, beta, celsius), expected, 1e-6 * expected);
-        ThermistorCheck.Answer answer = ThermistorCheck.judge(r25, beta, celsius, ohms(expected * 1.09), 10);
+        SensorCurve curve = new SensorCurve.Beta(r25, beta);
+        assertEquals(curve.ohms(celsius), expected, 1e-6 * expected);
+        assertEquals(curve.celsius(expected), celsius, 1e-6);
+        ThermistorCheck.Answer answer = ThermistorCheck.judge(curve, celsius, ohms(expected * 1.09), 10);
         assertEquals(answer.judged().verdict(), Verdict.GOOD);
         assertEquals(
-                ThermistorCheck.judge(r25, beta, celsius, ohms(expected * 1.2), 10)
+                ThermistorCheck.judge(curve, celsius, ohms(expected * 1.2), 10)
                         .judged()
                         .verdict(),
                 Verdict.OFF_VALUE);
-        assertEquals(ThermistorCheck.judge(r25, beta, celsius, OL, 10).judged().verdict(), Verdict.OPEN);
-        assertEquals(
-                ThermistorCheck.judge(r25, beta, celsius, ohms(0), 10).judged().verdict(), Verdict.SHORTED);
+        assertEquals(ThermistorCheck.judge(curve, celsius, OL, 10).judged().verdict(), Verdict.OPEN);
+        assertEquals(ThermistorCheck.judge(curve, celsius, ohms(0), 10).judged().verdict(), Verdict.SHORTED);
     }
 
     /** Printed tables of the 44000 series and 10K3A1 (YSI, Omega, BetaTHERM). */
@@ -164,7 +165,8 @@ public class ElectricChecksTest {
 
     @Test(dataProvider = "steinhart")
     public void steinhartAndHartFindThePrintedTemperature(double a, double b, double c, double ohms, double celsius) {
-        assertEquals(ThermistorCheck.celsius(a, b, c, ohms), celsius, 0.05);
+        assertEquals(new SensorCurve.SteinhartHart(a, b, c).celsius(ohms), celsius, 0.05);
+        assertEquals(new SensorCurve.SteinhartHart(a, b, c).ohms(celsius), ohms, 0.003 * ohms);
     }
 
     /** IEC 60751, table 1: Pt100. */
@@ -175,8 +177,10 @@ public class ElectricChecksTest {
 
     @Test(dataProvider = "platinum")
     public void platinumFollowsItsTable(double celsius, double ohms) {
-        assertEquals(ThermistorCheck.platinumOhms(100, celsius), ohms, 0.006);
-        assertEquals(ThermistorCheck.platinumOhms(1000, celsius), 10 * ohms, 0.06);
+        assertEquals(new SensorCurve.Platinum(100).ohms(celsius), ohms, 0.006);
+        SensorCurve oven = new SensorCurve.Platinum(1000);
+        assertEquals(oven.ohms(celsius), 10 * ohms, 0.06);
+        assertEquals(oven.celsius(oven.ohms(celsius)), celsius, 1e-6);
     }
 
     private static Fuse fuse(double amps, double volts, Speed speed, double breaking, String size) {
@@ -274,14 +278,14 @@ public class ElectricChecksTest {
         for (double bad : new double[] {Double.NaN, 0, -1, Double.POSITIVE_INFINITY}) {
             refused("Rated voltage", () -> new ElementCheck.Plate(bad, 1000));
             refused("Rated power", () -> new ElementCheck.Plate(240, bad));
-            refused("Resistance at 25 °C", () -> ThermistorCheck.ohms(bad, 3977, 25));
+            refused("Resistance at 25 °C", () -> new SensorCurve.Beta(bad, 3977));
             refused("Rated current", () -> fuse(bad, 250, Speed.QUICK, 0, "6x32-mm"));
             refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, OptionalDouble.empty(), 34));
             refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, OptionalDouble.empty(), bad));
             refused("Power of a coil", () -> new CoilsCheck.Coil("A", "B", bad));
             refused("Nominal voltage", () -> SupplyCheck.judge(bad, 120, SupplyCheck.Point.SERVICE));
         }
-        refused("77 °F is 25 °C", () -> ThermistorCheck.ohms(10_000, 3977, -300));
+        refused("77 °F is 25 °C", () -> new SensorCurve.Beta(10_000, 3977).ohms(-300));
         refused("two different terminals", () -> new CoilsCheck.Coil("A", "A", 100));
         refused("No coil ends at terminal X", () -> expected(TWO, "X", "A"));
         refused("Speed (swift)", () -> Speed.of("swift"));

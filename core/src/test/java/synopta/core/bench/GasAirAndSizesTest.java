@@ -169,6 +169,18 @@ public class GasAirAndSizesTest {
     }
 
     @Test
+    public void aLengthGoesToInchesAndBackExactlyToTheLastPlaceShown() {
+        for (int sixteenths = 0; sixteenths <= 1600; sixteenths++) {
+            String shown = Measure.inches(sixteenths * 25.4 / 16);
+            assertEquals(Measure.inches(Measure.millimetres(shown, false)), shown);
+            assertEquals(Measure.millimetres(shown, false), sixteenths * 25.4 / 16, 1e-9);
+        }
+        assertEquals(Measure.inches(92.25 * 25.4), "92 1/4 in");
+        assertEquals(Measure.inches(7.9375), "5/16 in");
+        assertEquals(Measure.inches(25.4), "1 in");
+    }
+
+    @Test
     public void whatIsNotUnderstoodOrCannotBeIsRefusedWithTheRemedy() {
         refused("write ohms as", () -> Measure.ohms("lots"));
         refused("write ohms as", () -> Measure.ohms(""));

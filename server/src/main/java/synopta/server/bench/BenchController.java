@@ -22,12 +22,12 @@ class BenchController {
     }
 
     @PostMapping("/thermistor")
-    ElectricWire.ThermistorAnswer thermistor(@Valid @RequestBody ElectricWire.ThermistorRequest request) {
+    SensorWire.ThermistorAnswer thermistor(@Valid @RequestBody SensorWire.ThermistorRequest request) {
         return request.judged();
     }
 
     @PostMapping("/thermostat")
-    ElectricWire.JudgedAnswer thermostat(@Valid @RequestBody ElectricWire.ThermostatRequest request) {
+    SensorWire.JudgedAnswer thermostat(@Valid @RequestBody SensorWire.ThermostatRequest request) {
         return request.judged();
     }
 

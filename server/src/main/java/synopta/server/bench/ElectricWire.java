@@ -12,10 +12,7 @@ import synopta.core.bench.CapacitorCheck;
 import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
 import synopta.core.bench.FuseCheck;
-import synopta.core.bench.Judged;
 import synopta.core.bench.SupplyCheck;
-import synopta.core.bench.ThermistorCheck;
-import synopta.core.bench.ThermostatCheck;
 import synopta.server.web.MayBeNull;
 import synopta.server.web.Refused;
 
@@ -124,60 +121,6 @@ final class ElectricWire {
     }
 
     record CoilsAnswer(List<CoilPairWire> pairs, String verdict, String why, String next, String source) {}
-
-    record ThermistorRequest(
-            @NotNull Double r25Ohms,
-            @NotNull Double betaKelvin,
-            @NotNull Double celsius,
-
-            @NotNull @Schema(oneOf = {Double.class, String.class})
-            Object ohms,
-
-            @MayBeNull Double tolerancePercent) {
-        ThermistorAnswer judged() {
-            ThermistorCheck.Answer answer = ThermistorCheck.judge(
-                    r25Ohms,
-                    betaKelvin,
-                    celsius,
-                    MeterWire.reading("ohms", ohms),
-                    tolerancePercent == null ? ThermistorCheck.USUAL_TOLERANCE_PERCENT : tolerancePercent);
-            return new ThermistorAnswer(
-                    answer.expectedOhms(),
-                    answer.lowOhms(),
-                    answer.highOhms(),
-                    answer.judged().verdict().slug(),
-                    answer.judged().why(),
-                    answer.judged().next(),
-                    answer.judged().source());
-        }
-    }
-
-    record ThermistorAnswer(
-            double expectedOhms,
-            double lowOhms,
-            double highOhms,
-            String verdict,
-            String why,
-            String next,
-            String source) {}
-
-    /** A verdict without figures of its own. */
-    record JudgedAnswer(String verdict, String why, String next, String source) {
-        static JudgedAnswer of(Judged judged) {
-            return new JudgedAnswer(judged.verdict().slug(), judged.why(), judged.next(), judged.source());
-        }
-    }
-
-    record ThermostatRequest(
-            @NotNull Double opensCelsius,
-            @NotNull Double celsius,
-
-            @NotNull @Schema(oneOf = {Double.class, String.class})
-            Object ohms) {
-        JudgedAnswer judged() {
-            return JudgedAnswer.of(ThermostatCheck.judge(opensCelsius, celsius, MeterWire.reading("ohms", ohms)));
-        }
-    }
 
     record FuseWire(
             @NotNull Double amps,

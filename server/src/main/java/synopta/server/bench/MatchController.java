@@ -94,7 +94,12 @@ class MatchController {
         }
     }
 
-    record ListedOtherwise(String spec, Object measured, Object listed) {}
+    /** What is listed in place of a measure; a length in inches too. */
+    record ListedOtherwise(
+            String spec,
+            Object measured,
+            Object listed,
+            @MayBeNull String listedInches) {}
 
     record MatchedPart(
             String part,
@@ -125,8 +130,13 @@ class MatchController {
                     candidate.probability(),
                     candidate.fits().orElse(null),
                     candidate.differences().stream()
-                            .map(d -> new ListedOtherwise(d.spec(), measures.get(d.spec()), asFigure(d.listed())))
+                            .map(d -> new ListedOtherwise(
+                                    d.spec(), measures.get(d.spec()), asFigure(d.listed()), inches(d)))
                             .toList());
+        }
+
+        private static String inches(PartMatcher.Difference difference) {
+            return difference.spec().endsWith("-mm") ? Measure.inches(Double.parseDouble(difference.listed())) : null;
         }
 
         /** A listed figure as a number; a word as it is. */

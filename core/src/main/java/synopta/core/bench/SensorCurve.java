@@ -1,0 +1,106 @@
+package synopta.core.bench;
+
+/**
+ * How a sensor's resistance follows its warmth. Thermistors: R(T) = R₂₅ exp(B(1/T − 1/298.15)), T in kelvin (Beta
+ * equation; against a real table within 2.5 % from 10 to 100 °C, 5 % at 0 °C, 12 % at −20 °C), or with a table's
+ * coefficients 1/T = A + B ln R + C (ln R)³ (Steinhart and Hart, Deep-Sea Research 15, 1968, 497), inverted in closed form.
+ * Platinum: R = R₀(1 + At + Bt²), and below 0 °C + C(t − 100)t³ (IEC 60751, from memory).
+ */
+public sealed interface SensorCurve {
+    /** 0 °C in kelvin. */
+    double ZERO_CELSIUS = 273.15;
+
+    /** Ohms at a temperature, in Celsius. */
+    double ohms(double celsius);
+
+    /** The temperature at which it has so many ohms, in Celsius. */
+    double celsius(double ohms);
+
+    /** By Beta, in kelvin, from the ohms at 25 °C. */
+    record Beta(double r25Ohms, double betaKelvin) implements SensorCurve {
+        private static final double ROOM_KELVIN = 298.15;
+
+        /** Refuses what is no thermistor. */
+        public Beta {
+            Given.above0("Resistance at 25 °C", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
+            Given.between("Beta", betaKelvin, 500, 10_000, "K", "It stands in the data sheet, as 3977.");
+        }
+
+        @Override
+        public double ohms(double celsius) {
+            return r25Ohms * Math.exp(betaKelvin * (1 / (warmth(celsius) + ZERO_CELSIUS) - 1 / ROOM_KELVIN));
+        }
+
+        @Override
+        public double celsius(double ohms) {
+            return 1 / (1 / ROOM_KELVIN + Math.log(resistance(ohms) / r25Ohms) / betaKelvin) - ZERO_CELSIUS;
+        }
+    }
+
+    /** By the three coefficients of Steinhart and Hart, for ohms and kelvin. */
+    record SteinhartHart(double a, double b, double c) implements SensorCurve {
+        /** Refuses what is no such curve. */
+        public SteinhartHart {
+            Given.above0("Coefficient A", a, 0.1, "1/K", "About 0.001.");
+            Given.above0("Coefficient B", b, 0.1, "1/K", "About 0.0002.");
+            Given.above0("Coefficient C", c, 0.1, "1/K", "About 0.0000001.");
+        }
+
+        @Override
+        public double ohms(double celsius) {
+            double x = (a - 1 / (warmth(celsius) + ZERO_CELSIUS)) / c;
+            double third = b / (3 * c);
+            double y = Math.sqrt(third * third * third + x * x / 4);
+            return Math.exp(Math.cbrt(y - x / 2) - Math.cbrt(y + x / 2));
+        }
+
+        @Override
+        public double celsius(double ohms) {
+            double log = Math.log(resistance(ohms));
+            return 1 / (a + b * log + c * log * log * log) - ZERO_CELSIUS;
+        }
+    }
+
+    /** Platinum that has so many ohms at 0 °C, as an oven's sensor with 1000. */
+    record Platinum(double ohmsAtZero) implements SensorCurve {
+        private static final double A = 3.9083e-3;
+        private static final double B = -5.775e-7;
+        private static final double C = -4.183e-12;
+
+        /** Refuses what is no sensor. */
+        public Platinum {
+            Given.above0("Resistance at 0 °C", ohmsAtZero, 10_000, "Ω", "1000 for an oven's sensor.");
+        }
+
+        @Override
+        public double ohms(double celsius) {
+            double t = warmth(celsius);
+            return ohmsAtZero * (1 + A * t + B * t * t + (t < 0 ? C * (t - 100) * t * t * t : 0));
+        }
+
+        /** By halving: the curve rises all the way. */
+        @Override
+        public double celsius(double ohms) {
+            double low = -200;
+            double high = 850;
+            for (int i = 0; i < 60; i++) {
+                double middle = (low + high) / 2;
+                if (ohms(middle) < resistance(ohms)) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return (low + high) / 2;
+        }
+    }
+
+    private static double warmth(double celsius) {
+        return Given.between("Temperature", celsius, -200, 850, "°C", "Give it in Celsius: 77 °F is 25 °C.");
+    }
+
+    private static double resistance(double ohms) {
+        return Given.above0(
+                "Resistance", ohms, 1e9, "Ω", "0 is a shorted sensor, OL an open one: neither has a temperature.");
+    }
+}

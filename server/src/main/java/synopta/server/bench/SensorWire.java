@@ -1,0 +1,90 @@
+package synopta.server.bench;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import synopta.core.bench.Judged;
+import synopta.core.bench.SensorCurve;
+import synopta.core.bench.ThermistorCheck;
+import synopta.core.bench.ThermostatCheck;
+import synopta.server.web.MayBeNull;
+import synopta.server.web.Refused;
+
+/** Wire records of the checks of what feels warmth. */
+final class SensorWire {
+    private SensorWire() {}
+
+    record CoefficientsWire(
+            @NotNull Double a, @NotNull Double b, @NotNull Double c) {}
+
+    /** By Beta, or by a table's coefficients, or platinum by its ohms at 0 °C: one of the three. */
+    record ThermistorRequest(
+            @MayBeNull Double r25Ohms,
+            @MayBeNull Double betaKelvin,
+            @MayBeNull @Valid CoefficientsWire steinhartHart,
+            @MayBeNull Double platinumOhmsAtZero,
+            @NotNull Double celsius,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms,
+
+            @MayBeNull Double tolerancePercent) {
+        private SensorCurve curve() {
+            if (platinumOhmsAtZero != null) {
+                return new SensorCurve.Platinum(platinumOhmsAtZero);
+            }
+            if (steinhartHart != null) {
+                return new SensorCurve.SteinhartHart(steinhartHart.a(), steinhartHart.b(), steinhartHart.c());
+            }
+            if (r25Ohms == null || betaKelvin == null) {
+                throw Refused.impossible(
+                        r25Ohms == null ? "r25Ohms" : "betaKelvin",
+                        "Give r25Ohms and betaKelvin, or steinhartHart, or platinumOhmsAtZero.");
+            }
+            return new SensorCurve.Beta(r25Ohms, betaKelvin);
+        }
+
+        ThermistorAnswer judged() {
+            ThermistorCheck.Answer answer = ThermistorCheck.judge(
+                    curve(),
+                    celsius,
+                    MeterWire.reading("ohms", ohms),
+                    tolerancePercent == null ? ThermistorCheck.USUAL_TOLERANCE_PERCENT : tolerancePercent);
+            return new ThermistorAnswer(
+                    answer.expectedOhms(),
+                    answer.lowOhms(),
+                    answer.highOhms(),
+                    answer.judged().verdict().slug(),
+                    answer.judged().why(),
+                    answer.judged().next(),
+                    answer.judged().source());
+        }
+    }
+
+    record ThermistorAnswer(
+            double expectedOhms,
+            double lowOhms,
+            double highOhms,
+            String verdict,
+            String why,
+            String next,
+            String source) {}
+
+    /** A verdict without figures of its own. */
+    record JudgedAnswer(String verdict, String why, String next, String source) {
+        static JudgedAnswer of(Judged judged) {
+            return new JudgedAnswer(judged.verdict().slug(), judged.why(), judged.next(), judged.source());
+        }
+    }
+
+    record ThermostatRequest(
+            @NotNull Double opensCelsius,
+            @NotNull Double celsius,
+
+            @NotNull @Schema(oneOf = {Double.class, String.class})
+            Object ohms) {
+        JudgedAnswer judged() {
+            return JudgedAnswer.of(ThermostatCheck.judge(opensCelsius, celsius, MeterWire.reading("ohms", ohms)));
+        }
+    }
+}
