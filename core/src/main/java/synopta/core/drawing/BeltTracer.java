@@ -116,7 +116,7 @@ public final class BeltTracer {
     /** Two stretches that cross; only a belt on two pulleys may be laid crosswise. */
     private Optional<Impossible> crossing(List<Stretch> stretches) {
         for (int k = 0; pulleys.size() > 2 && k < stretches.size(); k++) {
-            for (int m = k + 2; m < stretches.size(); m++) {
+            for (int m = k + 1; m < stretches.size(); m++) {
                 if (stretches.get(k).crosses(stretches.get(m))) {
                     return Optional.of(
                             new Impossible("The belt would cross itself after pulley %d and again after pulley %d."
@@ -222,7 +222,8 @@ public final class BeltTracer {
         }
 
         private boolean parts(Point one, Point two) {
-            return side(one) * side(two) < 0;
+            double tiny = NEAR * length();
+            return Math.min(side(one), side(two)) < -tiny && Math.max(side(one), side(two)) > tiny;
         }
 
         private double side(Point point) {

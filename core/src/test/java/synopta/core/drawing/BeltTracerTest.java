@@ -188,6 +188,10 @@ public class BeltTracerTest {
                 new Pulley[] {in(0, 0, 100), in(600, 0, 100), out(300, 50, 60), in(300, -300, 50)}
             },
             {"Give the pulleys clockwise", new Pulley[] {in(0, 0, 100), in(400, 0, 100), in(0, 400, 100)}},
+            {
+                "cross itself after pulley 3 and again after pulley 4",
+                new Pulley[] {in(300, 500, 140), in(400, 220, 20), out(0, 360, 100), in(560, 200, 160)}
+            },
             {"Give the pulleys clockwise", new Pulley[] {out(0, 0, 100), out(400, 0, 100)}},
             {"Give the pulleys clockwise", new Pulley[] {in(0, 0, 60), in(400, 400, 60), in(400, 0, 60), in(0, 400, 60)}
             },
