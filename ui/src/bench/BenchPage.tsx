@@ -18,9 +18,9 @@ export function BenchPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="bench">
+      <main id="main" className="place bench">
         <h1>Bench</h1>
-        <div className="bench-columns">
+        <div className="place-columns bench-columns">
           <nav aria-label="Checks" className="card-plain">
             {[RANGE, ...CHECKS, METER, MATCH].map(({ id, name, what }) => (
               <Link key={id} to={`/bench/${id}`} aria-current={id === asked ? "page" : undefined}>

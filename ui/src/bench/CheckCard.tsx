@@ -51,7 +51,9 @@ export function Outcome({ result }: { result: Awaited<ReturnType<Check["run"]>> 
   const { verdict, band, figures } = result;
   return (
     <>
-      <p className={`verdict ${verdict.verdict}`}>{verdict.verdict.replaceAll("-", " ")}</p>
+      <p className="judgement" data-verdict={verdict.verdict}>
+        {verdict.verdict.replaceAll("-", " ")}
+      </p>
       {band && <BandFigure band={band} />}
       <p>{verdict.why}</p>
       <p>

@@ -22,7 +22,7 @@ export function DayBookPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="daybook">
+      <main id="main" className="place daybook">
         <h1>Day book</h1>
         <Form.Control
           type="search"

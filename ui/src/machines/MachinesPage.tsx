@@ -20,9 +20,9 @@ export function MachinesPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="machines">
+      <main id="main" className="place machines">
         <h1>Machines</h1>
-        <div className="machines-columns">
+        <div className="place-columns machines-columns">
           <section aria-label="Find">
             <Form.Control
               type="search"

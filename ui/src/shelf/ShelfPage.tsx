@@ -11,14 +11,14 @@ export function ShelfPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="shelf">
+      <main id="main" className="place shelf">
         <h1>Shelf</h1>
         {sheets.error && (
           <div className="notice bad" role="alert">
             {sheets.error.message}
           </div>
         )}
-        <div className="shelf-columns">
+        <div className="place-columns shelf-columns">
           <div>
             <BringIn sheets={sheets.data ?? []} />
             <LookedOver />
