@@ -47,7 +47,8 @@ public class BenchTest extends Browser {
             {"Usual range", "The meter shows", "0", "shorted"},
             {"Fuse in its place", "New one, amps", "15", "not acceptable"},
         }) {
-            page.getByLabel("Checks").getByText(check[0], new Locator.GetByTextOptions().setExact(true))
+            page.getByLabel("Checks")
+                    .getByText(check[0], new Locator.GetByTextOptions().setExact(true))
                     .click();
             page.getByLabel(check[1], new Page.GetByLabelOptions().setExact(true))
                     .fill(check[2]);
