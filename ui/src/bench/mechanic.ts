@@ -96,6 +96,7 @@ export const FUSE: Check = {
     { name: `${which}Speed`, label: "speed", choices: SPEEDS },
     { name: `${which}Size`, label: "body", choices: SIZES },
     { name: `${which}Breaking`, label: "cuts off", unit: "A", optional: true },
+    { name: `${which}Standard`, label: "rated by", unit: "IEC or UL", optional: true },
   ]),
   run: async (v, signal) => {
     const fuse = (which: string) => ({
@@ -104,6 +105,7 @@ export const FUSE: Check = {
       speed: v[`${which}Speed`] ?? "F",
       size: v[`${which}Size`] ?? "6x32-mm",
       breakingAmps: maybe(v[`${which}Breaking`]),
+      standard: v[`${which}Standard`]?.trim() || null,
     });
     const got = await answer(
       api.POST("/api/bench/fuse", { signal, body: { original: fuse("old"), candidate: fuse("new") } }),

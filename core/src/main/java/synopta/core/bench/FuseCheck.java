@@ -9,7 +9,8 @@ import java.util.Optional;
 /**
  * May one fuse stand in for another? Same body, same rated current, same speed, at least the voltage and at least the
  * breaking capacity. Source: the marking "replace only with same type and rating of fuse" (UL) and IEC 60127-10, from
- * memory. A thermal fuse is another thing, and a repeat failure has a cause.
+ * memory. A fuse of IEC 60127 carries 1.5 times its rating for an hour, one of UL 248-14 opens at 1.35 times: the same
+ * figures on both are not the same fuse. A thermal fuse is another thing, and a repeat failure has a cause.
  */
 public final class FuseCheck {
     private FuseCheck() {}
@@ -44,13 +45,37 @@ public final class FuseCheck {
         }
     }
 
+    /** By which rules a fuse is rated. */
+    public enum Standard {
+        /** IEC 60127. */
+        IEC,
+        /** UL and CSA 248-14. */
+        UL;
+
+        /** The standard of a word. */
+        public static Standard of(String word) {
+            return Arrays.stream(values())
+                    .filter(s -> s.name().equalsIgnoreCase(word.trim()))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "Standard (%s) is not known; write IEC or UL, or leave it out.".formatted(word)));
+        }
+    }
+
     /**
      * A fuse as it is marked.
      *
      * @param breakingAmps what it can cut off; nothing where it is not known
+     * @param standard by which it is rated; nothing where it is not marked
      * @param size its body, in the trade's words, as 6x32-mm
      */
-    public record Fuse(double amps, double volts, Speed speed, Optional<Double> breakingAmps, String size) {
+    public record Fuse(
+            double amps,
+            double volts,
+            Speed speed,
+            Optional<Double> breakingAmps,
+            Optional<Standard> standard,
+            String size) {
         /** Refuses what no fuse is marked with. */
         public Fuse {
             Given.above0("Rated current", amps, 100, "A", "315 mA is 0.315.");
@@ -89,6 +114,12 @@ public final class FuseCheck {
         if (candidate.speed() != original.speed()) {
             against.add("Another speed: %s in place of %s."
                     .formatted(candidate.speed().word(), original.speed().word()));
+        }
+        if (original.standard().isPresent()
+                && candidate.standard().isPresent()
+                && !original.standard().equals(candidate.standard())) {
+            against.add("Rated by another standard: %s in place of %s; the same figures are not the same fuse. Ask."
+                    .formatted(candidate.standard().get(), original.standard().get()));
         }
         String open = breaking(original, candidate, against);
         return against.isEmpty()

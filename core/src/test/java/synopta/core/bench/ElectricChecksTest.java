@@ -8,11 +8,8 @@ import static org.testng.Assert.expectThrows;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import synopta.core.bench.FuseCheck.Fuse;
-import synopta.core.bench.FuseCheck.Speed;
 import synopta.core.knowledge.Reading;
 
 /** Readings of electrical parts against published figures (all from memory) and derived ones. */
@@ -183,37 +180,6 @@ public class ElectricChecksTest {
         assertEquals(oven.celsius(oven.ohms(celsius)), celsius, 1e-6);
     }
 
-    private static Fuse fuse(double amps, double volts, Speed speed, double breaking, String size) {
-        return new Fuse(amps, volts, speed, breaking == 0 ? Optional.empty() : Optional.of(breaking), size);
-    }
-
-    /** Breaking capacities of IEC 60127-2: low is the greater of 35 A and ten times the current, high 1500 A. */
-    @DataProvider
-    Object[][] fuses() {
-        Fuse low = fuse(3.15, 250, Speed.TIME_LAG, 35, "5x20-mm");
-        Fuse high = fuse(3.15, 250, Speed.TIME_LAG, 1500, "5x20-mm");
-        Fuse oven = fuse(20, 250, Speed.QUICK, 0, "6x32-mm");
-        return new Object[][] {
-            {low, high, true, "as much"},
-            {high, low, false, "cut off only 35 A"},
-            {low, fuse(3.15, 250, Speed.QUICK, 35, "5x20-mm"), false, "Another speed"},
-            {fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), low, true, "Same body"},
-            {low, fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), false, "Too low a voltage"},
-            {oven, fuse(15, 250, Speed.QUICK, 0, "6x32-mm"), false, "Another current"},
-            {low, fuse(3.15, 250, Speed.TIME_LAG, 35, "6x32-mm"), false, "Another body"},
-            {low, fuse(3.15, 250, Speed.TIME_LAG, 0, "5x20-mm"), false, "not known"},
-            {oven, fuse(20, 250, Speed.QUICK, 0, "6X32 mm"), true, "ceramic for ceramic"},
-            {oven, fuse(15, 125, Speed.TIME_LAG, 0, "5x20-mm"), false, "Another speed"},
-        };
-    }
-
-    @Test(dataProvider = "fuses")
-    public void aFuseStandsInForItsEqualOnly(Fuse original, Fuse candidate, boolean taken, String reason) {
-        FuseCheck.Answer answer = FuseCheck.judge(original, candidate);
-        assertEquals(answer.acceptable(), taken);
-        assertTrue(answer.reasons().stream().anyMatch(r -> r.contains(reason)), answer.toString());
-    }
-
     /** ANSI C84.1, table 1; IEC 60038. */
     @DataProvider
     Object[][] supplies() {
@@ -279,7 +245,6 @@ public class ElectricChecksTest {
             refused("Rated voltage", () -> new ElementCheck.Plate(bad, 1000));
             refused("Rated power", () -> new ElementCheck.Plate(240, bad));
             refused("Resistance at 25 °C", () -> new SensorCurve.Beta(bad, 3977));
-            refused("Rated current", () -> fuse(bad, 250, Speed.QUICK, 0, "6x32-mm"));
             refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, OptionalDouble.empty(), 34));
             refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, OptionalDouble.empty(), bad));
             refused("Power of a coil", () -> new CoilsCheck.Coil("A", "B", bad));
@@ -288,7 +253,6 @@ public class ElectricChecksTest {
         refused("77 °F is 25 °C", () -> new SensorCurve.Beta(10_000, 3977).ohms(-300));
         refused("two different terminals", () -> new CoilsCheck.Coil("A", "A", 100));
         refused("No coil ends at terminal X", () -> expected(TWO, "X", "A"));
-        refused("Speed (swift)", () -> Speed.of("swift"));
         refused("one of 120, 208, 230, 240, 400 V", () -> SupplyCheck.judge(220, 220, SupplyCheck.Point.SERVICE));
         refused("at least one reading", () -> CoilsCheck.judge(240, TWO, List.of(), List.of()));
     }
@@ -296,21 +260,5 @@ public class ElectricChecksTest {
     private static void refused(String words, org.testng.Assert.ThrowingRunnable doing) {
         String told = expectThrows(IllegalArgumentException.class, doing).getMessage();
         assertTrue(told.contains(words), told);
-    }
-
-    @Test
-    public void everySpeedIsKnownByItsLetterAndByAWord() {
-        assertEquals(
-                Stream.of("FF", "f", "M", "slow", "TT", "Slow blow", "fast-acting")
-                        .map(Speed::of)
-                        .toList(),
-                List.of(
-                        Speed.VERY_QUICK,
-                        Speed.QUICK,
-                        Speed.MEDIUM,
-                        Speed.TIME_LAG,
-                        Speed.LONG_TIME_LAG,
-                        Speed.TIME_LAG,
-                        Speed.QUICK));
     }
 }

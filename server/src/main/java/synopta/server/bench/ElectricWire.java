@@ -127,9 +127,16 @@ final class ElectricWire {
             @NotNull Double volts,
             @NotNull String speed,
             @MayBeNull Double breakingAmps,
+            @MayBeNull String standard,
             @NotNull String size) {
         FuseCheck.Fuse fuse() {
-            return new FuseCheck.Fuse(amps, volts, FuseCheck.Speed.of(speed), Optional.ofNullable(breakingAmps), size);
+            return new FuseCheck.Fuse(
+                    amps,
+                    volts,
+                    FuseCheck.Speed.of(speed),
+                    Optional.ofNullable(breakingAmps),
+                    Optional.ofNullable(standard).map(FuseCheck.Standard::of),
+                    size);
         }
     }
 
