@@ -213,8 +213,8 @@ public class DrawingsTest extends Browser {
         caller("th7820w thumps once a turn");
         assertThat(region("Bag")).containsText("QV-4410-K");
         button("Keep open").click();
-        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).isVisible();
-        page.keyboard().press("p");
+        assertThat(page).hasURL(Pattern.compile("/cases/\\d+"));
+        at(page.url().replaceFirst(".*/cases/", "/sheet/"));
         Locator sheet = page.getByRole(AriaRole.ARTICLE);
         assertThat(sheet).containsText("Rear drum roller ×2: rear, under the drum: one left, one right");
         assertThat(sheet).containsText("Motor pulley: ribs on it");
