@@ -33,6 +33,7 @@ const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
   "heater-assembly": {
     name: "Heater box",
     specs: [
+      ["shape", "hairpin, loop, ring, coil"],
       ["ohms", "Ohms across"],
       ["terminals", "Terminals"],
       ["fixing-mm", "Between fixing holes"],
@@ -41,6 +42,7 @@ const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
   "broil-element": {
     name: "Broil element",
     specs: [
+      ["shape", "hairpin, loop, ring, coil"],
       ["ohms", "Ohms across"],
       ["terminals", "Terminals"],
       ["fixing-mm", "Between fixing holes"],
@@ -49,6 +51,7 @@ const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
   "bake-element": {
     name: "Bake element",
     specs: [
+      ["shape", "hairpin, loop, ring, coil"],
       ["ohms", "Ohms across"],
       ["terminals", "Terminals"],
       ["fixing-mm", "Between fixing holes"],

@@ -11,6 +11,8 @@ final class Measures {
 
     private static final String[] CONTACTS = {"normally-open", "normally-closed", "changeover"};
 
+    private static final String[] SHAPES = {"hairpin", "loop", "ring", "coil"};
+
     private Measures() {}
 
     /** The measures besides those that are there already. */
@@ -60,6 +62,7 @@ final class Measures {
         specs.put("ohms", "%.1f".formatted((double) volts * volts / watts));
         specs.put("terminals", String.valueOf(2 + random.nextInt(2)));
         specs.put("fixing-mm", size(random, 30, 130));
+        specs.put("shape", SHAPES[random.nextInt(SHAPES.length)]);
     }
 
     /** A size in millimetres, to half a millimetre. */
