@@ -2,7 +2,8 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
 import { answer, api } from "../shared/api";
-import { maybe, reading } from "./check";
+import { APPLIANCES } from "../shared/format";
+import { plainFigure, reading } from "./check";
 import { Outcome } from "./CheckCard";
 import { useTests } from "./useTests";
 
@@ -27,7 +28,6 @@ export function RangeCard() {
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const figure = maybe(settled);
   const got = result.data;
   return (
     <div className="card-plain check">
@@ -51,7 +51,7 @@ export function RangeCard() {
                 band: {
                   low: got.low,
                   high: got.high,
-                  value: figure !== null && Number.isFinite(figure) ? figure : null,
+                  value: plainFigure(settled),
                   unit: got.unit,
                 },
                 figures: [],
@@ -63,8 +63,6 @@ export function RangeCard() {
     </div>
   );
 }
-
-const APPLIANCES = ["dryer", "range", "dishwasher", "microwave"];
 
 type ChoiceProps = {
   appliance: string;

@@ -41,8 +41,8 @@ export const reading = (text: string | undefined): string | number => {
 export const shown = (value: number): string =>
   value >= 100 ? value.toFixed(0) : value >= 10 ? value.toFixed(1) : value.toFixed(2);
 
-/** What a reading came to in ohms, when it was a plain figure. */
-export const plainOhms = (text: string | undefined): number | null => {
+/** What a reading came to, when it was a plain figure. */
+export const plainFigure = (text: string | undefined): number | null => {
   const figure = maybe(text);
   return figure !== null && Number.isFinite(figure) ? figure : null;
 };

@@ -1,5 +1,5 @@
 import { answer, api } from "../shared/api";
-import { type Check, maybe, number, plainOhms, reading, shown } from "./check";
+import { type Check, maybe, number, plainFigure, reading, shown } from "./check";
 
 /** Checks of what a meter shows. */
 export const ELEMENT: Check = {
@@ -28,7 +28,7 @@ export const ELEMENT: Check = {
     );
     return {
       verdict: got,
-      band: { low: got.lowOhms, high: got.highOhms, value: plainOhms(v.ohms), unit: "Ω" },
+      band: { low: got.lowOhms, high: got.highOhms, value: plainFigure(v.ohms), unit: "Ω" },
       figures: [
         ["Should read", `${shown(got.expectedOhms)} Ω`],
         ["Gives at that supply", `${shown(got.wattsAtSupply)} W`],
@@ -119,7 +119,7 @@ export const THERMISTOR: Check = {
     );
     return {
       verdict: got,
-      band: { low: got.lowOhms, high: got.highOhms, value: plainOhms(v.ohms), unit: "Ω" },
+      band: { low: got.lowOhms, high: got.highOhms, value: plainFigure(v.ohms), unit: "Ω" },
       figures: [["Should read", `${shown(got.expectedOhms)} Ω`]],
     };
   },

@@ -33,8 +33,8 @@ export function CounterPage() {
   const answer = work.data;
   const layouts = useLayouts(answer?.appliance);
   const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
-  const drawn =
-    layout ?? (answer ? likeliest(layouts, answer.fuels, leading(answer.suspects)[0]) : undefined);
+  const suspect = leading(answer?.suspects ?? [])[0];
+  const shown = layout ?? likeliest(layouts, answer?.fuels ?? [], suspect) ?? null;
 
   const doing = (action: Action) => {
     if (action.kind === "cleared") {
@@ -66,7 +66,7 @@ export function CounterPage() {
     putOff,
     sheet,
     weigh: () => setWeighing(!weighing),
-    peel: drawn ? () => setStage(stageAfter(drawn, stage)) : undefined,
+    peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
     help: () => setHelp(true),
   });
   useKeys(help ? NO_KEYS : keys);
@@ -104,6 +104,7 @@ export function CounterPage() {
               answer={answer}
               layout={layout}
               layouts={layouts}
+              shown={shown}
               asked={asked}
               stage={stage}
               onStage={setStage}

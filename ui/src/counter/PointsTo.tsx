@@ -17,6 +17,8 @@ type Props = {
   answer: Answer;
   layout: Wire["LayoutWire"] | null;
   layouts: Wire["LayoutWire"][];
+  /** The one that is drawn: that of the machine or, while it is not known, the likeliest. */
+  shown: Wire["LayoutWire"] | null;
   asked: number;
   /** How far the drawing is opened up. */
   stage: Stage;
@@ -30,13 +32,12 @@ type Props = {
 
 /** Where the signs point: the machine drawn, the suspects with their reasons, the next question. */
 export function PointsTo(props: Props) {
-  const { answer, layout, layouts, asked, stage, onStage, weighing, onWeigh, act, onPutOff } = props;
+  const { answer, layout, layouts, shown, asked, stage, onStage, weighing, onWeigh, act, onPutOff } = props;
   const [tried, setTried] = useState<Tried | null>(null);
   const [practised, setPractised] = useState<Question | null>(null);
   const [left, setLeft] = useState<string[]>([]);
   const named = open(answer).find((n) => !left.includes(n.phrase));
   const suspects = leading(answer.suspects);
-  const shown = layout ?? likeliest(layouts, answer.fuels, suspects[0]) ?? null;
   const toggle = (suspect: Wire["SuspectWire"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   return (

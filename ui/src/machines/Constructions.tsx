@@ -1,9 +1,8 @@
 import { Link } from "react-router";
-import { sentence } from "../shared/format";
+import { APPLIANCES, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
 import { useLayouts } from "../shared/useLayouts";
 
-const APPLIANCES = ["dryer", "range", "dishwasher", "microwave"];
 const NONE = new Map();
 
 /** Every construction there is a drawing of. */

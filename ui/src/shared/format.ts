@@ -41,3 +41,9 @@ const NOTES: Record<string, string> = {
   discard: "Discard",
 };
 export const noteName = (kind: string): string => NOTES[kind] ?? kind;
+
+/** The appliances there is knowledge of, in the order in which they are shown. */
+export const APPLIANCES = ["dryer", "range", "dishwasher", "microwave"];
+
+/** A model's number as it stands in an address. */
+export const keyOf = (model: string): string => model.replace(/[^A-Za-z0-9]/g, "");

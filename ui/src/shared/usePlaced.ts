@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Wire } from "./api";
+import { keyOf } from "./format";
 
 /** The parts of a model by place; empty while no model is known. */
 export function usePlaced(model: string | undefined): Wire["PlacedPart"][] {
@@ -8,7 +9,7 @@ export function usePlaced(model: string | undefined): Wire["PlacedPart"][] {
     queryFn: () =>
       answer(
         api.GET("/api/models/{model}/parts", {
-          params: { path: { model: (model ?? "").replace(/[^A-Za-z0-9]/g, "") } },
+          params: { path: { model: keyOf(model ?? "") } },
         }),
       ),
     enabled: model !== undefined,

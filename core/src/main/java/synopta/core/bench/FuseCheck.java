@@ -105,11 +105,11 @@ public final class FuseCheck {
         }
         if (Math.round(candidate.amps() * 1000) != Math.round(original.amps() * 1000)) {
             against.add("Another current: %s A in place of %s A; a fuse is replaced by the same, not by less or more."
-                    .formatted(plain(candidate.amps()), plain(original.amps())));
+                    .formatted(Given.plain(candidate.amps()), Given.plain(original.amps())));
         }
         if (candidate.volts() < original.volts()) {
             against.add("Too low a voltage: %s V in place of %s V."
-                    .formatted(plain(candidate.volts()), plain(original.volts())));
+                    .formatted(Given.plain(candidate.volts()), Given.plain(original.volts())));
         }
         if (candidate.speed() != original.speed()) {
             against.add("Another speed: %s in place of %s."
@@ -135,14 +135,11 @@ public final class FuseCheck {
         double needed = original.breakingAmps().get();
         Optional<Double> has = candidate.breakingAmps();
         if (has.isEmpty()) {
-            against.add("Its breaking capacity is not known; %s A are needed.".formatted(plain(needed)));
+            against.add("Its breaking capacity is not known; %s A are needed.".formatted(Given.plain(needed)));
         } else if (has.get() < needed) {
-            against.add("It can cut off only %s A; %s A are needed.".formatted(plain(has.get()), plain(needed)));
+            against.add("It can cut off only %s A; %s A are needed."
+                    .formatted(Given.plain(has.get()), Given.plain(needed)));
         }
         return " It can cut off as much.";
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? "%.0f".formatted(value) : String.valueOf(value);
     }
 }

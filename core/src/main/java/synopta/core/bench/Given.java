@@ -22,7 +22,8 @@ final class Given {
         return value;
     }
 
-    private static String plain(double value) {
+    /** A figure without a point where it needs none. */
+    static String plain(double value) {
         return value == Math.rint(value) ? "%.0f".formatted(value) : String.valueOf(value);
     }
 }

@@ -21,8 +21,8 @@ public final class RangeCheck {
                         : value < SHORT * test.goodFrom() ? Verdict.SHORTED : Verdict.OFF_VALUE,
                 overload -> Verdict.OPEN);
         String unit = test.unit().symbol();
-        String range = "%s to %s %s".formatted(plain(test.goodFrom()), plain(test.goodTo()), unit);
-        String read = reading.fold(value -> "%s %s".formatted(plain(value), unit), overload -> "OL");
+        String range = "%s to %s %s".formatted(Given.plain(test.goodFrom()), Given.plain(test.goodTo()), unit);
+        String read = reading.fold(value -> "%s %s".formatted(Given.plain(value), unit), overload -> "OL");
         return new Judged(
                 verdict,
                 "It reads %s; a good one reads %s.".formatted(read, range),
@@ -37,9 +37,5 @@ public final class RangeCheck {
             case SHORTED, GROUNDED -> "Take its wires off and read again; if it stays, it is to be replaced.";
             case OFF_VALUE -> "Read again with its wires off and the leads clean; if it stays, it is likely the one.";
         };
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? "%.0f".formatted(value) : String.valueOf(value);
     }
 }
