@@ -2,8 +2,10 @@ import { Route, Routes } from "react-router";
 import { BenchPage } from "./bench";
 import { CounterPage } from "./counter";
 import { DayBookPage } from "./daybook";
+import { HousePage } from "./house";
 import { KnowledgePage } from "./knowledge";
 import { ConstructionPage, MachinesPage } from "./machines";
+import { CompatiblePage, PartsPage } from "./parts";
 import { SheetPage } from "./sheet";
 import { ShelfPage } from "./shelf";
 
@@ -15,6 +17,10 @@ export function App() {
       <Route path="/machines" element={<MachinesPage />} />
       <Route path="/machines/:model" element={<MachinesPage />} />
       <Route path="/machines/built/:appliance/:layout" element={<ConstructionPage />} />
+      <Route path="/parts" element={<PartsPage />} />
+      <Route path="/parts/:part" element={<PartsPage />} />
+      <Route path="/compatible" element={<CompatiblePage />} />
+      <Route path="/house-rules" element={<HousePage />} />
       <Route path="/bench" element={<BenchPage />} />
       <Route path="/bench/:check" element={<BenchPage />} />
       <Route path="/knowledge" element={<KnowledgePage />} />

@@ -16,10 +16,12 @@ export function Masthead({ children }: { children?: ReactNode }) {
           Counter
         </Link>
         <NavLink to="/machines">Machines</NavLink>
+        <NavLink to="/parts">Parts</NavLink>
         <NavLink to="/bench">Bench</NavLink>
         <NavLink to="/knowledge">Knowledge</NavLink>
         <NavLink to="/shelf">Shelf</NavLink>
         <NavLink to="/day-book">Day book</NavLink>
+        <NavLink to="/house-rules">House rules</NavLink>
       </nav>
       <div className="aside">{children}</div>
     </header>

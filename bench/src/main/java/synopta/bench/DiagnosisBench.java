@@ -168,7 +168,8 @@ final class DiagnosisBench {
     private static PartType partType(String id) {
         Picture none = new Picture("", List.of(), List.of());
         LifeCurve life = new LifeCurve(2, 12, MADE_UP);
-        return new PartType(id, id, life, SellingRule.SINGLY, List.of(), List.of(), none, false);
+        return new PartType(
+                id, id, life, SellingRule.SINGLY, List.of(), List.of(), none, false, List.of(), Optional.empty());
     }
 
     private static Layout layout(List<Layout.Place> places) {

@@ -157,6 +157,16 @@ public final class Samples {
             return this;
         }
 
+        public Shelf replaced(Supersession row) {
+            supersessions.add(row);
+            return this;
+        }
+
+        public Shelf part(Part part) {
+            parts.add(part);
+            return this;
+        }
+
         public Shelf kit(String kit, String content, int quantity) {
             kits.add(new KitContent(Samples.part(kit), Samples.part(content), quantity));
             return this;
@@ -194,7 +204,17 @@ public final class Samples {
             new Picture("It is square.", List.of(Figure.of("box 4 4 40 40 0")), List.of());
 
     public static PartType type(String slug, SellingRule rule) {
-        return new PartType(slug, slug, new LifeCurve(2, 10, OURS), rule, List.of(), List.of(), PICTURE, false);
+        return new PartType(
+                slug,
+                slug,
+                new LifeCurve(2, 10, OURS),
+                rule,
+                List.of(),
+                List.of(),
+                PICTURE,
+                false,
+                List.of(),
+                Optional.empty());
     }
 
     public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {

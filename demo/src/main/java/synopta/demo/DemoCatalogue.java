@@ -47,8 +47,13 @@ public final class DemoCatalogue {
     private final Stockroom stockroom;
     private final Map<String, List<Listed>> listed = new HashMap<>();
 
-    /** What a platform lists at a place, for machines built within a range. */
-    record Listed(PartNumber part, BuildRange built) {}
+    /** What a platform lists at a place, for machines built within a range and with serials within another. */
+    record Listed(PartNumber part, BuildRange built, SerialRange serials) {
+        /** For all serials. */
+        Listed(PartNumber part, BuildRange built) {
+            this(part, built, SerialRange.ALL);
+        }
+    }
 
     private DemoCatalogue(long seed, int models) {
         this.seed = seed;
@@ -127,7 +132,12 @@ public final class DemoCatalogue {
 
     /** Lists one part at a place, for all builds. */
     void list(String platform, String slot, PartNumber part) {
-        listed.put(platform + "/" + slot, List.of(new Listed(part, BuildRange.ALWAYS)));
+        list(platform, slot, List.of(new Listed(part, BuildRange.ALWAYS)));
+    }
+
+    /** Lists parts at a place of a platform, or of one model by its key. */
+    void list(String whose, String slot, List<Listed> rows) {
+        listed.put(whose + "/" + slot, rows);
     }
 
     private Optional<Fuel> fuel(Build.Line line) {
@@ -187,7 +197,8 @@ public final class DemoCatalogue {
     }
 
     private void fits(Build.Line line, Build.Place place, ModelNumber number, BuildRange built) {
-        for (Listed row : listed.get(line.platform() + "/" + place.slot())) {
+        List<Listed> ofPlatform = listed.get(line.platform() + "/" + place.slot());
+        for (Listed row : listed.getOrDefault(number.key() + "/" + place.slot(), ofPlatform)) {
             boolean met = row.built()
                             .from()
                             .map(f -> !f.isAfter(built.to().orElseThrow()))
@@ -198,7 +209,7 @@ public final class DemoCatalogue {
                             .orElse(true);
             if (met) {
                 BuildRange range = row.built().covers(built) ? BuildRange.ALWAYS : row.built();
-                fits.add(new Fit(number, place.slot(), row.part(), place.quantity(), range, SerialRange.ALL, ""));
+                fits.add(new Fit(number, place.slot(), row.part(), place.quantity(), range, row.serials(), ""));
             }
         }
     }

@@ -1,12 +1,16 @@
 package synopta.demo;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.Supersession;
 
 /** What is set by hand, because a person will look there: a chain, a change, a kit, an assembly, well-known models. */
@@ -37,6 +41,8 @@ final class HandSet {
                 chain();
                 rollerKit();
                 heaterBox();
+                doorCatch();
+                doorSwitch();
                 model("TH-7820-W", "Thistlemoor", Optional.of(Fuel.ELECTRIC), 60);
                 model("TH-7B20-S", "Thistlemoor", Optional.of(Fuel.ELECTRIC), 4);
                 model("DE7-4082W", "Orrinvale", Optional.of(Fuel.ELECTRIC), 40);
@@ -46,12 +52,16 @@ final class HandSet {
                 model("DG7-4082W", "Orrinvale", Optional.of(Fuel.NATURAL_GAS), 30);
                 model("TG-7820-W", "Thistlemoor", Optional.of(Fuel.LP), 18);
             }
-            case "Fathom" -> model("HV-4415-W", "Halvorn", Optional.of(Fuel.ELECTRIC), 35);
+            case "Fathom" -> {
+                motors();
+                model("HV-4415-W", "Halvorn", Optional.of(Fuel.ELECTRIC), 35);
+            }
             case "Fathom Gas" -> model("PG-4470-K", "Pelladine", Optional.of(Fuel.NATURAL_GAS), 22);
             case "Lantern" -> {
                 fuse();
                 model("TM-2205-B", "Thistlemoor", Optional.empty(), 45);
             }
+            case "Hearth" -> knob();
             case "Lantern South" -> model("MM-3310-S", "Mirrabrook", Optional.empty(), 25);
             default -> {
                 // the other lines have nothing that is set by hand
@@ -101,6 +111,70 @@ final class HandSet {
         stockroom.north(interlock, "door-interlock-switch", Part.Status.CURRENT, 580);
         demo.list("Lantern", "line-fuse", fuse);
         demo.list("Lantern", "interlock", interlock);
+    }
+
+    /** The catch became a catch and a strike sold apart, and the strike has become a kit since. */
+    private void doorCatch() {
+        PartNumber whole = new PartNumber("QV-1320");
+        PartNumber bare = new PartNumber("QV-1322");
+        PartNumber strike = new PartNumber("QV-1323");
+        PartNumber kit = new PartNumber("QV-1325-K");
+        PartNumber plate = new PartNumber("QV-1326");
+        PartNumber screw = new PartNumber("QV-1327");
+        stockroom.handSet(whole, Build.NORTH, "door-catch", "door catch with strike", Part.Status.SUPERSEDED, 0);
+        stockroom.handSet(bare, Build.NORTH, "door-catch", "door catch without strike", Part.Status.CURRENT, 640);
+        stockroom.handSet(strike, Build.NORTH, "door-catch", "strike", Part.Status.SUPERSEDED, 0);
+        stockroom.handSet(kit, Build.NORTH, "door-catch", "strike kit", Part.Status.CURRENT, 480);
+        stockroom.handSet(plate, Build.NORTH, "door-catch", "strike plate", Part.Status.CURRENT, 390);
+        stockroom.handSet(screw, Build.NORTH, "door-catch", "strike screw", Part.Status.CURRENT, 70);
+        Optional<LocalDate> split = Optional.of(LocalDate.of(2018, 2, 1));
+        stockroom.supersede(new Supersession(whole, "1", bare, 1, "", split));
+        stockroom.supersede(new Supersession(whole, "1", strike, 1, "", split));
+        stockroom.supersede(new Supersession(
+                strike, "1", kit, 1, "drill the upper hole to 5 mm", Optional.of(LocalDate.of(2023, 10, 1))));
+        stockroom.kit(new KitContent(kit, plate, 1));
+        stockroom.kit(new KitContent(kit, screw, 2));
+        demo.list("Skerry", "door-catch", whole);
+    }
+
+    /** The same dryer under two brands, but for its door switch. */
+    private void doorSwitch() {
+        PartNumber theirs = new PartNumber("QV-1441");
+        stockroom.handSet(theirs, Build.NORTH, "door-switch", "door switch, long lead", Part.Status.CURRENT, 1380);
+        demo.list("DE74082W", "door-switch", List.of(new DemoCatalogue.Listed(theirs, BuildRange.ALWAYS)));
+    }
+
+    /** Another motor from a serial on, in the middle of a build year. */
+    private void motors() {
+        PartNumber early = new PartNumber("HN-3340");
+        PartNumber late = new PartNumber("HN-3342");
+        stockroom.handSet(early, Build.SOUTH, "drive-motor", "drive motor, 5 terminals", Part.Status.CURRENT, 11250);
+        stockroom.handSet(late, Build.SOUTH, "drive-motor", "drive motor, 4 terminals", Part.Status.CURRENT, 10480);
+        demo.list(
+                "Fathom",
+                "motor",
+                List.of(
+                        new DemoCatalogue.Listed(
+                                early, BuildRange.ALWAYS, new SerialRange(Optional.empty(), Optional.of("6E-H41999"))),
+                        new DemoCatalogue.Listed(
+                                late, BuildRange.ALWAYS, new SerialRange(Optional.of("6E-H42000"), Optional.empty()))));
+    }
+
+    /** No longer made; one of the same specification is, and a few are left on a shelf. */
+    private void knob() {
+        PartNumber knob = new PartNumber("QV-6610");
+        Map<String, String> specs = Map.of("shaft-mm", "6", "shaft-shape", "d-shaped", "diameter-mm", "42");
+        stockroom.handSet(
+                knob, Build.NORTH, "control-knob", "control knob, black", Part.Status.DISCONTINUED, 940, specs);
+        stockroom.handSet(
+                new PartNumber("CS-8810"),
+                "Corrie Spares",
+                "control-knob",
+                "control knob, grey",
+                Part.Status.CURRENT,
+                520,
+                Map.of("shaft-mm", "6", "shaft-shape", "d-shaped", "diameter-mm", "40"));
+        demo.list("Hearth", "knob", knob);
     }
 
     private void model(String number, String brand, Optional<Fuel> fuel, double popularity) {

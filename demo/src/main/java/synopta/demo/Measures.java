@@ -38,6 +38,14 @@ final class Measures {
                 specs.put("fixing-mm", size(random, 20, 60));
                 specs.put("terminals", String.valueOf(2 + 2 * random.nextInt(2)));
             }
+            case "line-fuse" -> {
+                specs.put("speed", "fast");
+                specs.put("breaking-amps", "1500");
+            }
+            case "hv-capacitor" -> {
+                specs.put("microfarads", "%.2f".formatted(0.7 + random.nextInt(9) / 20.0));
+                specs.put("volts", "2100");
+            }
             case "oven-thermostat" -> specs.put("tube-length-mm", String.valueOf(700 + 25 * random.nextInt(30)));
             case "door-switch", "belt-break-switch", "door-interlock-switch", "start-switch" -> {
                 specs.put("terminals", String.valueOf(2 + random.nextInt(3)));

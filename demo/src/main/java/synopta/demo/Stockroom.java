@@ -184,6 +184,29 @@ final class Stockroom {
         add(number, Build.NORTH, type, status, 1, cents, measured(number, type, specs(type)));
     }
 
+    /** A part set by hand, with a name of its own and what parts of its type can be measured at. */
+    void handSet(PartNumber number, String maker, String type, String name, Part.Status status, int cents) {
+        handSet(number, maker, type, name, status, cents, measured(number, type, Map.of()));
+    }
+
+    /** The same with these specifications. Its chances are its own, so that nothing else depends on it. */
+    void handSet(
+            PartNumber number,
+            String maker,
+            String type,
+            String name,
+            Part.Status status,
+            int cents,
+            Map<String, String> specs) {
+        Random before = random;
+        random = chances(seed, "by hand " + number.key());
+        boolean genuine = !MAKERS.contains(maker);
+        part(number, maker, type, genuine, status, 1, cents, specs);
+        Part made = parts.get(number);
+        parts.put(number, new Part(number, maker, type, name, genuine, status, 1, made.returnable(), made.specs()));
+        random = before;
+    }
+
     /** Adds a part with its price (none when 0) and stock. */
     private void part(
             PartNumber number,

@@ -23,8 +23,11 @@ import synopta.core.counter.CaseView;
 import synopta.core.counter.Counter;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Suspect;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.Specifications;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.Weights;
@@ -44,7 +47,15 @@ public class CallersTest {
         assertEquals(loaded.refused(), List.of());
         packs = loaded.packs();
         TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
-        counter = new Counter(catalog, () -> reader, packs, DemoCatalogue.CURRENCY, Clock.systemUTC());
+        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, Clock.systemUTC());
+        counter = new Counter(
+                catalog,
+                () -> reader,
+                packs,
+                finder,
+                () -> HouseRules.USUAL,
+                DemoCatalogue.CURRENCY,
+                Clock.systemUTC());
     }
 
     /**

@@ -19,6 +19,9 @@ import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.Counter;
 import synopta.core.fit.FitFinder;
+import synopta.core.fit.PartBook;
+import synopta.core.fit.Specifications;
+import synopta.core.fit.WhereUsed;
 import synopta.core.handover.HandOver;
 import synopta.demo.DemoCatalogue;
 import synopta.formats.knowledge.PackReader;
@@ -27,6 +30,7 @@ import synopta.formats.knowledge.WeightsReader;
 import synopta.server.catalog.Intake;
 import synopta.store.Store;
 import synopta.store.catalog.CatalogStore;
+import synopta.store.house.HouseRuleStore;
 
 /** Puts the rooms of the core together over one data folder. */
 @Configuration
@@ -76,8 +80,28 @@ class House {
     }
 
     @Bean
-    FitFinder fitFinder(Catalog catalog) {
-        return new FitFinder(catalog);
+    HouseRuleStore houseRules(Store store) {
+        return store.house();
+    }
+
+    @Bean
+    Specifications specifications(Packs packs) {
+        return new Specifications(packs.all());
+    }
+
+    @Bean
+    FitFinder fitFinder(Catalog catalog, Specifications specifications, HouseRuleStore rules, Clock clock) {
+        return new FitFinder(catalog, specifications, rules, clock);
+    }
+
+    @Bean
+    WhereUsed whereUsed(Catalog catalog, HouseRuleStore rules) {
+        return new WhereUsed(catalog, rules);
+    }
+
+    @Bean
+    PartBook partBook(Catalog catalog, Specifications specifications, HouseRuleStore rules) {
+        return new PartBook(catalog, specifications, rules);
     }
 
     @Bean
@@ -95,9 +119,11 @@ class House {
             Catalog catalog,
             TagReaders readers,
             Packs packs,
+            FitFinder finder,
+            HouseRuleStore rules,
             @Value("${synopta.currency}") String currency,
             Clock clock) {
-        return new Counter(catalog, readers, packs.all(), currency, clock);
+        return new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
     }
 
     @Bean

@@ -9,6 +9,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseLog;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.counter.CaseStore;
+import synopta.store.house.HouseRuleStore;
 import synopta.store.jdbc.Jdbc;
 
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
@@ -16,6 +17,7 @@ public final class Store implements AutoCloseable {
     private final HikariDataSource source;
     private final CatalogStore catalog;
     private final CaseStore cases;
+    private final HouseRuleStore house;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -29,6 +31,7 @@ public final class Store implements AutoCloseable {
         Jdbc jdbc = new Jdbc(source);
         catalog = new CatalogStore(jdbc);
         cases = new CaseStore(jdbc);
+        house = new HouseRuleStore(jdbc);
     }
 
     /**
@@ -67,6 +70,11 @@ public final class Store implements AutoCloseable {
     /** The log of cases. */
     public CaseLog cases() {
         return cases;
+    }
+
+    /** The rules of the house. */
+    public HouseRuleStore house() {
+        return house;
     }
 
     @Override

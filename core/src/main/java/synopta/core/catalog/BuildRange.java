@@ -2,6 +2,7 @@ package synopta.core.catalog;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The build dates something holds for; both ends count, an absent end is open. */
 public record BuildRange(Optional<LocalDate> from, Optional<LocalDate> to) {
@@ -35,6 +36,21 @@ public record BuildRange(Optional<LocalDate> from, Optional<LocalDate> to) {
     public boolean meets(BuildRange other) {
         return from.flatMap(f -> other.to.map(t -> !t.isBefore(f))).orElse(true)
                 && to.flatMap(t -> other.from.map(f -> !f.isAfter(t))).orElse(true);
+    }
+
+    /** The dates that both hold, where they meet. */
+    public BuildRange common(BuildRange other) {
+        return new BuildRange(
+                Stream.concat(from.stream(), other.from.stream()).max(LocalDate::compareTo),
+                Stream.concat(to.stream(), other.to.stream()).min(LocalDate::compareTo));
+    }
+
+    /** What is left of it within a span that it meets; the whole of the span is every date. */
+    public BuildRange within(BuildRange span) {
+        boolean begins =
+                from.isPresent() && span.from.map(f -> from.get().isAfter(f)).orElse(true);
+        boolean ends = to.isPresent() && span.to.map(t -> to.get().isBefore(t)).orElse(true);
+        return new BuildRange(begins ? from : Optional.empty(), ends ? to : Optional.empty());
     }
 
     /** In words: "built to 2018-06-30", "any build". */

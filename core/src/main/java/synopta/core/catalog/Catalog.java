@@ -1,5 +1,6 @@
 package synopta.core.catalog;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -37,14 +38,46 @@ public interface Catalog {
     /** Every fit listed for any model of a platform. */
     List<Fit> fitsOn(String platform);
 
+    /** Every fit listed at a place for any model of a platform. */
+    List<Fit> fitsAt(String platform, String slot);
+
+    /**
+     * Rows that list a part, by the number of the model, beginning after one.
+     *
+     * @param brand only models of that brand; empty: of any
+     * @param after the key of the model to begin after; empty: from the first
+     * @param rows at most so many
+     */
+    List<Taking> taking(PartNumber part, Optional<String> brand, String after, int rows);
+
+    /** The models of these keys, by number. */
+    List<Model> modelsAmong(Collection<String> keys);
+
+    /** Models whose key begins so, by number. */
+    List<Model> modelsFrom(String begins, int most);
+
     /** The part of that number, in any spelling. */
     Optional<Part> part(PartNumber number);
 
     /** Every part of a type, by number. */
     List<Part> partsOfType(String partType);
 
+    /** The parts of these keys, by number. */
+    List<Part> partsAmong(Collection<String> keys);
+
+    /** Parts whose key begins so, by number. */
+    List<Part> partsFrom(String begins, int most);
+
     /** What replaces a part directly. */
-    List<Supersession> replacementsOf(PartNumber oldPart);
+    default List<Supersession> replacementsOf(PartNumber oldPart) {
+        return replacementsOf(List.of(oldPart));
+    }
+
+    /** What replaces these parts directly, by old part. */
+    List<Supersession> replacementsOf(Collection<PartNumber> oldParts);
+
+    /** What these parts replace directly, by new part. */
+    List<Supersession> forerunnersOf(Collection<PartNumber> newParts);
 
     /** What lies in a kit. */
     List<KitContent> contentsOf(PartNumber kit);
@@ -54,6 +87,9 @@ public interface Catalog {
 
     /** What may be supplied for a part by specification. */
     List<Equivalent> equivalentsOf(PartNumber part);
+
+    /** For which parts a part may be supplied by specification. */
+    List<Equivalent> originalsOf(PartNumber equivalent);
 
     /** The price of one sale unit. */
     Optional<Money> price(PartNumber part);

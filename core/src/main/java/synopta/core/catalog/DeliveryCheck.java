@@ -34,6 +34,7 @@ public final class DeliveryCheck {
         DeliveryCheck check = new DeliveryCheck(delivery, existing);
         Sheet.ALL.forEach(check::duplicates);
         Reference.ALL.forEach(check::reference);
+        check.faults.addAll(new SerialRangeCheck(delivery, existing).faults());
         check.cycles(Sheet.SUPERSESSIONS, "old_part", Supersession::oldPart, Supersession::newPart, "replaces itself");
         check.cycles(Sheet.KITS, "kit", KitContent::kit, KitContent::content, "holds itself");
         return List.copyOf(check.faults);

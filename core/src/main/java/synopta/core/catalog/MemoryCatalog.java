@@ -1,5 +1,6 @@
 package synopta.core.catalog;
 
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,9 +21,12 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
     private final Map<String, List<Slot>> slots;
     private final Map<ModelNumber, List<Fit>> fits;
     private final Map<PartNumber, List<Supersession>> byOld;
+    private final Map<PartNumber, List<Supersession>> byNew;
+    private final Map<PartNumber, List<Fit>> fitsOf;
     private final Map<PartNumber, List<KitContent>> byKit;
     private final Map<PartNumber, List<KitContent>> byContent;
     private final Map<PartNumber, List<Equivalent>> byPart;
+    private final Map<PartNumber, List<Equivalent>> byEquivalent;
     private final Map<PartNumber, Money> prices;
     private final Map<PartNumber, List<Stock>> stock;
 
@@ -38,9 +42,16 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
         Comparator<Supersession> byChoice =
                 Comparator.comparing(Supersession::choice).thenComparing(Supersession::newPart);
         byOld = grouped(tables.supersessions(), Supersession::oldPart, byChoice);
+        byNew = grouped(
+                tables.supersessions(),
+                Supersession::newPart,
+                Comparator.comparing(Supersession::oldPart).thenComparing(Supersession::choice));
+        fitsOf = grouped(
+                tables.fits(), Fit::part, Comparator.comparing(Fit::model).thenComparing(Fit::slot));
         byKit = grouped(tables.kits(), KitContent::kit, Comparator.comparing(KitContent::content));
         byContent = grouped(tables.kits(), KitContent::content, Comparator.comparing(KitContent::kit));
         byPart = grouped(tables.equivalents(), Equivalent::part, Comparator.comparing(Equivalent::equivalent));
+        byEquivalent = grouped(tables.equivalents(), Equivalent::equivalent, Comparator.comparing(Equivalent::part));
         prices = tables.prices().stream().collect(Collectors.toMap(Priced::part, Priced::price));
         stock = grouped(tables.stock(), Stock::part, Comparator.comparing(Stock::branch));
     }
@@ -115,6 +126,51 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
+    public List<Fit> fitsAt(String platform, String slot) {
+        return fitsOn(platform).stream().filter(fit -> fit.slot().equals(slot)).toList();
+    }
+
+    @Override
+    public List<Taking> taking(PartNumber part, Optional<String> brand, String after, int rows) {
+        return fitsOf.getOrDefault(part, List.of()).stream()
+                .filter(fit -> fit.model().key().compareTo(after) > 0)
+                .map(fit -> new Taking(models.get(fit.model()), fit))
+                .filter(taking -> brand.map(taking.model().brand()::equals).orElse(true))
+                .limit(rows)
+                .toList();
+    }
+
+    @Override
+    public List<Model> modelsAmong(Collection<String> keys) {
+        return models.values().stream()
+                .filter(m -> keys.contains(m.number().key()))
+                .toList();
+    }
+
+    @Override
+    public List<Model> modelsFrom(String begins, int most) {
+        return models.values().stream()
+                .filter(m -> m.number().key().startsWith(begins))
+                .limit(most)
+                .toList();
+    }
+
+    @Override
+    public List<Part> partsAmong(Collection<String> keys) {
+        return parts.values().stream()
+                .filter(p -> keys.contains(p.number().key()))
+                .toList();
+    }
+
+    @Override
+    public List<Part> partsFrom(String begins, int most) {
+        return parts.values().stream()
+                .filter(p -> p.number().key().startsWith(begins))
+                .limit(most)
+                .toList();
+    }
+
+    @Override
     public Optional<Part> part(PartNumber number) {
         return Optional.ofNullable(parts.get(number));
     }
@@ -128,8 +184,21 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
-    public List<Supersession> replacementsOf(PartNumber oldPart) {
-        return byOld.getOrDefault(oldPart, List.of());
+    public List<Supersession> replacementsOf(Collection<PartNumber> oldParts) {
+        return all(byOld, oldParts);
+    }
+
+    @Override
+    public List<Supersession> forerunnersOf(Collection<PartNumber> newParts) {
+        return all(byNew, newParts);
+    }
+
+    private static <T> List<T> all(Map<PartNumber, List<T>> rows, Collection<PartNumber> keys) {
+        return keys.stream()
+                .distinct()
+                .sorted()
+                .flatMap(key -> rows.getOrDefault(key, List.of()).stream())
+                .toList();
     }
 
     @Override
@@ -145,6 +214,11 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
     @Override
     public List<Equivalent> equivalentsOf(PartNumber part) {
         return byPart.getOrDefault(part, List.of());
+    }
+
+    @Override
+    public List<Equivalent> originalsOf(PartNumber equivalent) {
+        return byEquivalent.getOrDefault(equivalent, List.of());
     }
 
     @Override

@@ -1,5 +1,6 @@
 package synopta.core.catalog;
 
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -22,7 +23,12 @@ public record Part(
     public enum Status {
         CURRENT,
         SUPERSEDED,
-        DISCONTINUED
+        DISCONTINUED;
+
+        /** The word of the catalogue format and the API. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     /** Refuses an empty pack. */

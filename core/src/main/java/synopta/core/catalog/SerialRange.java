@@ -1,23 +1,24 @@
 package synopta.core.catalog;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 
-/**
- * The serial numbers something holds for; both ends count, an absent end is open. Serials are compared by their letters
- * and digits, a shorter one first (a counter that grew a digit is later), then character by character.
- */
+/** The serial numbers something holds for; both ends count, an absent end is open. */
 public record SerialRange(Optional<String> from, Optional<String> to) {
     /** Every serial. */
     public static final SerialRange ALL = new SerialRange(Optional.empty(), Optional.empty());
 
-    /** Refuses an end without a letter or digit, and a range that ends before it begins. */
+    /** Whether a serial is meant. */
+    public enum Holds {
+        YES,
+        NO,
+        CANNOT_TELL
+    }
+
+    /** Refuses an end without a letter or digit. */
     public SerialRange {
         from = from.map(s -> Written.required("Serial", s));
         to = to.map(s -> Written.required("Serial", s));
-        if (from.isPresent() && to.isPresent() && compare(to.get(), from.get()) < 0) {
-            throw new IllegalArgumentException(
-                    "Serial range (%s to %s) must not end before it begins.".formatted(from.get(), to.get()));
-        }
     }
 
     /** Whether no end is set. */
@@ -25,16 +26,21 @@ public record SerialRange(Optional<String> from, Optional<String> to) {
         return from.isEmpty() && to.isEmpty();
     }
 
-    /** Whether that serial is meant. */
-    public boolean holds(String serial) {
-        return from.map(f -> compare(serial, f) >= 0).orElse(true)
-                && to.map(t -> compare(serial, t) <= 0).orElse(true);
+    /** Whether that serial is meant, in the order of its brand. */
+    public Holds holds(String serial, SerialOrder order) {
+        OptionalInt begun = from.map(f -> order.compare(serial, f)).orElse(OptionalInt.of(0));
+        OptionalInt ended = to.map(t -> order.compare(t, serial)).orElse(OptionalInt.of(0));
+        if (begun.orElse(0) < 0 || ended.orElse(0) < 0) {
+            return Holds.NO;
+        }
+        return begun.isPresent() && ended.isPresent() ? Holds.YES : Holds.CANNOT_TELL;
     }
 
-    private static int compare(String a, String b) {
-        String left = Written.key(a);
-        String right = Written.key(b);
-        return left.length() == right.length() ? left.compareTo(right) : Integer.compare(left.length(), right.length());
+    /** Whether it ends before it begins, in the order of its brand. */
+    public boolean isBackwards(SerialOrder order) {
+        return from.isPresent()
+                && to.isPresent()
+                && order.compare(to.get(), from.get()).orElse(0) < 0;
     }
 
     /** In words: ", serial from 4A100 to 4A900"; nothing when open. */

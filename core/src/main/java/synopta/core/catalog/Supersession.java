@@ -27,6 +27,29 @@ public record Supersession(
                 .values();
     }
 
+    /**
+     * What replaces a part, in a sentence.
+     *
+     * @param together every row of one choice
+     */
+    public static String said(List<Supersession> together) {
+        boolean several = together.size() > 1;
+        String what = together.stream()
+                .map(row -> (row.quantity > 1 ? row.quantity + " x " : "")
+                        + row.newPart
+                        + (several && !row.isDropIn() ? " (%s)".formatted(row.change) : ""))
+                .collect(Collectors.joining(" together with "));
+        String how = together.stream().allMatch(Supersession::isDropIn)
+                ? ", drops in"
+                : several ? "" : ": " + together.get(0).change;
+        return "%s is replaced by %s%s".formatted(together.get(0).oldPart, what, how);
+    }
+
+    /** Whether nothing has to be changed for it. */
+    public boolean isDropIn() {
+        return change.isBlank();
+    }
+
     /** Refuses a replacement by no piece. */
     public Supersession {
         Counted.atLeastOne("Supersession of %s by %s".formatted(oldPart, newPart), quantity);

@@ -20,6 +20,16 @@ record Background(CaseDraft draft, Settled settled) {
         appliance().ifPresent(known::add);
         fuel().ifPresent(known::add);
         serial().ifPresent(known::add);
+        settled.parts()
+                .forEach(asked -> known.add(new Known(
+                        asked.key(),
+                        "Asked for: %s%s, %s"
+                                .formatted(
+                                        asked.quantity() > 1 ? asked.quantity() + " x " : "",
+                                        asked.part().number(),
+                                        asked.part().name()),
+                        "caller",
+                        true)));
         settled.ageYears()
                 .ifPresent(years -> known.add(new Known(
                         "age",
@@ -67,7 +77,12 @@ record Background(CaseDraft draft, Settled settled) {
                         ? Optional.empty()
                         : settled.line().appliance().map(a -> new Known("appliance", name(a), "caller", true)))
                 .or(() -> settled.guessed()
-                        .map(a -> new Known("appliance", name(a), "assumed from the complaint: ask", false)));
+                        .map(a -> new Known(
+                                "appliance",
+                                name(a),
+                                "assumed from the %s: ask"
+                                        .formatted(settled.parts().isEmpty() ? "complaint" : "part"),
+                                false)));
     }
 
     private Optional<Known> fuel() {

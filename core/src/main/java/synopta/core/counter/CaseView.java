@@ -52,7 +52,13 @@ public record CaseView(
         Optional<BasketPlan> plan,
         List<HandOver.BagEntry> bag,
         List<Caution> cautions) {
-    static CaseView undiagnosed(List<Piece> pieces, Settled settled, List<Known> known, List<Caution> cautions) {
+    static CaseView undiagnosed(
+            List<Piece> pieces,
+            Settled settled,
+            List<Known> known,
+            List<NeededPart> needs,
+            Optional<BasketPlan> plan,
+            List<Caution> cautions) {
         return new CaseView(
                 pieces,
                 Hearing.NOTHING,
@@ -68,8 +74,8 @@ public record CaseView(
                 known,
                 Optional.empty(),
                 Set.of(),
-                List.of(),
-                Optional.empty(),
+                needs,
+                plan,
                 List.of(),
                 cautions);
     }

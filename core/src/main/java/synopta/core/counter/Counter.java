@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
@@ -27,10 +28,11 @@ import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.Stakes;
 import synopta.core.diagnosis.Suspect;
-import synopta.core.fit.Unit;
+import synopta.core.fit.FitFinder;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
@@ -53,14 +55,24 @@ public final class Counter {
     private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
     private final String currency;
     private final BasketPlanner planner;
+    private final FitFinder finder;
+    private final Supplier<HouseRules> rules;
     private final HandOver handOver;
     private final Settling settling;
 
     /** Works with this catalogue and these packs; baskets are counted in this currency, dates read as of this clock.
      * The reader of tags is asked for anew each time, as it changes with the catalogue. */
     public Counter(
-            Catalog catalog, Supplier<TagReader> tagReader, Collection<Pack> packs, String currency, Clock clock) {
+            Catalog catalog,
+            Supplier<TagReader> tagReader,
+            Collection<Pack> packs,
+            FitFinder finder,
+            Supplier<HouseRules> rules,
+            String currency,
+            Clock clock) {
         this.catalog = catalog;
+        this.finder = finder;
+        this.rules = rules;
         this.currency = currency;
         packs.forEach(p -> {
             this.packs.put(p.appliance(), p);
@@ -91,11 +103,12 @@ public final class Counter {
         List<Known> known = new Background(draft, settled).known();
         List<Piece> pieces = Pieces.of(settled.line().pieces(), hearing);
         if (pack.isEmpty()) {
+            List<NeededPart> needs = new AskedNeeds(catalog, finder).of(settled);
             List<Caution> cautions =
                     draft.line().isBlank() && settled.appliance().isEmpty()
                             ? List.of()
                             : handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
-            return CaseView.undiagnosed(pieces, settled, known, cautions);
+            return CaseView.undiagnosed(pieces, settled, known, needs, plan(needs), cautions);
         }
         Heard heard = new Heard(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
         known.addAll(heard.known());
@@ -162,12 +175,20 @@ public final class Counter {
     }
 
     private List<NeededPart> needs(Settled settled, Pack pack, List<Fault> selling, Heard heard) {
-        Needs needs = new Needs(catalog);
+        Needs needs = new Needs(catalog, finder);
+        List<NeededPart> all = new ArrayList<>(new AskedNeeds(catalog, finder).of(settled));
+        Set<Optional<PartNumber>> asked = new HashSet<>();
+        all.forEach(need -> asked.add(need.supplied()));
+        ofFaults(needs, settled, pack, selling, heard).stream()
+                .filter(need -> need.supplied().isEmpty() || !asked.contains(need.supplied()))
+                .forEach(all::add);
+        return all;
+    }
+
+    private static List<NeededPart> ofFaults(
+            Needs needs, Settled settled, Pack pack, List<Fault> selling, Heard heard) {
         if (settled.model().isPresent()) {
-            Unit unit = settled.serial()
-                    .map(s -> new Unit(settled.serialNumber(), s.built()))
-                    .orElse(Unit.NOT_KNOWN);
-            return needs.of(pack, settled.model().get(), unit, selling, heard.evidence());
+            return needs.of(pack, settled.model().get(), settled.unit(), selling, heard.evidence());
         }
         return settled.chosen()
                 .map(c -> needs.of(pack, c.platform(), settled.fuels(), selling, heard.evidence()))
@@ -203,7 +224,7 @@ public final class Counter {
                                 .map(e -> new BasketQuery.Need(e.getKey(), e.getValue()))
                                 .toList(),
                         List.of(),
-                        BasketQuery.Policy.ANY)));
+                        new BasketQuery.Policy(rules.get().genuineOnly(), Optional.empty(), OptionalInt.empty()))));
     }
 
     private static Set<String> ids(List<Fault> faults) {

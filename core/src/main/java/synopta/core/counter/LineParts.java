@@ -13,7 +13,8 @@ import synopta.core.catalog.Fuel;
  * @param model the words that look like a model number
  * @param serial what follows the words for a serial number
  * @param fuels what the caller's words allow; empty when nothing was said
- * @param complaint the line with model, serial, brand and age blanked out, places kept
+ * @param parts what was asked for by its number
+ * @param complaint the line with model, serial, brand, age and part numbers blanked out, places kept
  */
 record LineParts(
         List<Piece> pieces,
@@ -23,4 +24,5 @@ record LineParts(
         Optional<Appliance> appliance,
         Set<Fuel> fuels,
         OptionalDouble ageYears,
+        List<AskedPart> parts,
         String complaint) {}

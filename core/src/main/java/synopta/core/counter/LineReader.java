@@ -75,13 +75,15 @@ final class LineReader {
     }
 
     private final Optional<Pattern> brands;
+    private final PartNumbers partNumbers;
 
-    /** Reads lines in which the brands of this catalogue may be named. */
+    /** Reads lines in which the brands and parts of this catalogue may be named. */
     static LineReader of(Catalog catalog) {
-        return new LineReader(catalog.brands().stream().map(Brand::brand).toList());
+        return new LineReader(catalog.brands().stream().map(Brand::brand).toList(), new PartNumbers(catalog));
     }
 
-    private LineReader(Collection<String> brands) {
+    private LineReader(Collection<String> brands, PartNumbers partNumbers) {
+        this.partNumbers = partNumbers;
         this.brands = brands.isEmpty()
                 ? Optional.empty()
                 : Optional.of(word(brands.stream().map(Pattern::quote).collect(Collectors.joining("|"))));
@@ -95,6 +97,7 @@ final class LineReader {
 
     LineParts read(String line) {
         List<Piece> pieces = new ArrayList<>();
+        List<AskedPart> parts = partNumbers.in(line, pieces);
         OptionalDouble age = OptionalDouble.empty();
         Matcher aged = AGE.matcher(line);
         if (aged.find()) {
@@ -133,6 +136,7 @@ final class LineReader {
                 appliance,
                 fuels,
                 age,
+                parts,
                 complaint.toString());
     }
 

@@ -8,9 +8,9 @@ import synopta.core.fit.FitVerdict;
 /**
  * A part the case asks for.
  *
- * @param slots the places it is for
+ * @param slots the places it is for; none when it was asked for by its number
  * @param listed what the catalogue lists there
- * @param supplied what is handed over for it today; empty while the verdict is open
+ * @param supplied what is handed over for it today; empty while the verdict on a known machine is open
  * @param quantity pieces of `supplied`
  * @param why in a sentence
  */

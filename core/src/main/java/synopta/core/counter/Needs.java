@@ -35,9 +35,9 @@ final class Needs {
     private final Catalog catalog;
     private final FitFinder finder;
 
-    Needs(Catalog catalog) {
+    Needs(Catalog catalog, FitFinder finder) {
         this.catalog = catalog;
-        finder = new FitFinder(catalog);
+        this.finder = finder;
     }
 
     private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
@@ -50,7 +50,7 @@ final class Needs {
 
     /** What a machine in no catalogue row needs, going by its construction: sure where all its models agree. */
     List<NeededPart> of(Pack pack, Platform platform, Set<Fuel> fuels, List<Fault> faults, List<Evidence> evidence) {
-        PlatformFit fit = new PlatformFit(catalog, platform, fuels);
+        PlatformFit fit = new PlatformFit(catalog, finder, platform, fuels);
         return all(pack, faults, evidence, fit.places(), fit::judge);
     }
 

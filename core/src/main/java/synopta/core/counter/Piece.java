@@ -20,6 +20,7 @@ public record Piece(Kind kind, String text, int from, int to) {
         AGE,
         COMPLAINT,
         PART,
+        PART_NUMBER,
         READING,
         NOT_UNDERSTOOD;
 

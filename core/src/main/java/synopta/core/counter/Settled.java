@@ -7,6 +7,7 @@ import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.fit.Unit;
 import synopta.core.knowledge.Layout;
 import synopta.core.tag.SerialReading;
 import synopta.core.tag.TagReading;
@@ -19,6 +20,7 @@ import synopta.core.tag.TagReading;
  * @param chosen the construction the case goes on with then
  * @param look what to look at to tell constructions apart
  * @param fuels what it may burn
+ * @param parts what was asked for by its number, less what was struck out
  */
 record Settled(
         LineParts line,
@@ -33,4 +35,15 @@ record Settled(
         Optional<Layout> layout,
         Set<Fuel> fuels,
         OptionalDouble ageYears,
-        Optional<String> serialNumber) {}
+        Optional<String> serialNumber,
+        List<AskedPart> parts) {
+    /** Copies. */
+    Settled {
+        parts = List.copyOf(parts);
+    }
+
+    /** What is known of the one machine besides its model. */
+    Unit unit() {
+        return serial.map(s -> new Unit(serialNumber, s.built())).orElse(Unit.NOT_KNOWN);
+    }
+}

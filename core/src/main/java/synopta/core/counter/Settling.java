@@ -93,7 +93,8 @@ final class Settling {
                 said,
                 saidFuels,
                 draft.serial().or(() -> struck.contains("serial") ? Optional.empty() : line.serial()),
-                age(draft, line));
+                age(draft, line),
+                line.parts().stream().filter(p -> !struck.contains(p.key())).toList());
         return settled(draft, line, reading, model, unlisted, heard);
     }
 
@@ -103,7 +104,11 @@ final class Settling {
 
     /** What was said of the machine besides its model. */
     private record Said(
-            Optional<Appliance> appliance, Set<Fuel> fuels, Optional<String> serial, OptionalDouble ageYears) {}
+            Optional<Appliance> appliance,
+            Set<Fuel> fuels,
+            Optional<String> serial,
+            OptionalDouble ageYears,
+            List<AskedPart> parts) {}
 
     private Settled settled(
             CaseDraft draft,
@@ -116,8 +121,9 @@ final class Settling {
                 model.isPresent() ? Optional.empty() : draft.platform().flatMap(constructions::named);
         Optional<Appliance> built = model.map(Model::appliance)
                 .or(() -> chosen.map(c -> c.platform().appliance()));
-        Optional<Appliance> guessed =
-                built.isPresent() || said.appliance.isPresent() ? Optional.empty() : guess(line.complaint());
+        Optional<Appliance> guessed = built.isPresent() || said.appliance.isPresent()
+                ? Optional.empty()
+                : guess(said.parts).or(() -> guess(line.complaint()));
         Optional<Appliance> appliance = built.or(said::appliance).or(() -> guessed);
         Optional<Layout> layout = model.flatMap(m -> catalog.platform(m.platform()))
                 .or(() -> chosen.map(Construction::platform))
@@ -137,7 +143,8 @@ final class Settling {
                 layout,
                 fuels(model, chosen.map(Construction::fuels).orElse(Set.of()), said.fuels, appliance),
                 said.ageYears,
-                said.serial);
+                said.serial,
+                said.parts);
     }
 
     private SerialReading decoded(String serial, Optional<Model> model, Optional<String> brand) {
@@ -150,6 +157,25 @@ final class Settling {
         List<String> layouts =
                 unlisted.stream().map(c -> c.platform().layout()).distinct().toList();
         return looked.isEmpty() || layouts.size() != 1 ? Optional.empty() : Optional.of(layouts.get(0));
+    }
+
+    /** The appliance that a part asked for by its number goes into: the only one with such parts, or where it is listed. */
+    private Optional<Appliance> guess(List<AskedPart> parts) {
+        for (AskedPart asked : parts) {
+            List<Appliance> with = packs.entrySet().stream()
+                    .filter(e -> e.getValue().partType(asked.part().partType()).isPresent())
+                    .map(Map.Entry::getKey)
+                    .toList();
+            Optional<Appliance> meant = with.size() == 1
+                    ? Optional.of(with.get(0))
+                    : catalog.taking(asked.part().number(), Optional.empty(), "", 1).stream()
+                            .map(taking -> taking.model().appliance())
+                            .findFirst();
+            if (meant.isPresent()) {
+                return meant;
+            }
+        }
+        return Optional.empty();
     }
 
     /** The appliance whose pack understands most of the complaint, when one does. */

@@ -1,13 +1,13 @@
 package synopta.core.fit;
 
-import java.util.ArrayDeque;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Deque;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
+import java.util.function.Supplier;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
@@ -15,21 +15,49 @@ import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
+import synopta.core.knowledge.HouseRules;
 
 /**
- * Whether a part is right for a machine: listed for it within its build range, a successor or forerunner of what is
- * listed, or an allowed equivalent of it. Cost O(listed parts x successions).
+ * Whether a part is right for a machine: listed for it within its build and serial range, a successor or forerunner of
+ * what is listed, an allowed equivalent of it, or a kit of which all or some is. Cost O(lineage of the part + listed
+ * parts), and one catalogue question a generation of the lineage.
  */
 public final class FitFinder {
     /** At most so many ways of supplying one part are kept, best first. */
     public static final int MOST_OPTIONS = 64;
 
-    private final Catalog catalog;
+    private static final int NEAREST = 5;
 
-    /** Judges by the rows of this catalogue. */
-    public FitFinder(Catalog catalog) {
+    private final Catalog catalog;
+    private final Specifications specifications;
+    private final Supplier<HouseRules> rules;
+    private final Clock clock;
+
+    /** Judges by the rows of this catalogue, the rules the house follows at the time, as of this clock's day. */
+    public FitFinder(Catalog catalog, Specifications specifications, Supplier<HouseRules> rules, Clock clock) {
         this.catalog = catalog;
+        this.specifications = specifications;
+        this.rules = rules;
+        this.clock = clock;
+    }
+
+    /** What a part is supplied as today, best first; the part itself when nothing replaces it. */
+    public List<Supply> supplies(PartNumber part) {
+        return supplies(Lineage.of(catalog, part));
+    }
+
+    private List<Supply> supplies(Lineage lineage) {
+        return new Successions(catalog, lineage, LocalDate.now(clock)).supplies();
+    }
+
+    /** What is known of a machine of that model; a build date that was given counts before what the serial says. */
+    public Unit unit(ModelNumber number, Optional<String> serial, Optional<LocalDate> built) {
+        Unit read = catalog.model(number)
+                .flatMap(model -> serial.map(s -> Unit.ofSerial(catalog, model, s, LocalDate.now(clock))))
+                .orElse(Unit.NOT_KNOWN);
+        return built.map(read::and).orElse(read);
     }
 
     /** The verdict on a part, for a machine of which so much is known. */
@@ -37,137 +65,128 @@ public final class FitFinder {
         Optional<Model> model = catalog.model(modelNumber);
         Optional<Part> part = catalog.part(partNumber);
         if (model.isEmpty() || part.isEmpty()) {
-            String missing = model.isEmpty() ? "model " + modelNumber : "part " + partNumber;
-            return new FitVerdict.Unknown(
-                    List.of("The catalogue has no %s; check the number, or read the tag again.".formatted(missing)));
+            return unknown(modelNumber, model.isPresent(), partNumber);
         }
-        List<Fit> listed = catalog.fits(model.get().number());
-        PartNumber number = part.get().number();
-        List<Via> ways = new ArrayList<>();
-        for (Fit row : listed) {
-            via(row, number).ifPresent(ways::add);
+        boolean genuineOnly = rules.get().genuineOnly();
+        Reach reach = new Reach(catalog, part.get().number(), genuineOnly);
+        Listing listing = new Listing(catalog, model.get(), unit);
+        List<Listing.Hit> hits = listing.hits(reach);
+        if (hits.isEmpty()) {
+            return unlisted(listing, part.get(), reach);
         }
-        if (ways.isEmpty()) {
-            return new FitVerdict.DoesNotFit(instead(model.get(), part.get(), listed, unit));
+        Optional<Listing.Hit> sure = listing.sure(hits);
+        if (sure.isPresent()) {
+            return fits(part.get(), sure.get(), reach, model.get());
         }
-        return inRange(model.get(), unit, part.get(), ways, listed);
-    }
-
-    /** A listed row that makes the part right, with the chain and the changes on the way to it. */
-    private record Via(Fit row, List<String> chain, List<String> changes) {}
-
-    private Optional<Via> via(Fit row, PartNumber part) {
-        String lists = "%s lists %s at %s, %s".formatted(row.model(), row.part(), row.slot(), range(row));
-        if (row.part().equals(part)) {
-            return Optional.of(new Via(row, List.of(lists), List.of()));
-        }
-        Optional<Via> later = path(row.part(), part).map(steps -> walked(row, lists, steps));
-        if (later.isPresent()) {
-            return later;
-        }
-        Optional<Via> earlier = path(part, row.part())
-                .map(steps ->
-                        new Via(row, List.of(lists, "%s is what replaces %s".formatted(row.part(), part)), List.of()));
-        if (earlier.isPresent()) {
-            return earlier;
-        }
-        return catalog.equivalentsOf(row.part()).stream()
-                .filter(e -> e.equivalent().equals(part))
-                .findFirst()
-                .map(e -> new Via(row, List.of(lists, equivalent(e)), List.of()));
-    }
-
-    private static String range(Fit row) {
-        return row.built().words() + row.serials().words();
-    }
-
-    private static String equivalent(Equivalent e) {
-        return "equivalent: %s may be supplied for %s (%s)".formatted(e.equivalent(), e.part(), e.basis());
-    }
-
-    private static Via walked(Fit row, String lists, List<Supersession> steps) {
-        List<String> chain = new ArrayList<>(List.of(lists));
-        List<String> changes = new ArrayList<>();
-        for (Supersession step : steps) {
-            chain.add("%s is replaced by %s%s"
-                    .formatted(
-                            step.oldPart(),
-                            step.newPart(),
-                            step.change().isBlank() ? ", drops in" : ": " + step.change()));
-            if (!step.change().isBlank()) {
-                changes.add(step.change());
-            }
-        }
-        return new Via(row, chain, changes);
-    }
-
-    /** The shortest way along successions from one part to another. */
-    private Optional<List<Supersession>> path(PartNumber from, PartNumber to) {
-        Deque<List<Supersession>> open = new ArrayDeque<>(List.of(List.<Supersession>of()));
-        Set<PartNumber> seen = new HashSet<>(Set.of(from));
-        while (!open.isEmpty()) {
-            List<Supersession> steps = open.poll();
-            PartNumber here =
-                    steps.isEmpty() ? from : steps.get(steps.size() - 1).newPart();
-            for (Supersession step : catalog.replacementsOf(here)) {
-                List<Supersession> longer =
-                        Stream.concat(steps.stream(), Stream.of(step)).toList();
-                if (step.newPart().equals(to)) {
-                    return Optional.of(longer);
-                }
-                if (seen.add(step.newPart())) {
-                    open.add(longer);
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private FitVerdict inRange(Model model, Unit unit, Part part, List<Via> ways, List<Fit> listed) {
-        Optional<Via> right =
-                ways.stream().filter(way -> unit.surely(way.row(), model)).findFirst();
-        if (right.isPresent()) {
-            return fits(part, right.get());
-        }
-        List<String> ranges = new ArrayList<>();
-        ways.forEach(way -> ranges.addAll(way.chain()));
-        Optional<Via> open =
-                ways.stream().filter(way -> unit.perhaps(way.row())).findFirst();
-        if (open.isPresent()) {
-            return new FitVerdict.Depends(unit.missing(open.get().row()), ranges);
-        }
-        ranges.addAll(instead(model, part, listed, unit));
-        return new FitVerdict.DoesNotFit(ranges);
-    }
-
-    private FitVerdict fits(Part part, Via way) {
-        List<Supply> supplies = new Successions(catalog)
-                .today(part.number()).stream()
-                        .map(s -> new Supply(
-                                s.items(),
-                                Stream.concat(way.changes().stream(), s.changes().stream())
-                                        .toList(),
-                                s.chain()))
-                        .toList();
-        List<String> reasons = new ArrayList<>(way.chain());
-        reasons.addAll(supplies.get(0).chain());
-        return new FitVerdict.Fits(supplies.get(0), supplies.subList(1, supplies.size()), reasons);
-    }
-
-    /** Names what this machine takes where the part was meant to go. */
-    private List<String> instead(Model model, Part part, List<Fit> listed, Unit unit) {
         List<String> reasons = new ArrayList<>();
-        for (Fit row : listed) {
-            boolean sameType = catalog.part(row.part())
-                    .map(p -> p.partType().equals(part.partType()))
-                    .orElse(false);
-            if (sameType && unit.perhaps(row)) {
-                reasons.add("%s takes %s at %s, %s".formatted(model.number(), row.part(), row.slot(), range(row)));
+        hits.forEach(hit -> reasons.addAll(chain(hit, part.get())));
+        Optional<Listing.Hit> open = listing.open(hits);
+        if (open.isPresent()) {
+            return new FitVerdict.Depends(listing.missing(open.get()), reasons);
+        }
+        return doesNotFit(
+                listing,
+                part.get(),
+                reasons,
+                hits.stream().map(h -> h.row().slot()).toList());
+    }
+
+    private FitVerdict unknown(ModelNumber model, boolean modelKnown, PartNumber part) {
+        List<String> nearest = modelKnown
+                ? Nearest.parts(catalog, part.written(), NEAREST).stream()
+                        .map(p -> p.number().written())
+                        .toList()
+                : Nearest.models(catalog, model.written(), NEAREST).stream()
+                        .map(m -> m.number().written())
+                        .toList();
+        String missing = modelKnown ? "part " + part : "model " + model;
+        String near = nearest.isEmpty() ? "" : " The nearest: %s.".formatted(String.join(", ", nearest));
+        return new FitVerdict.Unknown(
+                List.of("The catalogue has no %s; check the number, or read the tag again.%s".formatted(missing, near)),
+                nearest);
+    }
+
+    private FitVerdict unlisted(Listing listing, Part part, Reach reach) {
+        if (Kits.isKit(catalog, part.number(), reach)) {
+            return KitFit.judge(catalog, rules.get().genuineOnly(), listing, part.number(), supplies(reach.lineage()));
+        }
+        List<String> reasons = new ArrayList<>();
+        for (Equivalent row : catalog.originalsOf(part.number())) {
+            if (reach.from(row.part()).isEmpty()) {
+                reasons.add("%s may be supplied for %s (%s), but the house supplies genuine parts only"
+                        .formatted(part.number(), row.part(), row.basis()));
             }
         }
-        if (reasons.isEmpty()) {
-            reasons.add("%s has no place for a %s".formatted(model.number(), part.partType()));
+        return doesNotFit(listing, part, reasons, List.of());
+    }
+
+    private FitVerdict doesNotFit(Listing listing, Part part, List<String> said, List<String> slots) {
+        List<String> reasons = new ArrayList<>(said);
+        Set<PartNumber> instead = new LinkedHashSet<>();
+        for (Fit row : listing.instead(slots, part.partType())) {
+            if (instead.add(row.part())) {
+                reasons.add("%s takes %s at %s, %s%s"
+                        .formatted(
+                                row.model(),
+                                row.part(),
+                                row.slot(),
+                                row.built().words(),
+                                row.serials().words()));
+            }
         }
-        return reasons;
+        if (instead.isEmpty()) {
+            reasons.add("%s has no place for a %s".formatted(listing.model().number(), part.partType()));
+        }
+        return new FitVerdict.DoesNotFit(reasons, List.copyOf(instead));
+    }
+
+    private FitVerdict fits(Part part, Listing.Hit hit, Reach reach, Model model) {
+        List<String> changes = hit.road().steps().stream()
+                .filter(step -> !step.isDropIn())
+                .map(Supersession::change)
+                .toList();
+        List<Supply> supplies =
+                supplies(reach.lineage()).stream().map(s -> s.after(changes)).toList();
+        List<String> reasons = new ArrayList<>(chain(hit, part));
+        reasons.addAll(supplies.get(0).chain());
+        List<Suggestion> suggestions = new ArrayList<>();
+        for (Supply.Item item : supplies.get(0).items()) {
+            catalog.part(item.part())
+                    .filter(p -> p.status() == Part.Status.DISCONTINUED)
+                    .ifPresent(gone -> {
+                        reasons.add("%s is no longer made, and nothing replaces it; %d left on the shelves"
+                                .formatted(gone.number(), onHand(gone.number())));
+                        suggestions.addAll(new Suggestions(catalog, specifications).of(gone, model, hit.row()));
+                    });
+        }
+        return new FitVerdict.Fits(supplies.get(0), supplies.subList(1, supplies.size()), reasons, suggestions);
+    }
+
+    private int onHand(PartNumber part) {
+        return catalog.stock(part).stream().mapToInt(Stock::onHand).sum();
+    }
+
+    /** From the row of the catalogue to the part, step by step. */
+    private List<String> chain(Listing.Hit hit, Part part) {
+        Road road = hit.road();
+        List<String> chain = new ArrayList<>(List.of(Listing.said(hit.row())));
+        for (Supersession step : road.steps()) {
+            chain.add(Supersession.said(catalog.replacementsOf(step.oldPart()).stream()
+                    .filter(row -> row.choice().equals(step.choice()))
+                    .toList()));
+        }
+        if (road.isForerunner()) {
+            chain.add("%s is what replaces %s".formatted(road.listed(), part.number()));
+        }
+        road.standsIn().ifPresent(row -> chain.add(equivalent(row, part)));
+        return chain;
+    }
+
+    private String equivalent(Equivalent row, Part part) {
+        String compared = catalog.part(row.part())
+                .map(original -> specifications.compare(original, part).words())
+                .orElse("");
+        return "equivalent: %s may be supplied for %s (%s)%s"
+                .formatted(row.equivalent(), row.part(), row.basis(), compared.isEmpty() ? "" : "; " + compared);
     }
 }

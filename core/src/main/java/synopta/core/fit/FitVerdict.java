@@ -2,14 +2,20 @@ package synopta.core.fit;
 
 import java.util.List;
 import java.util.function.Function;
+import synopta.core.catalog.PartNumber;
 
 /** Whether a part is right for a machine. Every verdict carries its reasons as a chain that a person can check. */
 public sealed interface FitVerdict {
     /** The chain, step by step. */
     List<String> reasons();
 
-    /** It is right; `supply` is what to hand over, `alternatives` other ways. Changes are in `supply`. */
-    record Fits(Supply supply, List<Supply> alternatives, List<String> reasons) implements FitVerdict {
+    /**
+     * It is right; `supply` is what to hand over, `alternatives` other ways. Changes are in `supply`.
+     *
+     * @param suggestions what else would do, when nothing of it is made any more
+     */
+    record Fits(Supply supply, List<Supply> alternatives, List<String> reasons, List<Suggestion> suggestions)
+            implements FitVerdict {
         @Override
         public <R> R fold(
                 Function<Fits, R> fits,
@@ -20,7 +26,7 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** It is right for some builds only, and the build date is not known. */
+    /** It is right for some builds only; `ask` says what would settle it: `serial`, `built` or `model`. */
     record Depends(String ask, List<String> reasons) implements FitVerdict {
         @Override
         public <R> R fold(
@@ -32,8 +38,8 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** It is not right; the reasons name what is, where something is. */
-    record DoesNotFit(List<String> reasons) implements FitVerdict {
+    /** It is not right; `instead` is what the machine takes in its place. */
+    record DoesNotFit(List<String> reasons, List<PartNumber> instead) implements FitVerdict {
         @Override
         public <R> R fold(
                 Function<Fits, R> fits,
@@ -44,8 +50,8 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** The machine or the part is in no catalogue row. */
-    record Unknown(List<String> reasons) implements FitVerdict {
+    /** The machine or the part is in no catalogue row; `nearest` are numbers that are, as written. */
+    record Unknown(List<String> reasons, List<String> nearest) implements FitVerdict {
         @Override
         public <R> R fold(
                 Function<Fits, R> fits,

@@ -27,9 +27,9 @@ public final class PlatformFit {
     private final Map<PartNumber, List<Fit>> byPart;
 
     /** Judges by the models of a platform that may burn one of these fuels. */
-    public PlatformFit(Catalog catalog, Platform platform, Set<Fuel> fuels) {
+    public PlatformFit(Catalog catalog, FitFinder finder, Platform platform, Set<Fuel> fuels) {
         this.platform = platform;
-        finder = new FitFinder(catalog);
+        this.finder = finder;
         models = catalog.modelsOn(platform.platform()).stream()
                 .filter(m -> m.fuel().map(fuels::contains).orElse(true))
                 .toList();
@@ -59,7 +59,7 @@ public final class PlatformFit {
                 .collect(Collectors.toSet());
         if (rows.isEmpty()) {
             return new FitVerdict.DoesNotFit(
-                    List.of("No listed model of %s takes %s".formatted(platform.platform(), part)));
+                    List.of("No listed model of %s takes %s".formatted(platform.platform(), part)), List.of());
         }
         if (always.size() < models.size()) {
             long some = rows.stream().map(Fit::model).distinct().count();
@@ -72,7 +72,8 @@ public final class PlatformFit {
                 .formatted(models.size(), platform.platform(), part);
         return finder.judge(models.get(0).number(), Unit.NOT_KNOWN, part)
                 .fold(
-                        fits -> new FitVerdict.Fits(fits.supply(), fits.alternatives(), first(all, fits.reasons())),
+                        fits -> new FitVerdict.Fits(
+                                fits.supply(), fits.alternatives(), first(all, fits.reasons()), fits.suggestions()),
                         depends -> depends,
                         not -> not,
                         unknown -> unknown);

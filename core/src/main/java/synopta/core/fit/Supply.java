@@ -1,6 +1,7 @@
 package synopta.core.fit;
 
 import java.util.List;
+import java.util.stream.Stream;
 import synopta.core.catalog.PartNumber;
 
 /**
@@ -21,8 +22,14 @@ public record Supply(List<Item> items, List<String> changes, List<String> chain)
     /** So many of a part. */
     public record Item(PartNumber part, int quantity) {}
 
-    /** Pieces handed over. */
-    int pieces() {
-        return items.stream().mapToInt(Item::quantity).sum();
+    /** The same, with changes that come before its own. */
+    Supply after(List<String> before) {
+        return new Supply(
+                items, Stream.concat(before.stream(), changes.stream()).toList(), chain);
+    }
+
+    /** The same, with changes that come after its own. */
+    Supply and(List<String> more) {
+        return new Supply(items, Stream.concat(changes.stream(), more.stream()).toList(), chain);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
@@ -27,13 +28,12 @@ public final class Twins {
 
     /** The twins of a model, nearest first, at most so many. */
     public List<Twin> of(Model model, int limit) {
-        Map<ModelNumber, Map<String, Set<String>>> parts = catalog.fitsOn(model.platform()).stream()
-                .collect(Collectors.groupingBy(
-                        Fit::model, Collectors.collectingAndThen(Collectors.toList(), Twins::byPlace)));
-        Map<String, Set<String>> own = parts.getOrDefault(model.number(), Map.of());
+        Map<ModelNumber, List<Fit>> fits =
+                catalog.fitsOn(model.platform()).stream().collect(Collectors.groupingBy(Fit::model));
+        List<Fit> own = fits.getOrDefault(model.number(), List.of());
         return catalog.modelsOn(model.platform()).stream()
                 .filter(other -> !other.brand().equals(model.brand()))
-                .map(other -> twin(other, own, parts.getOrDefault(other.number(), Map.of())))
+                .map(other -> twin(model, own, other, fits.getOrDefault(other.number(), List.of())))
                 .sorted(Comparator.comparingInt((Twin t) -> t.differing().size())
                         .thenComparing(t -> -t.shared().size())
                         .thenComparing(t -> t.model().number()))
@@ -43,20 +43,30 @@ public final class Twins {
 
     /** What is fitted at each place, with the builds and serials it holds for. */
     static Map<String, Set<String>> byPlace(List<Fit> fits) {
+        return byPlace(fits, BuildRange.ALWAYS);
+    }
+
+    /** The same for machines built within a span: rows for other builds are left out, and ranges end where it ends. */
+    private static Map<String, Set<String>> byPlace(List<Fit> fits, BuildRange span) {
         Map<String, Set<String>> places = new TreeMap<>();
-        fits.forEach(fit -> places.computeIfAbsent(fit.slot(), s -> new HashSet<>())
-                .add("%d x %s %s%s"
-                        .formatted(
-                                fit.quantity(),
-                                fit.part().key(),
-                                fit.built().words(),
-                                fit.serials().words())));
+        fits.stream()
+                .filter(fit -> fit.built().meets(span))
+                .forEach(fit -> places.computeIfAbsent(fit.slot(), s -> new HashSet<>())
+                        .add("%d x %s %s%s"
+                                .formatted(
+                                        fit.quantity(),
+                                        fit.part().key(),
+                                        fit.built().within(span).words(),
+                                        fit.serials().words())));
         return places;
     }
 
-    private static Twin twin(Model other, Map<String, Set<String>> own, Map<String, Set<String>> theirs) {
-        Set<String> differing = differing(own, theirs);
-        Set<String> shared = new TreeSet<>(own.keySet());
+    /** Compared for the years in which both were built; for all years when there are none. */
+    private static Twin twin(Model model, List<Fit> own, Model other, List<Fit> theirs) {
+        BuildRange both = model.built().meets(other.built()) ? model.built().common(other.built()) : BuildRange.ALWAYS;
+        Map<String, Set<String>> ours = byPlace(own, both);
+        Set<String> differing = differing(ours, byPlace(theirs, both));
+        Set<String> shared = new TreeSet<>(ours.keySet());
         shared.removeAll(differing);
         return new Twin(other, List.copyOf(shared), List.copyOf(differing));
     }

@@ -3,10 +3,14 @@ package synopta.core.fit;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Supplier;
 import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.SerialOrder;
+import synopta.core.catalog.SerialRange;
+import synopta.core.tag.SerialReader;
 
 /**
  * What is known of the one machine that stands there.
@@ -20,32 +24,55 @@ public record Unit(Optional<String> serial, List<BuildRange> built) {
 
     /** Copies the spans. */
     public Unit {
+        serial = serial.filter(s -> !s.isBlank());
         built = List.copyOf(built);
     }
 
     /** Built on that day. */
     public static Unit builtOn(LocalDate day) {
-        return new Unit(Optional.empty(), List.of(new BuildRange(Optional.of(day), Optional.of(day))));
+        return NOT_KNOWN.and(day);
+    }
+
+    /** A machine of a model with its serial, from which the build date is read as of a day. */
+    public static Unit ofSerial(Catalog catalog, Model model, String serial, LocalDate today) {
+        Unit bare = new Unit(Optional.of(serial), List.of());
+        return bare.serial.isEmpty()
+                ? bare
+                : new Unit(
+                        bare.serial,
+                        new SerialReader(catalog)
+                                .read(model.brand(), serial, Optional.of(model), today)
+                                .built());
+    }
+
+    /** The same machine, known to be built on that day. */
+    public Unit and(LocalDate day) {
+        return new Unit(serial, List.of(new BuildRange(Optional.of(day), Optional.of(day))));
     }
 
     /** Whether a row holds whatever is still unknown of the machine. */
-    boolean surely(Fit row, Model model) {
-        boolean date = built.isEmpty()
-                ? row.built().covers(model.built())
-                : built.stream().allMatch(row.built()::covers);
-        return date
-                && (row.serials().isOpen() || serial.map(row.serials()::holds).orElse(false));
+    boolean surely(Fit row, Model model, Supplier<SerialOrder> order) {
+        return spans(model).stream().allMatch(row.built()::covers) && holds(row, order) == SerialRange.Holds.YES;
     }
 
     /** Whether a row may hold. */
-    boolean perhaps(Fit row) {
-        Predicate<BuildRange> meets = row.built()::meets;
-        return (built.isEmpty() || built.stream().anyMatch(meets))
-                && serial.map(row.serials()::holds).orElse(true);
+    boolean perhaps(Fit row, Model model, Supplier<SerialOrder> order) {
+        return spans(model).stream().anyMatch(row.built()::meets) && holds(row, order) != SerialRange.Holds.NO;
+    }
+
+    private List<BuildRange> spans(Model model) {
+        return built.isEmpty() ? List.of(model.built()) : built;
+    }
+
+    private SerialRange.Holds holds(Fit row, Supplier<SerialOrder> order) {
+        if (row.serials().isOpen()) {
+            return SerialRange.Holds.YES;
+        }
+        return serial.map(s -> row.serials().holds(s, order.get())).orElse(SerialRange.Holds.CANNOT_TELL);
     }
 
     /** What would settle a row that may hold: the serial, or the build date. */
-    String missing(Fit row) {
-        return serial.isEmpty() && !row.serials().isOpen() ? "serial" : "built";
+    String missing(Fit row, Supplier<SerialOrder> order) {
+        return holds(row, order) == SerialRange.Holds.CANNOT_TELL ? "serial" : "built";
     }
 }

@@ -212,6 +212,7 @@ public final class PackCheck {
 
     private void sellingAndCautions() {
         for (int i = 0; i < pack.partTypes().size(); i++) {
+            unique("partTypes[%d].specs".formatted(i), pack.partTypes().get(i).specs(), SpecRule::spec);
             List<SellingRule.Companion> companions =
                     pack.partTypes().get(i).selling().companions();
             for (int j = 0; j < companions.size(); j++) {

@@ -1,6 +1,7 @@
 package synopta.core.knowledge;
 
 import java.util.List;
+import java.util.Optional;
 import synopta.core.drawing.Picture;
 
 /**
@@ -12,6 +13,8 @@ import synopta.core.drawing.Picture;
  * @param called what people call it; a word that several part types bear is kept for all of them
  * @param picture what it looks like
  * @param refer whether only a qualified person should fit it
+ * @param specs what decides whether another part of the type may be supplied in its place
+ * @param safety why a wrong one is dangerous; empty where it is only a nuisance
  */
 public record PartType(
         String slug,
@@ -21,7 +24,9 @@ public record PartType(
         List<BagNote> bag,
         List<String> called,
         Picture picture,
-        boolean refer) {
+        boolean refer,
+        List<SpecRule> specs,
+        Optional<String> safety) {
     /** Begins the id of the finding that the part was asked for by its name. */
     private static final String ASKED = "asked-";
 
@@ -29,6 +34,7 @@ public record PartType(
     public PartType {
         bag = List.copyOf(bag);
         called = List.copyOf(called);
+        specs = List.copyOf(specs);
     }
 
     /** The id of the finding that somebody asked for the part by name. */

@@ -4,6 +4,9 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
+import static synopta.core.catalog.SerialRange.Holds.CANNOT_TELL;
+import static synopta.core.catalog.SerialRange.Holds.NO;
+import static synopta.core.catalog.SerialRange.Holds.YES;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -16,6 +19,10 @@ import org.testng.annotations.Test;
 
 /** Ranges of serials and dates, and schemes that tell one from the other. */
 public class SerialsTest {
+    private static final SerialOrder AS_TEXT = SerialOrder.AS_TEXT;
+    private static final SerialOrder BY_NUMBER =
+            SerialOrder.of(Optional.of(scheme("YPNNNNN", Map.of("A", 2010, "B", 2011), 2, List.of())));
+
     private static SerialRange range(String from, String to) {
         return new SerialRange(Optional.ofNullable(from), Optional.ofNullable(to));
     }
@@ -23,25 +30,36 @@ public class SerialsTest {
     @DataProvider
     Object[][] serials() {
         return new Object[][] {
-            {"both ends count", "4A100", "4A900", "4a-100", true},
-            {"and the other", "4A100", "4A900", "4A900", true},
-            {"one past the end", "4A100", "4A900", "4A901", false},
-            {"one before the beginning", "4A100", "4A900", "4A099", false},
-            {"a counter that grew a digit is later", "4A100", null, "4A1000", true},
-            {"and not before a shorter end", null, "4A900", "4A1000", false},
-            {"a shorter one is earlier", "4A100", null, "9Z9", false},
-            {"open at both ends", null, null, "anything", true},
+            {"both ends count", AS_TEXT, "4A100", "4A900", "4a-100", YES},
+            {"and the other", AS_TEXT, "4A100", "4A900", "4A900", YES},
+            {"one past the end", AS_TEXT, "4A100", "4A900", "4A901", NO},
+            {"one before the beginning", AS_TEXT, "4A100", "4A900", "4A099", NO},
+            {"of another length nobody can tell", AS_TEXT, "4A100", null, "4A1000", CANNOT_TELL},
+            {"unless the other end decides", AS_TEXT, "4A1", "4A900", "4A901", NO},
+            {"open at both ends", AS_TEXT, null, null, "anything", YES},
+            {"the running number decides, not the year before it", BY_NUMBER, "A7-00900", "B1-01200", "B0-01000", YES},
+            {"nor the letter of a later year", BY_NUMBER, "A7-00900", null, "B9-00899", NO},
+            {"an end may be the running number alone", BY_NUMBER, "900", "1200", "B0-01200", YES},
+            {"and one past it is out", BY_NUMBER, "900", "1200", "B0-01201", NO},
+            {"a serial of another shape is compared as text of equal length", BY_NUMBER, "A7X0900", null, "A7X0901", YES
+            },
+            {"and else not at all", BY_NUMBER, "A7-00900", null, "A7009", CANNOT_TELL},
         };
     }
 
     @Test(dataProvider = "serials")
-    public void aSerialRangeHolds(String what, String from, String to, String serial, boolean holds) {
-        assertEquals(range(from, to).holds(serial), holds);
+    public void aSerialRangeHolds(
+            String what, SerialOrder order, String from, String to, String serial, SerialRange.Holds holds) {
+        assertEquals(range(from, to).holds(serial, order), holds);
     }
 
     @Test
     public void rangesThatEndBeforeTheyBeginAreRefused() {
-        for (String[] ends : new String[][] {{"4A900", "4A100"}, {"4A1000", "4A900"}, {"-", null}, {null, " "}}) {
+        assertTrue(range("4A900", "4A100").isBackwards(AS_TEXT));
+        assertTrue(range("A7-00900", "B1-00800").isBackwards(BY_NUMBER));
+        assertFalse(range("B7-00900", "A1-01000").isBackwards(BY_NUMBER), "the year letters begin again");
+        assertFalse(range("4A1000", "4A900").isBackwards(AS_TEXT), "nobody can tell");
+        for (String[] ends : new String[][] {{"-", null}, {null, " "}}) {
             expectThrows(IllegalArgumentException.class, () -> range(ends[0], ends[1]));
         }
         assertTrue(range(null, null).isOpen());
@@ -60,6 +78,17 @@ public class SerialsTest {
                     first.minusDays(40).datesUntil(first.plusDays(60)).anyMatch(day -> a.holds(day) && b.holds(day));
             assertEquals(a.meets(b), shared, a.words() + " and " + b.words());
             assertEquals(b.meets(a), shared);
+            if (shared) {
+                boolean same = first.minusDays(40)
+                        .datesUntil(first.plusDays(60))
+                        .filter(b::holds)
+                        .allMatch(day -> a.within(b).holds(day) == a.holds(day));
+                assertTrue(same, a.words() + " within " + b.words());
+                assertEquals(a.within(b).equals(BuildRange.ALWAYS), a.covers(b));
+                assertTrue(first.minusDays(40)
+                        .datesUntil(first.plusDays(60))
+                        .allMatch(day -> a.common(b).holds(day) == (a.holds(day) && b.holds(day))));
+            }
         }
     }
 
@@ -112,6 +141,5 @@ public class SerialsTest {
         assertEquals(scheme("YPL", Map.of("A", 2010), 5, List.of("J", "F")).periodCodes(), List.of("J", "F"));
         assertEquals(SerialScheme.Period.of("week"), SerialScheme.Period.WEEK);
         expectThrows(IllegalArgumentException.class, () -> SerialScheme.Period.of("day"));
-        assertFalse(SerialRange.ALL.holds("A") && !SerialRange.ALL.isOpen());
     }
 }

@@ -31,10 +31,12 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Part;
+import synopta.core.fit.Finders;
 import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
@@ -69,7 +71,9 @@ public class CounterTest {
                             List.of(new BagNote(BagNote.Kind.REUSE, "The nut goes on again.", OURS)),
                             List.of(),
                             Samples.PICTURE,
-                            false),
+                            false,
+                            List.of(),
+                            Optional.empty()),
                     type("rings", SellingRule.SINGLY),
                     type("belt", SellingRule.SINGLY),
                     new PartType(
@@ -80,7 +84,9 @@ public class CounterTest {
                             List.of(),
                             List.of(),
                             Samples.PICTURE,
-                            true)),
+                            true,
+                            List.of(),
+                            Optional.empty())),
             List.of(
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
                     fault("belt", 0.2, Map.of("still", 0.9)),
@@ -116,7 +122,8 @@ public class CounterTest {
     static Counter counter(Catalog catalog) {
         TagReader reader = Samples.reader(catalog);
         Clock clock = Clock.fixed(Instant.parse("2026-11-25T10:00:00Z"), ZoneOffset.UTC);
-        return new Counter(catalog, () -> reader, List.of(PACK), "EUR", clock);
+        return new Counter(
+                catalog, () -> reader, List.of(PACK), Finders.finder(catalog), () -> HouseRules.USUAL, "EUR", clock);
     }
 
     private static CaseView work(String line) {

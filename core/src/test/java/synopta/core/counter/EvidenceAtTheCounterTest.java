@@ -17,8 +17,10 @@ import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.catalog.Appliance;
+import synopta.core.fit.Finders;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
@@ -35,7 +37,16 @@ public class EvidenceAtTheCounterTest {
     private static PartType part(String slug, String... called) {
         PartType plain = Samples.type(slug, SellingRule.SINGLY);
         return new PartType(
-                slug, slug, plain.life(), SellingRule.SINGLY, List.of(), List.of(called), plain.picture(), false);
+                slug,
+                slug,
+                plain.life(),
+                SellingRule.SINGLY,
+                List.of(),
+                List.of(called),
+                plain.picture(),
+                false,
+                List.of(),
+                Optional.empty());
     }
 
     private static MeterTest coilOhms() {
@@ -90,7 +101,14 @@ public class EvidenceAtTheCounterTest {
                 plain.cautions(),
                 plain.layouts());
         TagReader reader = Samples.reader(CounterTest.CATALOG);
-        return new Counter(CounterTest.CATALOG, () -> reader, List.of(named), "EUR", Clock.systemUTC());
+        return new Counter(
+                CounterTest.CATALOG,
+                () -> reader,
+                List.of(named),
+                Finders.finder(CounterTest.CATALOG),
+                () -> HouseRules.USUAL,
+                "EUR",
+                Clock.systemUTC());
     }
 
     private static CaseDraft draft(

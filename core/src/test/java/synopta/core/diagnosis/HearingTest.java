@@ -31,7 +31,16 @@ public class HearingTest {
     private static PartType part(String slug, String... called) {
         PartType plain = type(slug, SellingRule.SINGLY);
         return new PartType(
-                slug, plain.name(), plain.life(), plain.selling(), List.of(), List.of(called), plain.picture(), false);
+                slug,
+                plain.name(),
+                plain.life(),
+                plain.selling(),
+                List.of(),
+                List.of(called),
+                plain.picture(),
+                false,
+                List.of(),
+                Optional.empty());
     }
 
     private static MeterTest ohms(String id, String fault, double from, double to) {

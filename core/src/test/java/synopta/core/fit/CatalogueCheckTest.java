@@ -3,7 +3,11 @@ package synopta.core.fit;
 import static org.testng.Assert.assertEquals;
 import static synopta.core.Samples.model;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
@@ -11,12 +15,15 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Delivery;
 import synopta.core.catalog.DeliveryCheck;
+import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.RowFault;
+import synopta.core.catalog.SerialRange;
+import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Sheet;
 
 public class CatalogueCheckTest {
@@ -109,6 +116,72 @@ public class CatalogueCheckTest {
                         "parts.csv:0: leaves out MOTOR, which",
                         "parts.csv:0: leaves out WRONG, which",
                         "supersessions.csv:7:old_part A replaces itself (A → B → A)."));
+    }
+
+    @Test
+    public void twinsAreComparedForTheYearsInWhichBothWereBuilt() {
+        LocalDate turn = LocalDate.of(2015, 1, 1);
+        BuildRange early = new BuildRange(Optional.empty(), Optional.of(turn.minusDays(1)));
+        BuildRange late = new BuildRange(Optional.of(turn), Optional.empty());
+        MemoryCatalog shelf = new Shelf()
+                .model(built("TH-1", "Thistlemoor", 2012, 2018))
+                .model(built("HV-1", "Halvorn", 2016, 2020))
+                .model(built("HV-2", "Halvorn", 2013, 2020))
+                .part("EARLY", 1)
+                .part("LATE", 1)
+                .fit("TH-1", "motor", "EARLY", 1, early)
+                .fit("TH-1", "motor", "LATE", 1, late)
+                .fit("HV-1", "motor", "LATE", 1, BuildRange.ALWAYS)
+                .fit("HV-2", "motor", "LATE", 1, BuildRange.ALWAYS)
+                .catalog();
+        List<String> differing = new Twins(shelf)
+                .of(shelf.model(new ModelNumber("TH-1")).orElseThrow(), 5).stream()
+                        .map(t -> t.model().number() + " " + t.differing())
+                        .toList();
+        assertEquals(differing, List.of("HV-1 []", "HV-2 [motor]"));
+    }
+
+    private static Model built(String number, String brand, int from, int to) {
+        return new Model(
+                new ModelNumber(number),
+                brand,
+                Appliance.DRYER,
+                Optional.of(Fuel.ELECTRIC),
+                OptionalInt.empty(),
+                "P",
+                new BuildRange(Optional.of(LocalDate.of(from, 1, 1)), Optional.of(LocalDate.of(to, 12, 31))),
+                1,
+                "");
+    }
+
+    @Test
+    public void aSerialRangeMustNotEndBeforeItBeginsInTheOrderOfItsBrand() {
+        SerialScheme scheme = new SerialScheme(
+                "s", "YNNN", Map.of("A", 2016), OptionalInt.empty(), SerialScheme.Period.MONTH, List.of());
+        MemoryCatalog shelf = new Shelf()
+                .brand("Halvorn", scheme)
+                .model(model("HV-1", "Halvorn", Appliance.DRYER, null, 1))
+                .part("P", 1)
+                .catalog();
+        Delivery delivery = new Delivery();
+        Delivery.Sent<Fit> fits = delivery.begin(Sheet.FITS);
+        fits.add(ranged("B100", "A200"), 2);
+        fits.add(ranged("A200", "B100"), 3);
+        fits.add(ranged("A200", null), 4);
+        List<RowFault> faults = DeliveryCheck.faultsOf(delivery, shelf);
+        assertEquals(faults.size(), 1, faults.toString());
+        assertEquals(faults.get(0).line() + " " + faults.get(0).column(), "3 serial_to");
+    }
+
+    private static Fit ranged(String from, String to) {
+        return new Fit(
+                new ModelNumber("HV-1"),
+                "motor",
+                Samples.part("P"),
+                1,
+                BuildRange.ALWAYS,
+                new SerialRange(Optional.of(from), Optional.ofNullable(to)),
+                "");
     }
 
     private static String word(RowFault fault) {

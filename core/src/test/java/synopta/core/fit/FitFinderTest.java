@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 import static synopta.core.Samples.part;
+import static synopta.core.fit.Finders.finder;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,7 +39,7 @@ public class FitFinderTest {
     }
 
     private static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
-        return new FitFinder(shelf.catalog())
+        return finder(shelf.catalog())
                 .judge(new ModelNumber("th7820w"), built == null ? Unit.NOT_KNOWN : Unit.builtOn(built), part(part));
     }
 
@@ -136,13 +137,16 @@ public class FitFinderTest {
                 "");
         Shelf shelf =
                 machine().part("M1", 100).fit(early).part("S1", 100).fit("TH-7820-W", "door-switch", "S1", 1, BEFORE);
-        FitFinder finder = new FitFinder(shelf.catalog());
+        FitFinder finder = finder(shelf.catalog());
         ModelNumber model = new ModelNumber("TH-7820-W");
         BuildRange around = new BuildRange(Optional.of(BREAK.minusDays(3)), Optional.of(BREAK.plusDays(3)));
         assertEquals(said(finder.judge(model, Unit.NOT_KNOWN, part("M1"))), "depends on serial");
         assertEquals(said(finder.judge(model, new Unit(Optional.of("4a500"), List.of()), part("M1"))), "fits {M1=1}[]");
         assertEquals(said(finder.judge(model, new Unit(Optional.of("4A501"), List.of()), part("M1"))), "does not fit");
-        assertEquals(said(finder.judge(model, new Unit(Optional.of("9"), List.of()), part("M1"))), "fits {M1=1}[]");
+        assertEquals(
+                said(finder.judge(model, new Unit(Optional.of("9"), List.of()), part("M1"))),
+                "depends on serial",
+                "nobody can tell which of two serials of different length is the earlier");
         assertEquals(
                 said(finder.judge(model, new Unit(Optional.empty(), List.of(around)), part("S1"))), "depends on built");
     }
@@ -160,9 +164,15 @@ public class FitFinderTest {
                 .fit("TH-7830-W", "rear", "R1", 2, BuildRange.ALWAYS)
                 .fit("TH-7830-W", "motor", "M1", 1, BuildRange.ALWAYS);
         PlatformFit electric = new PlatformFit(
-                shelf.catalog(), new Platform("P", Appliance.DRYER, "A", ""), EnumSet.of(Fuel.ELECTRIC));
+                shelf.catalog(),
+                finder(shelf.catalog()),
+                new Platform("P", Appliance.DRYER, "A", ""),
+                EnumSet.of(Fuel.ELECTRIC));
         PlatformFit any = new PlatformFit(
-                shelf.catalog(), new Platform("P", Appliance.DRYER, "A", ""), EnumSet.allOf(Fuel.class));
+                shelf.catalog(),
+                finder(shelf.catalog()),
+                new Platform("P", Appliance.DRYER, "A", ""),
+                EnumSet.allOf(Fuel.class));
         assertEquals(said(electric.judge(part("R1"))), "fits {R2=1}[]");
         assertEquals(said(electric.judge(part("M1"))), "depends on model");
         assertEquals(said(any.judge(part("R1"))), "depends on model", "the gas model lists none");
@@ -202,7 +212,7 @@ public class FitFinderTest {
     @Test
     public void anUnknownMachineOrPartIsSaidToBe() {
         assertEquals(said(judge(CHAIN, "NOWHERE", null)), "unknown");
-        FitVerdict noModel = new FitFinder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), Unit.NOT_KNOWN, part("B1"));
+        FitVerdict noModel = finder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), Unit.NOT_KNOWN, part("B1"));
         assertTrue(noModel.reasons().get(0).contains("model ZZ1"));
     }
 

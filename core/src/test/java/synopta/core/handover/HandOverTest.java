@@ -59,7 +59,9 @@ public class HandOverTest {
             List.of(new BagNote(BagNote.Kind.BUY, "Find the cause.", OURS)),
             List.of(),
             PICTURE,
-            false);
+            false,
+            List.of(),
+            Optional.empty());
     private static final MemoryCatalog CATALOG = new Shelf()
             .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)
             .part("STAT", 900, "stat", true, Part.Status.CURRENT, 1)

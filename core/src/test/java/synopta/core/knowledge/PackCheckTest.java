@@ -86,7 +86,17 @@ public class PackCheckTest {
     private static PartType pictured(String... figures) {
         PartType plain = type("belt", SellingRule.SINGLY);
         Picture picture = new Picture("", Stream.of(figures).map(Figure::of).toList(), List.of());
-        return new PartType("belt", "belt", plain.life(), plain.selling(), List.of(), List.of(), picture, false);
+        return new PartType(
+                "belt",
+                "belt",
+                plain.life(),
+                plain.selling(),
+                List.of(),
+                List.of(),
+                picture,
+                false,
+                List.of(),
+                Optional.empty());
     }
 
     private static Finding strangeWord() {

@@ -15,6 +15,7 @@ import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.SerialRange;
+import synopta.formats.table.SafeCell;
 
 /** The cells of one row by column, as values; what a cell cannot be is {@link Wrong}, with its column. */
 final class Cells {

@@ -144,7 +144,7 @@ record SheetFormat<T>(
                     p.partType(),
                     p.name(),
                     yes(p.genuine()),
-                    p.status().name().toLowerCase(Locale.ROOT),
+                    p.status().slug(),
                     "" + p.packQuantity(),
                     yes(p.returnable()),
                     Written.pairs(p.specs())));

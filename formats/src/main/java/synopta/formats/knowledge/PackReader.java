@@ -28,6 +28,7 @@ import synopta.core.knowledge.PackFault;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.Reassurance;
 import synopta.core.knowledge.SellingRule;
+import synopta.core.knowledge.SpecRule;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
@@ -153,7 +154,18 @@ public final class PackReader {
                 node.list("bag", b -> new BagNote(b.value("kind", BagNote.Kind::of), b.text("text"), basis(b))),
                 node.texts("called"),
                 node.object("picture").read(LayoutNode::picture),
-                node.flag("refer"));
+                node.flag("refer"),
+                node.list("specs", PackReader::specRule),
+                node.maybeText("safety"));
+    }
+
+    private static SpecRule specRule(Node node) {
+        return new SpecRule(
+                node.text("spec"),
+                node.value("rule", SpecRule.Rule::of),
+                node.has("within") ? node.number("within") : 0,
+                node.text("why"),
+                basis(node));
     }
 
     private static SellingRule selling(Node node) {

@@ -130,7 +130,7 @@ public class DeliveryReaderTest {
                 "part,price,currency\np1,1.00,euro\n",
                 "prices.csv:2:currency Currency (euro) must be three capital letters"
             },
-            {"fits.csv", "model,slot,part,serial_from,serial_to\nm1,s,p1,B2,B1\n", "fits.csv:2:serial_to Serial range"},
+            {"fits.csv", "model,slot,part,serial_from,serial_to\nm1,s,p1,B2,-\n", "fits.csv:2:serial_to Serial"},
             {
                 "serial_schemes.csv",
                 "scheme,pattern,year_codes,period\ns,YQ,A=2010,week\n",

@@ -28,6 +28,8 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Sheet;
 import synopta.core.fit.CatalogueCheck;
 import synopta.formats.catalog.CatalogueWriter;
+import synopta.formats.table.TableWriter;
+import synopta.server.web.Attachment;
 import synopta.server.web.Refused;
 import synopta.store.catalog.CatalogStore;
 
@@ -133,35 +135,25 @@ class ShelfController {
 
     @GetMapping(path = "/export.zip", produces = "application/zip")
     void export(HttpServletResponse response) throws IOException {
-        attached(response, "application/zip", "catalogue.zip");
-        CatalogueWriter.zip(catalogue, response.getOutputStream());
+        CatalogueWriter.zip(catalogue, Attachment.of(response, "application/zip", "catalogue.zip"));
     }
 
     @GetMapping(path = "/tables/{table}.csv", produces = "text/csv")
     void csv(@PathVariable String table, HttpServletResponse response) throws IOException {
         Sheet<?> sheet = sheet(table);
-        attached(response, "text/csv;charset=UTF-8", sheet.file());
-        CatalogueWriter.csv(catalogue, sheet, response.getOutputStream());
+        CatalogueWriter.csv(catalogue, sheet, Attachment.csv(response, sheet.name()));
     }
 
-    @GetMapping(path = "/tables/{table}.xlsx", produces = WORKBOOK)
+    @GetMapping(path = "/tables/{table}.xlsx", produces = Attachment.WORKBOOK)
     void workbook(@PathVariable String table, HttpServletResponse response) throws IOException {
         Sheet<?> sheet = sheet(table);
-        if (catalogue.count(sheet) >= CatalogueWriter.MOST_WORKSHEET_ROWS) {
+        if (catalogue.count(sheet) >= TableWriter.MOST_WORKSHEET_ROWS) {
             throw Refused.impossible(
                     "table",
                     "%s has more rows than a worksheet takes (%d). Take /api/catalogue/tables/%s instead."
-                            .formatted(table, CatalogueWriter.MOST_WORKSHEET_ROWS, sheet.file()));
+                            .formatted(table, TableWriter.MOST_WORKSHEET_ROWS, sheet.file()));
         }
-        attached(response, WORKBOOK, sheet.name() + ".xlsx");
-        CatalogueWriter.workbook(catalogue, sheet, response.getOutputStream());
-    }
-
-    private static final String WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
-
-    private static void attached(HttpServletResponse response, String type, String file) {
-        response.setContentType(type);
-        response.setHeader("Content-Disposition", "attachment; filename=\"%s\"".formatted(file));
+        CatalogueWriter.workbook(catalogue, sheet, Attachment.workbook(response, sheet.name()));
     }
 
     private static Sheet<?> sheet(String table) {

@@ -19,38 +19,60 @@ public final class FitWire {
             @MayBeNull LocalDate built,
             @NotBlank @Size(max = 80) String part) {}
 
-    /** The verdict, what to supply, and the chain of reasons. */
+    /** What may do in place of a part that is no longer made: `allowed-equivalent`, `same-specification`, `other-brand`. */
+    public record SuggestedPart(String part, String kind, String why) {}
+
+    /**
+     * The verdict, what to supply, and the chain of reasons; `instead` is what the machine takes in the part's place,
+     * `nearest` are numbers near one that is in no row.
+     */
     public record FitAnswer(
             String verdict,
             List<SupplyWire> supply,
             List<List<SupplyWire>> alternatives,
             List<String> changes,
             List<String> reasons,
-            @MayBeNull String ask) {
+            @MayBeNull String ask,
+            List<SuggestedPart> suggestions,
+            List<String> instead,
+            List<String> nearest) {
         /** The wire form of a verdict. */
         public static FitAnswer of(FitVerdict verdict) {
             return verdict.fold(
                     fits -> new FitAnswer(
                             fits.supply().changes().isEmpty() ? "fits" : "fits-with-change",
                             items(fits.supply()),
-                            fits.alternatives().stream().map(FitAnswer::items).toList(),
+                            fits.alternatives().stream().map(FitWire::items).toList(),
                             fits.supply().changes(),
                             fits.reasons(),
-                            null),
-                    depends -> bare("depends", depends.reasons(), depends.ask()),
-                    not -> bare("does-not-fit", not.reasons(), null),
-                    unknown -> bare("unknown", unknown.reasons(), null));
+                            null,
+                            fits.suggestions().stream()
+                                    .map(s -> new SuggestedPart(
+                                            s.part().written(), s.kind().slug(), s.why()))
+                                    .toList(),
+                            List.of(),
+                            List.of()),
+                    depends -> bare("depends", depends.reasons(), depends.ask(), List.of(), List.of()),
+                    not -> bare(
+                            "does-not-fit",
+                            not.reasons(),
+                            null,
+                            not.instead().stream().map(p -> p.written()).toList(),
+                            List.of()),
+                    unknown -> bare("unknown", unknown.reasons(), null, List.of(), unknown.nearest()));
         }
 
-        private static FitAnswer bare(String verdict, List<String> reasons, String ask) {
-            return new FitAnswer(verdict, List.of(), List.of(), List.of(), reasons, ask);
+        private static FitAnswer bare(
+                String verdict, List<String> reasons, String ask, List<String> instead, List<String> nearest) {
+            return new FitAnswer(verdict, List.of(), List.of(), List.of(), reasons, ask, List.of(), instead, nearest);
         }
+    }
 
-        private static List<SupplyWire> items(Supply supply) {
-            return supply.items().stream()
-                    .map(i -> new SupplyWire(i.part().written(), i.quantity()))
-                    .toList();
-        }
+    /** What is handed over together. */
+    static List<SupplyWire> items(Supply supply) {
+        return supply.items().stream()
+                .map(i -> new SupplyWire(i.part().written(), i.quantity()))
+                .toList();
     }
 
     /** So many of a part. */

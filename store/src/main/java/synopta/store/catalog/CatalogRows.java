@@ -27,6 +27,7 @@ import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
+import synopta.core.catalog.Taking;
 import synopta.core.quantity.Money;
 
 /** Rows as the core's records: a bad row fails in its constructor. */
@@ -68,6 +69,19 @@ final class CatalogRows {
                 built(row),
                 serials(row),
                 row.getString("note"));
+    }
+
+    static Taking taking(ResultSet row) throws SQLException {
+        Model model = model(row);
+        Fit fit = new Fit(
+                model.number(),
+                row.getString("slot"),
+                new PartNumber(row.getString("part")),
+                row.getInt("quantity"),
+                built(row, "fit_from", "fit_to"),
+                serials(row),
+                row.getString("fit_note"));
+        return new Taking(model, fit);
     }
 
     static Supersession supersession(ResultSet row) throws SQLException {
@@ -157,8 +171,12 @@ final class CatalogRows {
     }
 
     private static BuildRange built(ResultSet row) throws SQLException {
-        LocalDate from = row.getObject("built_from", LocalDate.class);
-        LocalDate to = row.getObject("built_to", LocalDate.class);
+        return built(row, "built_from", "built_to");
+    }
+
+    private static BuildRange built(ResultSet row, String first, String last) throws SQLException {
+        LocalDate from = row.getObject(first, LocalDate.class);
+        LocalDate to = row.getObject(last, LocalDate.class);
         return from == null && to == null
                 ? BuildRange.ALWAYS
                 : new BuildRange(Optional.ofNullable(from), Optional.ofNullable(to));

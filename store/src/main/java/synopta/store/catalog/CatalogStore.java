@@ -1,37 +1,31 @@
 package synopta.store.catalog;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import synopta.core.catalog.Brand;
-import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogDump;
 import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.Delivery;
-import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
-import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
-import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
-import synopta.core.catalog.Stock;
-import synopta.core.catalog.Supersession;
-import synopta.core.quantity.Money;
+import synopta.core.catalog.Taking;
 import synopta.store.jdbc.Jdbc;
 
 /** The catalogue in the store. */
-public final class CatalogStore implements Catalog, CatalogDump {
-    private final Jdbc jdbc;
+public final class CatalogStore extends PartQueries implements CatalogDump {
 
     /** Reads and writes through this. */
     public CatalogStore(Jdbc jdbc) {
-        this.jdbc = jdbc;
+        super(jdbc);
     }
 
     /** Puts these tables in the place of all that was there, or changes nothing. */
@@ -117,6 +111,58 @@ public final class CatalogStore implements Catalog, CatalogDump {
         return jdbc.list(FITS_ON, CatalogRows::fit, platform);
     }
 
+    private static final String FITS_AT = """
+            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
+              from model m
+              join fit f on f.model_key = m.model_key
+              join part p on p.part_key = f.part_key
+             where m.platform = ? and f.slot = ?
+             order by m.model_key, f.part_key""";
+
+    @Override
+    public List<Fit> fitsAt(String platform, String slot) {
+        return jdbc.list(FITS_AT, CatalogRows::fit, platform, slot);
+    }
+
+    private static final String TAKING = """
+            select m.model, m.brand, m.appliance, m.fuel, m.volts, m.platform, m.built_from, m.built_to, m.popularity,
+                   m.note, f.slot, p.part, f.quantity, f.built_from as fit_from, f.built_to as fit_to,
+                   f.serial_from, f.serial_to, f.note as fit_note
+              from fit f
+              join model m on m.model_key = f.model_key
+              join part p on p.part_key = f.part_key
+             where f.part_key = ? and f.model_key > ? and (cast(? as varchar(80)) is null or m.brand = ?)
+             order by f.part_key, f.model_key, f.slot
+             limit ?""";
+
+    @Override
+    public List<Taking> taking(PartNumber part, Optional<String> brand, String after, int rows) {
+        return jdbc.list(TAKING, CatalogRows::taking, part.key(), after, brand.orElse(null), brand.orElse(null), rows);
+    }
+
+    private static final String MODELS_AMONG = """
+            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
+              from model
+             where model_key = any(?)
+             order by model_key""";
+
+    @Override
+    public List<Model> modelsAmong(Collection<String> keys) {
+        return jdbc.list(MODELS_AMONG, CatalogRows::model, (Object) keys.toArray(String[]::new));
+    }
+
+    private static final String MODELS_FROM = """
+            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
+              from model
+             where model_key >= ? and model_key < ?
+             order by model_key
+             limit ?""";
+
+    @Override
+    public List<Model> modelsFrom(String begins, int most) {
+        return jdbc.list(MODELS_FROM, CatalogRows::model, begins, begins + LAST, most);
+    }
+
     private static final String MODEL = """
             select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
               from model
@@ -159,100 +205,5 @@ public final class CatalogStore implements Catalog, CatalogDump {
     @Override
     public List<Fit> fits(ModelNumber model) {
         return jdbc.list(FITS, CatalogRows::fit, model.key());
-    }
-
-    private static final String PART = """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
-             where part_key = ?""";
-
-    @Override
-    public Optional<Part> part(PartNumber number) {
-        return jdbc.one(PART, CatalogRows::part, number.key());
-    }
-
-    private static final String PARTS_OF_TYPE = """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
-             where part_type = ?
-             order by part_key""";
-
-    @Override
-    public List<Part> partsOfType(String partType) {
-        return jdbc.list(PARTS_OF_TYPE, CatalogRows::part, partType);
-    }
-
-    private static final String REPLACEMENTS_OF = """
-            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
-              from supersession s
-              join part o on o.part_key = s.old_key
-              join part n on n.part_key = s.new_key
-             where s.old_key = ?
-             order by s.choice, s.new_key""";
-
-    @Override
-    public List<Supersession> replacementsOf(PartNumber oldPart) {
-        return jdbc.list(REPLACEMENTS_OF, CatalogRows::supersession, oldPart.key());
-    }
-
-    private static final String CONTENTS_OF = """
-            select k.part as kit, c.part as content, x.quantity
-              from kit_content x
-              join part k on k.part_key = x.kit_key
-              join part c on c.part_key = x.content_key
-             where x.kit_key = ?
-             order by x.content_key""";
-
-    @Override
-    public List<KitContent> contentsOf(PartNumber kit) {
-        return jdbc.list(CONTENTS_OF, CatalogRows::kit, kit.key());
-    }
-
-    private static final String KITS_HOLDING = """
-            select k.part as kit, c.part as content, x.quantity
-              from kit_content x
-              join part k on k.part_key = x.kit_key
-              join part c on c.part_key = x.content_key
-             where x.content_key = ?
-             order by x.kit_key""";
-
-    @Override
-    public List<KitContent> kitsHolding(PartNumber content) {
-        return jdbc.list(KITS_HOLDING, CatalogRows::kit, content.key());
-    }
-
-    private static final String EQUIVALENTS_OF = """
-            select p.part, e.part as equivalent, x.basis
-              from equivalent x
-              join part p on p.part_key = x.part_key
-              join part e on e.part_key = x.equivalent_key
-             where x.part_key = ?
-             order by x.equivalent_key""";
-
-    @Override
-    public List<Equivalent> equivalentsOf(PartNumber part) {
-        return jdbc.list(EQUIVALENTS_OF, CatalogRows::equivalent, part.key());
-    }
-
-    private static final String PRICE = """
-            select price_cents, currency
-              from price
-             where part_key = ?""";
-
-    @Override
-    public Optional<Money> price(PartNumber part) {
-        return jdbc.one(PRICE, CatalogRows::price, part.key());
-    }
-
-    private static final String STOCK = """
-            select s.branch, p.part, s.on_hand, s.lead_days
-              from stock s
-              join part p on p.part_key = s.part_key
-             where s.part_key = ?
-             order by s.branch""";
-
-    @Override
-    public List<Stock> stock(PartNumber part) {
-        return jdbc.list(STOCK, CatalogRows::stock, part.key());
     }
 }

@@ -1,7 +1,6 @@
 package synopta.store.catalog;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -131,7 +130,7 @@ record StoredSheet<T>(
                     p.partType(),
                     p.name(),
                     p.genuine(),
-                    p.status().name().toLowerCase(Locale.ROOT),
+                    p.status().slug(),
                     p.packQuantity(),
                     p.returnable(),
                     Written.pairs(p.specs())));

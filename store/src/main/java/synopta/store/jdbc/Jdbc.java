@@ -91,7 +91,7 @@ public final class Jdbc {
             try (PreparedStatement statement = connection.prepareStatement(sql)) {
                 int waiting = 0;
                 for (T item : (Iterable<T>) items::iterator) {
-                    bind(statement, values.apply(item));
+                    bind(connection, statement, values.apply(item));
                     statement.addBatch();
                     if (++waiting == BATCH) {
                         statement.executeBatch();
@@ -146,7 +146,7 @@ public final class Jdbc {
     private static PreparedStatement prepared(Connection connection, String sql, Object... values) throws SQLException {
         PreparedStatement statement = connection.prepareStatement(sql);
         try {
-            bind(statement, values);
+            bind(connection, statement, values);
         } catch (SQLException e) {
             statement.close();
             throw e;
@@ -154,9 +154,14 @@ public final class Jdbc {
         return statement;
     }
 
-    private static void bind(PreparedStatement statement, Object... values) throws SQLException {
+    /** Several words are bound as one array, for `= any(?)`. */
+    private static void bind(Connection connection, PreparedStatement statement, Object... values) throws SQLException {
         for (int i = 0; i < values.length; i++) {
-            statement.setObject(i + 1, values[i]);
+            if (values[i] instanceof String[] words) {
+                statement.setArray(i + 1, connection.createArrayOf("varchar", words));
+            } else {
+                statement.setObject(i + 1, values[i]);
+            }
         }
     }
 }

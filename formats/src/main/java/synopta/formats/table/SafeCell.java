@@ -1,4 +1,4 @@
-package synopta.formats.catalog;
+package synopta.formats.table;
 
 import java.util.regex.Pattern;
 
@@ -8,17 +8,19 @@ import java.util.regex.Pattern;
  * such a sign, so that nothing changes on its way out and back. Common practice against what is known as formula
  * injection, no standard.
  */
-final class SafeCell {
+public final class SafeCell {
     private static final Pattern RISKY = Pattern.compile("^'*[=+\\-@\\t\\r].*", Pattern.DOTALL);
     private static final Pattern GUARDED = Pattern.compile("^'+[=+\\-@\\t\\r].*", Pattern.DOTALL);
 
     private SafeCell() {}
 
-    static String write(String cell) {
+    /** The cell as it is written. */
+    public static String write(String cell) {
         return RISKY.matcher(cell).matches() ? "'" + cell : cell;
     }
 
-    static String read(String cell) {
+    /** The cell as it was before it was written. */
+    public static String read(String cell) {
         return !cell.isEmpty()
                         && cell.charAt(0) == '\''
                         && GUARDED.matcher(cell).matches()

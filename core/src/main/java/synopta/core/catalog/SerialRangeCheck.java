@@ -1,0 +1,59 @@
+package synopta.core.catalog;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Serial ranges that end before they begin, each in the order of its machine's brand. Cost O(fits + models). */
+final class SerialRangeCheck {
+    private final Delivery delivery;
+    private final CatalogDump existing;
+
+    SerialRangeCheck(Delivery delivery, CatalogDump existing) {
+        this.delivery = delivery;
+        this.existing = existing;
+    }
+
+    List<RowFault> faults() {
+        Optional<Delivery.Sent<Fit>> sent = delivery.sent(Sheet.FITS);
+        boolean closed = sent.isPresent()
+                && sent.get().rows().stream()
+                        .anyMatch(f -> f.serials().from().isPresent()
+                                && f.serials().to().isPresent());
+        if (!closed) {
+            return List.of();
+        }
+        Map<String, SerialScheme> schemes = new HashMap<>();
+        each(Sheet.SERIAL_SCHEMES).forEach(s -> schemes.put(s.scheme(), s));
+        Map<String, SerialOrder> orders = new HashMap<>();
+        each(Sheet.BRANDS)
+                .forEach(b ->
+                        orders.put(b.brand(), SerialOrder.of(b.serialScheme().map(schemes::get))));
+        Map<ModelNumber, String> brands = new HashMap<>();
+        each(Sheet.MODELS).forEach(m -> brands.put(m.number(), m.brand()));
+        List<RowFault> faults = new ArrayList<>();
+        for (int i = 0; i < sent.get().rows().size(); i++) {
+            Fit fit = sent.get().rows().get(i);
+            SerialOrder order = orders.getOrDefault(brands.getOrDefault(fit.model(), ""), SerialOrder.AS_TEXT);
+            if (fit.serials().isBackwards(order)) {
+                faults.add(new RowFault(
+                        Sheet.FITS.file(),
+                        sent.get().line(i),
+                        "serial_to",
+                        "ends before it begins (%s to %s). Swap the two, or correct one."
+                                .formatted(
+                                        fit.serials().from().orElseThrow(),
+                                        fit.serials().to().orElseThrow())));
+            }
+        }
+        return faults;
+    }
+
+    private <T> List<T> each(Sheet<T> sheet) {
+        List<T> rows = new ArrayList<>();
+        delivery.sent(sheet).ifPresentOrElse(sent -> rows.addAll(sent.rows()), () -> existing.each(sheet, rows::add));
+        return rows;
+    }
+}

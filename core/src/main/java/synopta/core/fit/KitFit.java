@@ -1,0 +1,95 @@
+package synopta.core.fit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.PartNumber;
+
+/**
+ * Whether what lies in a kit is right for a machine. A kit within a kit is one piece where the machine lists it, and is
+ * opened where it does not.
+ */
+final class KitFit {
+    private final Catalog catalog;
+    private final boolean genuineOnly;
+    private final Listing listing;
+    private final List<String> right = new ArrayList<>();
+    private final Set<String> changes = new LinkedHashSet<>();
+    private final List<String> left = new ArrayList<>();
+    private final List<String> open = new ArrayList<>();
+    private Optional<String> ask = Optional.empty();
+
+    private KitFit(Catalog catalog, boolean genuineOnly, Listing listing) {
+        this.catalog = catalog;
+        this.genuineOnly = genuineOnly;
+        this.listing = listing;
+    }
+
+    /** The verdict on what is supplied for a kit that the machine itself does not list. */
+    static FitVerdict judge(
+            Catalog catalog, boolean genuineOnly, Listing listing, PartNumber kit, List<Supply> supplies) {
+        KitFit fit = new KitFit(catalog, genuineOnly, listing);
+        Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
+        for (Supply.Item item : supplies.get(0).items()) {
+            fit.open(item.part(), item.quantity(), pieces, true);
+        }
+        pieces.forEach(fit::piece);
+        return fit.verdict(kit, supplies);
+    }
+
+    private void open(PartNumber part, int quantity, Map<PartNumber, Integer> pieces, boolean outermost) {
+        List<KitContent> contents = catalog.contentsOf(part);
+        Reach reach = new Reach(catalog, part, genuineOnly);
+        boolean opened = Kits.isKit(catalog, part, reach)
+                && (outermost || listing.hits(reach).isEmpty());
+        if (!opened) {
+            pieces.merge(part, quantity, Integer::sum);
+        } else {
+            contents.forEach(c -> open(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces, false));
+        }
+    }
+
+    private void piece(PartNumber part, int quantity) {
+        List<Listing.Hit> hits = listing.hits(new Reach(catalog, part, genuineOnly));
+        Optional<Listing.Hit> sure = listing.sure(hits);
+        Optional<Listing.Hit> perhaps = listing.open(hits);
+        String said = "%d x %s".formatted(quantity, part);
+        if (sure.isPresent()) {
+            Road road = sure.get().road();
+            right.add("%s: %s".formatted(said, Listing.said(sure.get().row())));
+            road.steps().stream().filter(s -> !s.isDropIn()).forEach(s -> changes.add(s.change()));
+        } else if (perhaps.isPresent()) {
+            ask = ask.or(() -> Optional.of(listing.missing(perhaps.get())));
+            open.add("%s: %s".formatted(said, Listing.said(perhaps.get().row())));
+        } else {
+            left.add(said);
+        }
+    }
+
+    private FitVerdict verdict(PartNumber kit, List<Supply> supplies) {
+        List<String> reasons = new ArrayList<>(supplies.get(0).chain());
+        reasons.add("%s is not listed by itself; what lies in it decides".formatted(kit));
+        reasons.addAll(right);
+        open.forEach(piece -> reasons.add(piece + ", which is not settled yet"));
+        left.forEach(piece -> reasons.add(
+                "%s: %s does not take it".formatted(piece, listing.model().number())));
+        if (right.isEmpty() && open.isEmpty()) {
+            return new FitVerdict.DoesNotFit(reasons, List.of());
+        }
+        if (!open.isEmpty() && (left.isEmpty() || right.isEmpty())) {
+            return new FitVerdict.Depends(ask.orElseThrow(), reasons);
+        }
+        List<String> known = new ArrayList<>(changes);
+        if (!left.isEmpty()) {
+            known.add("left over, as this machine does not take it: " + String.join(", ", left));
+        }
+        List<Supply> told = supplies.stream().map(s -> s.and(known)).toList();
+        return new FitVerdict.Fits(told.get(0), told.subList(1, told.size()), reasons, List.of());
+    }
+}

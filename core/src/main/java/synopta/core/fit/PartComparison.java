@@ -1,0 +1,83 @@
+package synopta.core.fit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Supersession;
+
+/**
+ * Two parts side by side.
+ *
+ * @param specifications what each has, the second in place of the first
+ * @param related how the catalogue joins them, in sentences; empty when it does not
+ * @param bag what each sale unit holds, by part: pieces in the first, pieces in the second
+ */
+public record PartComparison(
+        Part first, Part second, Specifications.Comparison specifications, List<String> related, List<Held> bag) {
+    /** Copies. */
+    public PartComparison {
+        related = List.copyOf(related);
+        bag = List.copyOf(bag);
+    }
+
+    /** A piece that lies in one of them, or both. */
+    public record Held(PartNumber part, int inFirst, int inSecond) {}
+
+    /** Compares two parts of the catalogue. */
+    static PartComparison of(Catalog catalog, Specifications specifications, Part first, Part second) {
+        return new PartComparison(
+                first,
+                second,
+                specifications.compare(first, second),
+                related(catalog, first.number(), second.number()),
+                bag(catalog, first, second));
+    }
+
+    private static List<String> related(Catalog catalog, PartNumber first, PartNumber second) {
+        List<String> related = new ArrayList<>();
+        Optional<List<Supersession>> forward = Lineage.of(catalog, second).since(first);
+        forward.or(() -> Lineage.of(catalog, first).since(second))
+                .ifPresent(steps -> steps.forEach(step -> related.add(Supersession.said(List.of(step)))));
+        standsIn(catalog, first, second, related);
+        standsIn(catalog, second, first, related);
+        return related;
+    }
+
+    private static void standsIn(Catalog catalog, PartNumber original, PartNumber other, List<String> related) {
+        catalog.equivalentsOf(original).stream()
+                .filter(row -> row.equivalent().equals(other))
+                .forEach(row -> related.add("%s may be supplied for %s (%s)".formatted(other, original, row.basis())));
+    }
+
+    private static List<Held> bag(Catalog catalog, Part first, Part second) {
+        Map<PartNumber, Integer> a = held(catalog, first);
+        Map<PartNumber, Integer> b = held(catalog, second);
+        TreeSet<PartNumber> all = new TreeSet<>(a.keySet());
+        all.addAll(b.keySet());
+        return all.stream()
+                .map(part -> new Held(part, a.getOrDefault(part, 0), b.getOrDefault(part, 0)))
+                .toList();
+    }
+
+    /** What one sale unit holds, kits in it opened; the part itself where it is no kit. */
+    private static Map<PartNumber, Integer> held(Catalog catalog, Part part) {
+        Map<PartNumber, Integer> held = new LinkedHashMap<>();
+        open(catalog, part.number(), part.packQuantity(), held);
+        return held;
+    }
+
+    private static void open(Catalog catalog, PartNumber part, int quantity, Map<PartNumber, Integer> held) {
+        List<KitContent> contents = catalog.contentsOf(part);
+        if (contents.isEmpty()) {
+            held.merge(part, quantity, Integer::sum);
+        }
+        contents.forEach(row -> open(catalog, row.content(), Math.multiplyExact(quantity, row.quantity()), held));
+    }
+}

@@ -1,0 +1,177 @@
+package synopta.core.fit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.HouseRules;
+
+/**
+ * Every machine a part serves in some build: listed for it, or for what it replaced, what replaces it, or what it may
+ * stand in for; for a kit, also the machines that take all that lies in it. Machines come by number, from rows of each
+ * listed part that are read in their order and merged, so that a page costs O(listed parts + rows of the page) and a
+ * list of any length is never held.
+ */
+public final class WhereUsed {
+    private final Catalog catalog;
+    private final Supplier<HouseRules> rules;
+
+    /** Looks in this catalogue, by the rules of the house. */
+    public WhereUsed(Catalog catalog, Supplier<HouseRules> rules) {
+        this.catalog = catalog;
+        this.rules = rules;
+    }
+
+    /** A machine, how the part comes to serve it, and the rows of that. */
+    public record Machine(Model model, Via via, List<Fit> rows) {
+        /** Copies. */
+        public Machine {
+            rows = List.copyOf(rows);
+        }
+    }
+
+    /**
+     * Some machines by number.
+     *
+     * @param next the key of the model to begin after for more; empty when there are none
+     */
+    public record Page(List<Machine> machines, Optional<String> next) {
+        /** Copies. */
+        public Page {
+            machines = List.copyOf(machines);
+        }
+    }
+
+    /** So many models of a brand and appliance. */
+    public record Count(String brand, Appliance appliance, int models) {}
+
+    /**
+     * A page of machines.
+     *
+     * @param brand only of that brand; empty: of any
+     * @param after the key of the model to begin after; empty: from the first
+     */
+    public Page page(PartNumber part, Optional<String> brand, String after, int limit) {
+        List<Machine> machines = new ArrayList<>();
+        walk(part, brand, after, limit + 1, machine -> {
+            machines.add(machine);
+            return machines.size() <= limit;
+        });
+        boolean more = machines.size() > limit;
+        List<Machine> page = machines.subList(0, Math.min(limit, machines.size()));
+        return new Page(
+                page,
+                more ? Optional.of(page.get(page.size() - 1).model().number().key()) : Optional.empty());
+    }
+
+    /** Hands over every machine, by number. */
+    public void each(PartNumber part, Optional<String> brand, Consumer<Machine> reader) {
+        walk(part, brand, "", Rows.AT_ONCE, machine -> {
+            reader.accept(machine);
+            return true;
+        });
+    }
+
+    /** How many machines of each brand and appliance; most first. */
+    public List<Count> counts(PartNumber part) {
+        Map<String, Map<Appliance, Integer>> counts = new TreeMap<>();
+        each(
+                part,
+                Optional.empty(),
+                machine -> counts.computeIfAbsent(machine.model().brand(), b -> new TreeMap<>())
+                        .merge(machine.model().appliance(), 1, Integer::sum));
+        List<Count> all = new ArrayList<>();
+        counts.forEach((brand, appliances) ->
+                appliances.forEach((appliance, models) -> all.add(new Count(brand, appliance, models))));
+        all.sort(Comparator.comparing((Count c) -> -c.models()).thenComparing(Count::brand));
+        return all;
+    }
+
+    /** Until there is no more, or the reader has enough. */
+    private void walk(PartNumber part, Optional<String> brand, String after, int rows, Predicate<Machine> reader) {
+        boolean genuineOnly = rules.get().genuineOnly();
+        Reach reach = new Reach(catalog, part, genuineOnly);
+        Set<PartNumber> listed = new TreeSet<>(reach.listed());
+        Optional<Piece> kit =
+                Kits.isKit(catalog, part, reach) ? Optional.of(Piece.of(catalog, part, genuineOnly)) : Optional.empty();
+        kit.ifPresent(k -> listed.addAll(k.leading()));
+        Rows merged = new Rows(catalog, listed, brand, after, rows);
+        for (Optional<Rows.OfModel> next = merged.next(); next.isPresent(); next = merged.next()) {
+            Optional<Machine> machine = served(next.get(), reach, kit);
+            if (machine.isPresent() && !reader.test(machine.get())) {
+                return;
+            }
+        }
+    }
+
+    private Optional<Machine> served(Rows.OfModel found, Reach reach, Optional<Piece> kit) {
+        Optional<Via> via = found.rows().stream()
+                .flatMap(row -> reach.from(row.part()).stream())
+                .map(Road::via)
+                .min(Comparator.naturalOrder());
+        if (via.isPresent()) {
+            List<Fit> rows = found.rows().stream()
+                    .filter(row -> reach.from(row.part())
+                            .map(road -> road.via() == via.get())
+                            .orElse(false))
+                    .toList();
+            return Optional.of(new Machine(found.model(), via.get(), rows));
+        }
+        List<Fit> all = catalog.fits(found.model().number());
+        Set<PartNumber> there = all.stream().map(Fit::part).collect(Collectors.toSet());
+        return kit.filter(k -> k.isTaken(there)).map(k -> {
+            Set<PartNumber> pieces = k.all();
+            return new Machine(
+                    found.model(),
+                    Via.CONTENTS,
+                    all.stream().filter(row -> pieces.contains(row.part())).toList());
+        });
+    }
+
+    /** A kit or what lies in it, as the listed parts in whose place it is right. */
+    private record Piece(Set<PartNumber> listed, List<Piece> contents) {
+        static Piece of(Catalog catalog, PartNumber part, boolean genuineOnly) {
+            Reach reach = new Reach(catalog, part, genuineOnly);
+            List<Piece> contents = new ArrayList<>();
+            if (Kits.isKit(catalog, part, reach)) {
+                for (KitContent row : catalog.contentsOf(part)) {
+                    contents.add(of(catalog, row.content(), genuineOnly));
+                }
+            }
+            return new Piece(reach.listed(), contents);
+        }
+
+        boolean isTaken(Set<PartNumber> there) {
+            return listed.stream().anyMatch(there::contains)
+                    || (!contents.isEmpty() && contents.stream().allMatch(c -> c.isTaken(there)));
+        }
+
+        /** Listed parts of which a machine that takes it has at least one. */
+        Set<PartNumber> leading() {
+            Set<PartNumber> leading = new HashSet<>(listed);
+            contents.stream().findFirst().ifPresent(c -> leading.addAll(c.leading()));
+            return leading;
+        }
+
+        Set<PartNumber> all() {
+            Set<PartNumber> all = new HashSet<>(listed);
+            contents.forEach(c -> all.addAll(c.all()));
+            return all;
+        }
+    }
+}

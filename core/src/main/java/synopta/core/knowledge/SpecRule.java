@@ -1,0 +1,43 @@
+package synopta.core.knowledge;
+
+import java.util.Arrays;
+import java.util.Locale;
+
+/**
+ * What one specification must be for one part to be supplied in place of another of its type.
+ *
+ * @param spec its name in the catalogue, unit included, as in `length-mm`
+ * @param within by how much a figure that must be equal may differ, in per cent of the original; 0 for not at all
+ * @param why in a sentence
+ */
+public record SpecRule(String spec, Rule rule, double within, String why, Basis basis) {
+    /** What is asked of the part that is to stand in. */
+    public enum Rule {
+        EQUAL,
+        MAY_EXCEED,
+        FREE;
+
+        /** The word of the packs and the API. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        /** The rule of a slug. */
+        public static Rule of(String slug) {
+            return Arrays.stream(values())
+                    .filter(rule -> rule.slug().equals(slug))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "Rule (%s) must be one of equal, may-exceed, free.".formatted(slug)));
+        }
+    }
+
+    /** Refuses an allowance below 0 or from 50 % on, and one beside a rule that does not ask for equality. */
+    public SpecRule {
+        if (!(within >= 0 && within < 50) || (within > 0 && rule != Rule.EQUAL)) {
+            throw new IllegalArgumentException(
+                    "Specification %s: within (%s) must be a percentage from 0 to below 50, beside the rule equal."
+                            .formatted(spec, within));
+        }
+    }
+}

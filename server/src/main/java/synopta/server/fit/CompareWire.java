@@ -1,0 +1,105 @@
+package synopta.server.fit;
+
+import java.util.List;
+import java.util.Locale;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.fit.PartBook;
+import synopta.core.fit.PartComparison;
+import synopta.core.fit.Specifications;
+import synopta.core.knowledge.Basis;
+import synopta.core.knowledge.SpecRule;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of parts beside each other. */
+final class CompareWire {
+    private CompareWire() {}
+
+    /** One specification of both: `same`, `exceeds`, `differs`, `not-known`, `does-not-matter`. */
+    record SpecLine(
+            String spec,
+            @MayBeNull String original,
+            @MayBeNull String other,
+            String outcome,
+            @MayBeNull String rule,
+            @MayBeNull String why,
+            @MayBeNull String basis) {
+        private static SpecLine of(Specifications.Line line) {
+            return new SpecLine(
+                    line.spec(),
+                    line.original().orElse(null),
+                    line.other().orElse(null),
+                    line.outcome().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    line.rule().map(r -> r.rule().slug()).orElse(null),
+                    line.rule().map(SpecRule::why).orElse(null),
+                    line.rule().map(SpecRule::basis).map(Basis::source).orElse(null));
+        }
+
+        private static List<SpecLine> all(Specifications.Comparison compared) {
+            return compared.lines().stream().map(SpecLine::of).toList();
+        }
+    }
+
+    /**
+     * What may stand in: with a `basis` the catalogue lists it; without one only its specifications speak for it, and a
+     * person decides. `allowed`: it may be supplied unasked.
+     */
+    record StandInWire(
+            PartsWire.PartLine part,
+            @MayBeNull String basis,
+            boolean allowed,
+            boolean interchangeable,
+            String words,
+            List<SpecLine> specs) {
+        private static StandInWire of(PartBook.StandIn standIn, Catalog catalog) {
+            return new StandInWire(
+                    PartsWire.PartLine.of(standIn.part(), catalog),
+                    standIn.basis().isEmpty() ? null : standIn.basis(),
+                    standIn.allowed(),
+                    standIn.compared().interchangeable(),
+                    standIn.compared().words(),
+                    SpecLine.all(standIn.compared()));
+        }
+    }
+
+    /** What may stand in for a part. */
+    record StandIns(String part, @MayBeNull String safety, List<StandInWire> equivalents) {
+        static StandIns of(Part part, PartBook book, Catalog catalog) {
+            String safety = book.safety(part);
+            return new StandIns(
+                    part.number().written(),
+                    safety.isEmpty() ? null : safety,
+                    book.standIns(part).stream()
+                            .map(s -> StandInWire.of(s, catalog))
+                            .toList());
+        }
+    }
+
+    /** What the bag holds of a part, for each of the two. */
+    record BagLine(PartsWire.PartLine part, int inFirst, int inSecond) {}
+
+    /** Two parts side by side, the second in place of the first. */
+    record SideBySide(
+            PartsWire.PartLine first,
+            PartsWire.PartLine second,
+            boolean interchangeable,
+            List<String> related,
+            List<SpecLine> specs,
+            List<BagLine> bag) {
+        static SideBySide of(PartComparison compared, Catalog catalog) {
+            return new SideBySide(
+                    PartsWire.PartLine.of(compared.first(), catalog),
+                    PartsWire.PartLine.of(compared.second(), catalog),
+                    compared.specifications().interchangeable(),
+                    compared.related(),
+                    SpecLine.all(compared.specifications()),
+                    compared.bag().stream()
+                            .map(held -> new BagLine(
+                                    PartsWire.PartLine.of(
+                                            catalog.part(held.part()).orElseThrow(), catalog),
+                                    held.inFirst(),
+                                    held.inSecond()))
+                            .toList());
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package synopta.server.fit;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.fit.Compatible;
+import synopta.core.fit.WhereUsed;
+import synopta.server.web.Attachment;
+import synopta.server.web.MayBeNull;
+import synopta.server.web.Refused;
+
+/** Models of other brands that take the parts of a case. */
+@RestController
+@RequestMapping(path = "/api/compatible", produces = MediaType.APPLICATION_JSON_VALUE)
+class CompatibleController {
+    /** So many are shown; the table to take away has all. */
+    private static final int SHOWN = 400;
+
+    private final Catalog catalog;
+    private final Compatible compatible;
+
+    CompatibleController(Catalog catalog, WhereUsed whereUsed) {
+        this.catalog = catalog;
+        compatible = new Compatible(catalog, whereUsed);
+    }
+
+    @GetMapping
+    CompatibleAnswer compatible(
+            @RequestParam(required = false) @MayBeNull String model,
+            @RequestParam @NotEmpty @Size(max = 30) List<String> part) {
+        List<Part> parts = parts(part);
+        List<Compatible.Machine> all = machines(model, parts);
+        return new CompatibleAnswer(
+                parts.stream().map(p -> PartsWire.PartLine.of(p, catalog)).toList(),
+                all.stream().limit(SHOWN).map(CompatibleModel::of).toList(),
+                all.size());
+    }
+
+    @GetMapping(path = ".csv", produces = "text/csv")
+    void csv(
+            @RequestParam(required = false) @MayBeNull String model,
+            @RequestParam @NotEmpty @Size(max = 30) List<String> part,
+            HttpServletResponse response)
+            throws IOException {
+        List<Part> parts = parts(part);
+        PartsTable.compatible(
+                        machines(model, parts), parts.stream().map(Part::number).toList())
+                .csv(Attachment.csv(response, "compatible-models"));
+    }
+
+    private List<Compatible.Machine> machines(String model, List<Part> parts) {
+        Optional<Model> known = Optional.ofNullable(model)
+                .filter(m -> !m.isBlank())
+                .map(m -> catalog.model(new ModelNumber(m))
+                        .orElseThrow(() -> Refused.impossible(
+                                "model", "No model %s is in the catalogue; leave it out.".formatted(m))));
+        return compatible.of(known, parts.stream().map(Part::number).toList());
+    }
+
+    private List<Part> parts(List<String> numbers) {
+        return numbers.stream()
+                .distinct()
+                .map(number -> catalog.part(new PartNumber(number))
+                        .orElseThrow(() -> Refused.impossible(
+                                "part", "No part %s is in the catalogue; take it out.".formatted(number))))
+                .toList();
+    }
+
+    /** A model, how it takes each part, and where it differs from the machine of the case (null: built otherwise). */
+    record CompatibleModel(
+            String model,
+            String brand,
+            String appliance,
+            @MayBeNull String fuel,
+            Map<String, String> via,
+            @MayBeNull List<String> differing) {
+        private static CompatibleModel of(Compatible.Machine machine) {
+            Map<String, String> via = new TreeMap<>();
+            machine.via().forEach((part, how) -> via.put(part.written(), how.slug()));
+            return new CompatibleModel(
+                    machine.model().number().written(),
+                    machine.model().brand(),
+                    machine.model().appliance().slug(),
+                    machine.model().fuel().map(f -> f.slug()).orElse(null),
+                    via,
+                    machine.differing().orElse(null));
+        }
+    }
+
+    /** The models, those that take the most first; `total` counts those not shown, too. */
+    record CompatibleAnswer(List<PartsWire.PartLine> parts, List<CompatibleModel> models, int total) {}
+}

@@ -1,0 +1,2 @@
+/** HTTP of the rules of the house. */
+package synopta.server.house;

@@ -1,0 +1,174 @@
+package synopta.store.catalog;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Stock;
+import synopta.core.catalog.Supersession;
+import synopta.core.quantity.Money;
+import synopta.store.jdbc.Jdbc;
+
+/** What is asked of the catalogue about parts; {@link CatalogStore} adds the machines. */
+abstract class PartQueries implements Catalog {
+    /** Comes after every letter and digit of a key. */
+    static final String LAST = "~";
+
+    final Jdbc jdbc;
+
+    PartQueries(Jdbc jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    private static final String PART = """
+            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
+              from part
+             where part_key = ?""";
+
+    @Override
+    public Optional<Part> part(PartNumber number) {
+        return jdbc.one(PART, CatalogRows::part, number.key());
+    }
+
+    private static final String PARTS_AMONG = """
+            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
+              from part
+             where part_key = any(?)
+             order by part_key""";
+
+    @Override
+    public List<Part> partsAmong(Collection<String> keys) {
+        return jdbc.list(PARTS_AMONG, CatalogRows::part, (Object) keys.toArray(String[]::new));
+    }
+
+    private static final String PARTS_FROM = """
+            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
+              from part
+             where part_key >= ? and part_key < ?
+             order by part_key
+             limit ?""";
+
+    @Override
+    public List<Part> partsFrom(String begins, int most) {
+        return jdbc.list(PARTS_FROM, CatalogRows::part, begins, begins + LAST, most);
+    }
+
+    private static final String PARTS_OF_TYPE = """
+            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
+              from part
+             where part_type = ?
+             order by part_key""";
+
+    @Override
+    public List<Part> partsOfType(String partType) {
+        return jdbc.list(PARTS_OF_TYPE, CatalogRows::part, partType);
+    }
+
+    private static final String REPLACEMENTS_OF = """
+            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
+              from supersession s
+              join part o on o.part_key = s.old_key
+              join part n on n.part_key = s.new_key
+             where s.old_key = any(?)
+             order by s.old_key, s.choice, s.new_key""";
+
+    @Override
+    public List<Supersession> replacementsOf(Collection<PartNumber> oldParts) {
+        return jdbc.list(REPLACEMENTS_OF, CatalogRows::supersession, (Object) keys(oldParts));
+    }
+
+    private static final String FORERUNNERS_OF = """
+            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
+              from supersession s
+              join part o on o.part_key = s.old_key
+              join part n on n.part_key = s.new_key
+             where s.new_key = any(?)
+             order by s.new_key, s.old_key, s.choice""";
+
+    @Override
+    public List<Supersession> forerunnersOf(Collection<PartNumber> newParts) {
+        return jdbc.list(FORERUNNERS_OF, CatalogRows::supersession, (Object) keys(newParts));
+    }
+
+    private static String[] keys(Collection<PartNumber> numbers) {
+        return numbers.stream().map(PartNumber::key).distinct().toArray(String[]::new);
+    }
+
+    private static final String CONTENTS_OF = """
+            select k.part as kit, c.part as content, x.quantity
+              from kit_content x
+              join part k on k.part_key = x.kit_key
+              join part c on c.part_key = x.content_key
+             where x.kit_key = ?
+             order by x.content_key""";
+
+    @Override
+    public List<KitContent> contentsOf(PartNumber kit) {
+        return jdbc.list(CONTENTS_OF, CatalogRows::kit, kit.key());
+    }
+
+    private static final String KITS_HOLDING = """
+            select k.part as kit, c.part as content, x.quantity
+              from kit_content x
+              join part k on k.part_key = x.kit_key
+              join part c on c.part_key = x.content_key
+             where x.content_key = ?
+             order by x.kit_key""";
+
+    @Override
+    public List<KitContent> kitsHolding(PartNumber content) {
+        return jdbc.list(KITS_HOLDING, CatalogRows::kit, content.key());
+    }
+
+    private static final String EQUIVALENTS_OF = """
+            select p.part, e.part as equivalent, x.basis
+              from equivalent x
+              join part p on p.part_key = x.part_key
+              join part e on e.part_key = x.equivalent_key
+             where x.part_key = ?
+             order by x.equivalent_key""";
+
+    @Override
+    public List<Equivalent> equivalentsOf(PartNumber part) {
+        return jdbc.list(EQUIVALENTS_OF, CatalogRows::equivalent, part.key());
+    }
+
+    private static final String ORIGINALS_OF = """
+            select p.part, e.part as equivalent, x.basis
+              from equivalent x
+              join part p on p.part_key = x.part_key
+              join part e on e.part_key = x.equivalent_key
+             where x.equivalent_key = ?
+             order by x.part_key""";
+
+    @Override
+    public List<Equivalent> originalsOf(PartNumber equivalent) {
+        return jdbc.list(ORIGINALS_OF, CatalogRows::equivalent, equivalent.key());
+    }
+
+    private static final String PRICE = """
+            select price_cents, currency
+              from price
+             where part_key = ?""";
+
+    @Override
+    public Optional<Money> price(PartNumber part) {
+        return jdbc.one(PRICE, CatalogRows::price, part.key());
+    }
+
+    private static final String STOCK = """
+            select s.branch, p.part, s.on_hand, s.lead_days
+              from stock s
+              join part p on p.part_key = s.part_key
+             where s.part_key = ?
+             order by s.branch""";
+
+    @Override
+    public List<Stock> stock(PartNumber part) {
+        return jdbc.list(STOCK, CatalogRows::stock, part.key());
+    }
+}

@@ -1,0 +1,2 @@
+/** The rules the house follows, as they were chosen last. */
+package synopta.store.house;

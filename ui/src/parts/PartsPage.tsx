@@ -1,0 +1,130 @@
+import { useDeferredValue, useState } from "react";
+import { Form } from "react-bootstrap";
+import { Link, useParams } from "react-router";
+import type { Wire } from "../shared/api";
+import { keyOf } from "../shared/format";
+import { Masthead } from "../shared/Masthead";
+import { useKeys } from "../shared/useKeys";
+import { Part } from "./Part";
+import "./parts.css";
+import { useFound, usePart } from "./useParts";
+
+const ID = "part-number";
+
+/** Parts: one found by its number, with what it has become, where it is used and what may stand in for it. */
+export function PartsPage() {
+  const { part } = useParams();
+  const [typed, setTyped] = useState("");
+  const found = useFound(useDeferredValue(typed));
+  const whole = usePart(part);
+  useKeys({ "/": () => document.getElementById(ID)?.focus() });
+  return (
+    <>
+      <Masthead />
+      <main id="main" className="place parts">
+        <h1>Parts</h1>
+        <div className="place-columns parts-columns">
+          <section aria-label="Find">
+            <Form.Control
+              id={ID}
+              type="search"
+              aria-label="Part number, as far as it can be read"
+              placeholder="Part number, as it can be read"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+            />
+            {typed === "" && part === undefined && (
+              <p className="soft small mt-2">
+                Type a number as the old part, the invoice or the caller has it. It may be an old one, or have
+                a slip in it: the nearest are listed, and each shows what it has become.
+              </p>
+            )}
+            {found.error && (
+              <div className="notice bad" role="alert">
+                {found.error.message}
+              </div>
+            )}
+            {typed !== "" && found.data && <Found parts={found.data} typed={typed} />}
+            {whole.data && <AtHand whole={whole.data.whole} />}
+          </section>
+          {whole.error && (
+            <div className="notice bad" role="alert">
+              {whole.error.message}
+            </div>
+          )}
+          {whole.isLoading && <p className="soft p-3">Looking {part} up …</p>}
+          {whole.data && <Part key={whole.data.whole.part.part} {...whole.data} />}
+        </div>
+      </main>
+    </>
+  );
+}
+
+export const partPage = (part: string): string => `/parts/${keyOf(part)}`;
+
+function Found({ parts, typed }: { parts: Wire["PartLine"][]; typed: string }) {
+  if (parts.length === 0) {
+    return <p className="soft p-2">No part is near {typed}.</p>;
+  }
+  return (
+    <ul className="card-plain candidates" aria-label="Parts near it">
+      {parts.map((part) => (
+        <li key={part.part}>
+          <Link to={partPage(part.part)}>
+            <span className="code">{part.part}</span>
+            <span className="small">{part.name}</span>
+            <span className="numeric small">{part.price ?? statusWord(part.status)}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const STATUS: Record<string, string> = { superseded: "replaced", discontinued: "no longer made" };
+
+/** What became of a part; nothing for one that is made. */
+export const statusWord = (status: string): string => STATUS[status] ?? "";
+
+/** What the branches have, what lies in it, and what it lies in. */
+function AtHand({ whole }: { whole: Wire["WholePart"] }) {
+  return (
+    <>
+      <section className="card-plain mt-3" aria-label="At the branches">
+        <span className="bin-tab">At the branches</span>
+        {whole.stock.length === 0 && <div className="row-line soft">No branch keeps it.</div>}
+        {whole.stock.map((stock) => (
+          <div className="row-line d-flex justify-content-between" key={stock.branch}>
+            <span>{stock.branch}</span>
+            <span className="small soft">
+              {whole.part.status === "current" ? `more in ${stock.leadDays} d` : "no more come"}
+            </span>
+            <span className="numeric">{stock.onHand}</span>
+          </div>
+        ))}
+      </section>
+      <PiecesList title="What lies in it" pieces={whole.contents} />
+      <PiecesList title="Kits it lies in" pieces={whole.kits} />
+    </>
+  );
+}
+
+function PiecesList({ title, pieces }: { title: string; pieces: Wire["Pieces"][] }) {
+  if (pieces.length === 0) {
+    return null;
+  }
+  return (
+    <section className="card-plain mt-3" aria-label={title}>
+      <span className="bin-tab">{title}</span>
+      {pieces.map(({ part, quantity }) => (
+        <div className="row-line" key={part.part}>
+          <b>{quantity} ×</b>{" "}
+          <Link className="code" to={partPage(part.part)}>
+            {part.part}
+          </Link>{" "}
+          {part.name} <span className="small soft">{part.price}</span>
+        </div>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+import { Button } from "react-bootstrap";
+import { Link } from "react-router";
+import type { Wire } from "../shared/api";
+import { sentence } from "../shared/format";
+import { partPage } from "./PartsPage";
+
+type Props = { standIns: Wire["StandIns"]; onBeside: (part: string) => void };
+
+/** What may be supplied in its place: what the catalogue allows, then what only has its specifications. */
+export function StandIns({ standIns, onBeside }: Props) {
+  return (
+    <section className="card-plain" aria-label="In its place">
+      <span className="bin-tab">In its place</span>
+      {standIns.equivalents.length === 0 && (
+        <div className="row-line soft">Nothing is known to serve in its place.</div>
+      )}
+      {standIns.equivalents.map((standIn) => (
+        <div className="row-line" key={standIn.part.part}>
+          <div className="d-flex justify-content-between gap-2">
+            <span>
+              <Link className="code" to={partPage(standIn.part.part)}>
+                {standIn.part.part}
+              </Link>{" "}
+              <span className="small">{standIn.part.maker}</span>
+            </span>
+            <span className="numeric">{standIn.part.price}</span>
+          </div>
+          <div className="small">
+            <b className={standIn.allowed ? "verdict" : "change"}>{verdict(standIn)}</b>
+            {standIn.words ? <span className="soft"> {sentence(standIn.words)}</span> : null}
+          </div>
+          <Button variant="link" size="sm" className="p-0" onClick={() => onBeside(standIn.part.part)}>
+            Side by side
+          </Button>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function verdict(standIn: Wire["StandInWire"]): string {
+  if (standIn.allowed) {
+    return `Allowed (${standIn.basis ?? ""}).`;
+  }
+  return standIn.basis
+    ? "Allowed by the catalogue, not by the house."
+    : "Same specification; compare before you sell.";
+}

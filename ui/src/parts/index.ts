@@ -1,0 +1,2 @@
+export { CompatiblePage } from "./CompatiblePage";
+export { PartsPage } from "./PartsPage";
