@@ -1,21 +1,41 @@
+import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { many, noteName } from "../shared/format";
+import { keyOf, many, noteName } from "../shared/format";
 import type { Answer } from "./useCounter";
+import { Verdict } from "./Verdict";
+
+/** Where the models of other brands are listed that take what is bought. */
+export function compatiblePage(answer: Answer, chosen: Wire["PurchaseWire"]): string {
+  const asked = new URLSearchParams(answer.model ? { model: answer.model.model } : {});
+  chosen.lines.forEach((line) => asked.append("part", line.part));
+  return `/compatible?${asked.toString()}`;
+}
+
+type Props = {
+  answer: Answer;
+  chosen: Wire["PurchaseWire"] | null;
+  /** Whether the chain of every verdict stands open. */
+  why: boolean;
+  /** Puts one part number in the place of another in the caller's line. */
+  onInstead: (asked: string, part: string) => void;
+};
 
 /** What is in the bag, whether it fits, and what goes with it. */
-export function Bag({ answer, chosen }: { answer: Answer; chosen: Wire["PurchaseWire"] | null }) {
+export function Bag({ answer, chosen, why, onInstead }: Props) {
   const open = answer.needs.filter((need) => !need.supplied);
   return (
     <section className="card-plain gives" aria-label="Bag" tabIndex={0}>
       <span className="bin-tab">Bag</span>
       {chosen === null && open.length === 0 && <NothingToSell answer={answer} />}
       {chosen?.lines.map((line) => (
-        <BagLine key={line.part} line={line} answer={answer} />
+        <BagLine key={line.part} line={line} answer={answer} why={why} onInstead={onInstead} />
       ))}
       {open.map((need) => (
         <div key={need.listed} className="row-line ask-row">
-          <span className="code">{need.listed}</span>{" "}
-          {need.fit.ask ? "depends on the build date: ask for the serial" : need.fit.reasons[0]}
+          <Link className="code" to={`/parts/${keyOf(need.listed)}`}>
+            {need.listed}
+          </Link>
+          <Verdict needs={[need]} why={why} onTake={taking([need], onInstead)} />
         </div>
       ))}
       {answer.basket?.impossible.map((i) => (
@@ -23,6 +43,11 @@ export function Bag({ answer, chosen }: { answer: Answer; chosen: Wire["Purchase
           <span className="code">{i.part}</span> {i.why}
         </div>
       ))}
+      {chosen && (
+        <div className="row-line small">
+          <Link to={compatiblePage(answer, chosen)}>Compatible models of other brands</Link> <kbd>C</kbd>
+        </div>
+      )}
       {chosen && <Notes answer={answer} chosen={chosen} />}
     </section>
   );
@@ -48,31 +73,40 @@ function NothingToSell({ answer }: { answer: Answer }) {
   );
 }
 
+/** Only what was asked for by its number is exchanged in the line. */
+function taking(needs: Wire["NeededWire"][], onInstead: Props["onInstead"]) {
+  const asked = needs.find((need) => need.slots.length === 0)?.listed;
+  return asked === undefined ? undefined : (part: string) => onInstead(asked, part);
+}
+
 /** The needs a line covers tell its fit; a kit brings what lies in it. */
-function BagLine({ line, answer }: { line: Wire["PurchaseLineWire"]; answer: Answer }) {
+type LineProps = Pick<Props, "answer" | "why" | "onInstead"> & { line: Wire["PurchaseLineWire"] };
+
+function BagLine({ line, answer, why, onInstead }: LineProps) {
   const part = answer.parts.find((p) => p.part === line.part);
   const needs = answer.needs.filter((need) => line.covers.some((c) => c.part === need.supplied));
-  const changes = [...new Set(needs.flatMap((need) => need.fit.changes))];
   const listed = needs.map((need) => need.listed).filter((number) => number !== line.part);
   const because = [...new Set(needs.map((need) => need.why))].join(" ");
-  const chain = needs.flatMap((need) => need.fit.reasons).join("\n");
   return (
-    <div className="row-line" title={chain}>
+    <div className="row-line">
       <div className="d-flex justify-content-between gap-2">
         <span>
           {line.quantity > 1 && <b>{line.quantity} × </b>}
-          <span className="code">{line.part}</span> {part?.name}
+          <Link className="code" to={`/parts/${keyOf(line.part)}`}>
+            {line.part}
+          </Link>{" "}
+          {part?.name}
         </span>
         <span className="numeric">
           {line.quantity > 1 && <span className="small soft fw-normal">at {line.unitPrice} </span>}
           {line.price}
         </span>
       </div>
+      <Verdict needs={needs} why={why} onTake={taking(needs, onInstead)} />
       <div className="small soft">
-        <b className="verdict">{changes.length > 0 ? `fits, ${changes.join(", ")}` : "fits"}</b>
-        {listed.length > 0 && line.covers.length === 1 ? ` · for ${[...new Set(listed)].join(", ")}` : ""}
-        {part && !part.genuine ? ` · ${part.maker}, same spec` : ""}
-        {part ? ` · ${part.onHand > 0 ? `${part.onHand} in stock` : "to order"}` : ""}
+        {listed.length > 0 && line.covers.length === 1 ? `for ${[...new Set(listed)].join(", ")} · ` : ""}
+        {part && !part.genuine ? `${part.maker}, same spec · ` : ""}
+        {part ? (part.onHand > 0 ? `${part.onHand} in stock` : "to order") : ""}
         {part && !part.returnable ? " · not returnable" : ""}
       </div>
       {because && <div className="small soft">{because}</div>}

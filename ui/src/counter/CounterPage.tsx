@@ -6,6 +6,7 @@ import { Masthead } from "../shared/Masthead";
 import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
+import { compatiblePage } from "./Bag";
 import { isBlank, type Action, type CaseState } from "./caseState";
 import "./counter.css";
 import { graveUnseen, HandOverColumn, purchases } from "./HandOverColumn";
@@ -28,6 +29,7 @@ export function CounterPage() {
   const [asked, setAsked] = useState(0);
   const [help, setHelp] = useState(false);
   const [weighing, setWeighing] = useState(false);
+  const [why, setWhy] = useState(false);
   const [stage, setStage] = useState<Stage>(WHOLE);
   const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
   const answer = work.data;
@@ -66,6 +68,8 @@ export function CounterPage() {
     putOff,
     sheet,
     weigh: () => setWeighing(!weighing),
+    verdicts: () => setWhy(!why),
+    compatible: (page) => void navigate(page),
     peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
     help: () => setHelp(true),
   });
@@ -118,6 +122,7 @@ export function CounterPage() {
               state={state}
               act={doing}
               keep={keep}
+              why={why}
               keeping={{ pending: keeper.isPending, error: keeper.error }}
             />
           </div>
@@ -143,6 +148,8 @@ type Deeds = {
   putOff: () => void;
   sheet: () => void;
   weigh: () => void;
+  verdicts: () => void;
+  compatible: (page: string) => void;
   peel: (() => void) | undefined;
   help: () => void;
 };
@@ -177,11 +184,14 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
   const fuels = FUEL_KEYS.filter((f) => fuelIsOpen(answer) && answer.fuels.includes(f.fuel));
   const offered = purchases(answer).slice(0, 3);
   const done = state.kept?.status === "handed-over";
+  const chosen = offered[state.choice];
   const free = graveUnseen(answer, state).length === 0;
   return {
     ...always,
     ...Object.fromEntries(REPLY_KEYS.map((key, index) => [key, reply(index)])),
     w: answer.suspects.length > 0 ? deeds.weigh : undefined,
+    v: answer.needs.length > 0 ? deeds.verdicts : undefined,
+    c: chosen && (() => deeds.compatible(compatiblePage(answer, chosen))),
     l: deeds.peel,
     m: open(answer).length > 0 ? toWhich : undefined,
     f: () => doing({ kind: "person", person: nextPerson(state.person) }),

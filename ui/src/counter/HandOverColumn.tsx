@@ -2,7 +2,7 @@ import { AdviceFigures } from "./AdviceFigures";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { differenceOf, hazardName, many } from "../shared/format";
+import { differenceOf, hazardName, keyOf, many } from "../shared/format";
 import { Bag } from "./Bag";
 import { isBlank, type Action, type CaseState } from "./caseState";
 import type { Answer } from "./useCounter";
@@ -13,6 +13,8 @@ type Props = {
   state: CaseState;
   act: (action: Action) => void;
   keep: Keep;
+  /** Whether the chains of the verdicts stand open. */
+  why: boolean;
   keeping: { pending: boolean; error: Error | null };
 };
 
@@ -30,7 +32,7 @@ export const graveUnseen = (answer: Answer, state: CaseState): string[] =>
   answer.cautions.filter((c) => c.grave && !state.cautionsShown.includes(c.hazard)).map((c) => c.hazard);
 
 /** What to hand over, what must be said first, and what it comes to. */
-export function HandOverColumn({ answer, state, act, keep, keeping }: Props) {
+export function HandOverColumn({ answer, state, act, keep, why, keeping }: Props) {
   const offered = purchases(answer);
   const chosen = offered[state.choice] ?? null;
   return (
@@ -40,11 +42,24 @@ export function HandOverColumn({ answer, state, act, keep, keeping }: Props) {
       </div>
       {answer.advice && (
         <div className={`advice ${answer.advice.action}`} role="status">
-          <b>{ADVICE[answer.advice.action]}.</b> {answer.advice.why}
-          <AdviceFigures advice={answer.advice} />
+          {onlyAsked(answer) ? (
+            <>
+              <b>As asked for.</b> Whether it cures the machine is not known: ask what the machine does.
+            </>
+          ) : (
+            <>
+              <b>{ADVICE[answer.advice.action]}.</b> {answer.advice.why}
+              <AdviceFigures advice={answer.advice} />
+            </>
+          )}
         </div>
       )}
-      <Bag answer={answer} chosen={chosen} />
+      <Bag
+        answer={answer}
+        chosen={chosen}
+        why={why}
+        onInstead={(asked, part) => act({ kind: "line", line: exchanged(answer, state.line, asked, part) })}
+      />
       {offered.length > 1 && <Options offered={offered} choice={state.choice} act={act} />}
       {answer.cautions.length > 0 && <Cautions answer={answer} state={state} act={act} />}
       <div className="push" />
@@ -52,6 +67,19 @@ export function HandOverColumn({ answer, state, act, keep, keeping }: Props) {
       <Total answer={answer} chosen={chosen} state={state} act={act} keep={keep} pending={keeping.pending} />
     </section>
   );
+}
+
+/** Whether a part was asked for by its number and nothing was said of the machine's trouble. */
+const onlyAsked = (answer: Answer): boolean =>
+  answer.pieces.some((piece) => piece.kind === "part-number") &&
+  answer.known.every((known) => !known.key.startsWith("finding:"));
+
+/** The line with another part number in the place of the one asked for. */
+function exchanged(answer: Answer, line: string, asked: string, part: string): string {
+  const piece = answer.pieces.find(
+    (p) => p.kind === "part-number" && keyOf(p.text).toUpperCase().endsWith(keyOf(asked).toUpperCase()),
+  );
+  return piece ? line.slice(0, piece.from) + part + line.slice(piece.to) : `${line} ${part}`;
 }
 
 type OptionsProps = { offered: Wire["PurchaseWire"][]; choice: number; act: Props["act"] };

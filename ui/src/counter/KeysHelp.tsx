@@ -6,6 +6,8 @@ const KEYS: [string, string][] = [
   ["W", "what moved the suspects; again: back to the machine"],
   ["L", "open the machine up, layer by layer, then the run of the belt"],
   ["M", "to the pictures of a word with two meanings; arrows, Enter"],
+  ["V", "why each part fits, or does not; again: away"],
+  ["C", "models of other brands that take what is in the bag"],
   ["F", "who finds it out: anybody, a fitter, a licensed person"],
   ["N", "another question first"],
   ["R T", "the character that was read again"],

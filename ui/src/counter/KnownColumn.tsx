@@ -1,4 +1,5 @@
 import { Button } from "react-bootstrap";
+import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { many } from "../shared/format";
 import type { Action, CaseState } from "./caseState";
@@ -78,7 +79,17 @@ function KnownRow({ known, answer, act }: { known: Wire["KnownWire"]; answer: An
   return (
     <li className={known.sure ? "row-line" : "row-line ask-row"}>
       <div className="d-flex justify-content-between gap-2">
-        <span>{known.words}</span>
+        <span>
+          {known.words}
+          {known.key.startsWith("part:") && (
+            <>
+              {" "}
+              <Link className="small" to={`/parts/${known.key.slice("part:".length)}`}>
+                look it up
+              </Link>
+            </>
+          )}
+        </span>
         {!asksFuel && !fromTag && (
           <Button
             className="btn-strike"

@@ -9,6 +9,7 @@ const TITLES: Record<string, string> = {
   age: "age",
   complaint: "complaint",
   part: "part",
+  "part-number": "part number",
   reading: "reading",
   "not-understood": "not understood",
 };
@@ -46,7 +47,7 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
         autoFocus={fresh}
         spellCheck={false}
         autoComplete="off"
-        aria-label="What the caller says: model, complaint, age, fuel"
+        aria-label="What the caller says: model or part number, complaint, age, fuel"
         placeholder="As it is said: th7820w thumps, no heat, 8 yrs, electric"
         onChange={(event) => onLine(event.target.value)}
         onScroll={(event) => follow(event.currentTarget.scrollLeft)}

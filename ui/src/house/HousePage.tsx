@@ -14,6 +14,7 @@ export function HousePage() {
     onSuccess: () => client.invalidateQueries(),
   });
   const error = rules.error ?? choose.error;
+  const genuineOnly = choose.isPending ? choose.variables : rules.data?.genuineOnly;
   return (
     <>
       <Masthead />
@@ -24,7 +25,7 @@ export function HousePage() {
             {error.message}
           </div>
         )}
-        {rules.data && (
+        {genuineOnly !== undefined && (
           <section className="card-plain" aria-label="Make of parts">
             <span className="bin-tab">Make of parts</span>
             <div className="row-line">
@@ -33,7 +34,7 @@ export function HousePage() {
                 name="make"
                 id="same-spec"
                 label="A part of the same specification will do, where the catalogue allows it"
-                checked={!rules.data.genuineOnly}
+                checked={!genuineOnly}
                 onChange={() => choose.mutate(false)}
               />
               <Form.Check
@@ -41,7 +42,7 @@ export function HousePage() {
                 name="make"
                 id="genuine-only"
                 label="Genuine parts only"
-                checked={rules.data.genuineOnly}
+                checked={genuineOnly}
                 onChange={() => choose.mutate(true)}
               />
               <p className="small soft mt-2 mb-0">

@@ -38,7 +38,7 @@ function Head({ whole }: { whole: Wire["WholePart"] }) {
       <div className="row-line part-head">
         <div>
           <span className="code part-number">{part.part}</span>{" "}
-          {part.status !== "current" && <span className="gone">{statusWord(part.status)}</span>}
+          {part.status !== "current" && <b className="change">{statusWord(part.status)}</b>}
           <div>
             {sentence(part.name)}, {part.maker}
             {part.genuine ? ", genuine" : ", same-spec make"}
@@ -57,7 +57,8 @@ function Head({ whole }: { whole: Wire["WholePart"] }) {
           ))}
         </dl>
         <div className="numeric part-price">
-          {part.price ?? "no price"} <span className="small soft">{part.currency}</span>
+          {part.price ?? <span className="small soft">no price</span>}{" "}
+          <span className="small soft">{part.currency}</span>
         </div>
       </div>
       {whole.safety && (

@@ -92,7 +92,11 @@ function AtHand({ whole }: { whole: Wire["WholePart"] }) {
     <>
       <section className="card-plain mt-3" aria-label="At the branches">
         <span className="bin-tab">At the branches</span>
-        {whole.stock.length === 0 && <div className="row-line soft">No branch keeps it.</div>}
+        {whole.stock.length === 0 && (
+          <div className="row-line soft">
+            {whole.part.status === "superseded" ? "None left; see what it is today." : "No branch keeps it."}
+          </div>
+        )}
         {whole.stock.map((stock) => (
           <div className="row-line d-flex justify-content-between" key={stock.branch}>
             <span>{stock.branch}</span>

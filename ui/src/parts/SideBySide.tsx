@@ -62,7 +62,7 @@ function Both({ both }: { both: Wire["SideBySide"] }) {
   const rows: [string, string, string][] = [
     ["price", both.first.price ?? "none", both.second.price ?? "none"],
     ["maker", both.first.maker, both.second.maker],
-    ["there now", `${both.first.onHand}`, `${both.second.onHand}`],
+    ["on hand, all branches", `${both.first.onHand}`, `${both.second.onHand}`],
   ];
   return (
     <>
@@ -77,7 +77,7 @@ function Both({ both }: { both: Wire["SideBySide"] }) {
       <Table size="sm">
         <thead>
           <tr>
-            <th scope="col" />
+            <td />
             <th scope="col" className="code">
               {both.first.part}
             </th>

@@ -5,8 +5,8 @@ import { many } from "../shared/format";
 import { placed, type Spot, stepWords } from "./graph";
 import { partPage, statusWord } from "./PartsPage";
 
-const NODE = { width: 138, height: 46 };
-const GAP = { x: 150, y: 26 };
+const NODE = { width: 170, height: 46 };
+const GAP = { x: 138, y: 26 };
 const EDGE = 20;
 
 const left = (spot: Spot): number => spot.column * (NODE.width + GAP.x);
@@ -74,7 +74,7 @@ function Today({ succession }: { succession: Wire["SuccessionWire"] }) {
   if (steps.every((step) => step.oldPart !== part)) {
     return itself?.status === "discontinued" ? (
       <>
-        <b className="gone">No longer made, and nothing replaces it.</b> What may stand in for it is below.
+        <b className="change">No longer made, and nothing replaces it.</b> What may stand in for it is below.
       </>
     ) : (
       <>
@@ -176,7 +176,7 @@ function Node({ line, spot, asked, today, onBeside }: NodeProps) {
       <div className="small">
         {today ? <b>today </b> : null}
         {line.price ?? statusWord(line.status)}
-        {line.onHand > 0 ? ` · ${line.onHand} there` : ""}
+        {line.onHand > 0 ? ` · ${line.onHand} on hand` : ""}
       </div>
     </div>
   );

@@ -19,6 +19,7 @@ public final class Benches {
     static {
         NAMES.put("tag", TagBench.class);
         NAMES.put("import", ImportBench.class);
+        NAMES.put("fit", FitBench.class);
         NAMES.put("diagnosis", DiagnosisBench.class);
         NAMES.put("basket", BasketBench.class);
     }
@@ -39,6 +40,8 @@ public final class Benches {
                 TagBench.run(Path.of(arguments[0]));
             } else if (name.equals("import")) {
                 ImportBench.run();
+            } else if (name.equals("fit")) {
+                FitBench.run();
             } else if (name.equals("diagnosis")) {
                 DiagnosisBench.run(Path.of(arguments[0]));
             } else {

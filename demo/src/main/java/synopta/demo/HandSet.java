@@ -75,6 +75,8 @@ final class HandSet {
         stockroom.north(OLD_BELT, "drum-belt", Part.Status.SUPERSEDED, 0);
         stockroom.north(second, "drum-belt", Part.Status.SUPERSEDED, 0);
         stockroom.north(BELT, "drum-belt", Part.Status.CURRENT, 1450);
+        stockroom.likewise(OLD_BELT, BELT);
+        stockroom.likewise(second, BELT);
         stockroom.supersede(new Supersession(OLD_BELT, "1", second, 1, "", Optional.of(LocalDate.of(2015, 3, 1))));
         stockroom.supersede(new Supersession(second, "1", BELT, 1, "", Optional.of(LocalDate.of(2021, 9, 1))));
         demo.list("Skerry", "belt", OLD_BELT);
@@ -96,6 +98,7 @@ final class HandSet {
         PartNumber old = new PartNumber("QV-2107");
         stockroom.north(old, "heater-assembly", Part.Status.SUPERSEDED, 0);
         stockroom.north(BOX, "heater-assembly", Part.Status.CURRENT, 6350);
+        stockroom.likewise(old, BOX);
         stockroom.supersede(new Supersession(
                 old, "1", BOX, 1, "trim the tab on the casing", Optional.of(LocalDate.of(2019, 5, 1))));
         stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "high-limit")), 1));
@@ -155,9 +158,9 @@ final class HandSet {
                 "motor",
                 List.of(
                         new DemoCatalogue.Listed(
-                                early, BuildRange.ALWAYS, new SerialRange(Optional.empty(), Optional.of("6E-H41999"))),
+                                early, BuildRange.ALWAYS, new SerialRange(Optional.empty(), Optional.of("9E-H41999"))),
                         new DemoCatalogue.Listed(
-                                late, BuildRange.ALWAYS, new SerialRange(Optional.of("6E-H42000"), Optional.empty()))));
+                                late, BuildRange.ALWAYS, new SerialRange(Optional.of("9E-H42000"), Optional.empty()))));
     }
 
     /** No longer made; one of the same specification is, and a few are left on a shelf. */

@@ -207,6 +207,23 @@ final class Stockroom {
         random = before;
     }
 
+    /** What drops in is measured alike. */
+    void likewise(PartNumber number, PartNumber as) {
+        Part part = parts.get(number);
+        parts.put(
+                number,
+                new Part(
+                        number,
+                        part.maker(),
+                        part.partType(),
+                        part.name(),
+                        part.genuine(),
+                        part.status(),
+                        part.packQuantity(),
+                        part.returnable(),
+                        parts.get(as).specs()));
+    }
+
     /** Adds a part with its price (none when 0) and stock. */
     private void part(
             PartNumber number,

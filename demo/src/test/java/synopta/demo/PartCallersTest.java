@@ -68,8 +68,8 @@ public class PartCallersTest {
                 "1 x QV-1322, 1 x QV-1325-K"
             },
             {"early or late motor", "hv4415w HN-3340", "HN-3340 depends on serial", ""},
-            {"a late serial of the same year", "hv4415w HN-3342 sn 6J-H42107", "1 x HN-3342 fits", "1 x HN-3342"},
-            {"the early motor for it", "hv4415w HN-3340 sn 6J-H42107", "HN-3340 does not fit", ""},
+            {"a late serial of the same year", "hv4415w HN-3342 sn 9J-H42107", "1 x HN-3342 fits", "1 x HN-3342"},
+            {"the early motor for it", "hv4415w HN-3340 sn 9J-H42107", "HN-3340 does not fit", ""},
         };
     }
 

@@ -33,7 +33,7 @@ public class CallersTest extends Browser {
 
         page.getByText("Heater box, coil open").click();
         assertThat(region("Bag")).containsText("QV-2107-2");
-        assertThat(region("Bag")).containsText("fits, trim the tab on the casing");
+        assertThat(region("Bag")).containsText("Fits, with a change: trim the tab on the casing");
         assertThat(region("Hand over")).containsText("105.40");
         assertWholeCounterInSight();
 

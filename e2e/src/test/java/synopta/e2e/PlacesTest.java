@@ -166,7 +166,7 @@ public class PlacesTest extends Browser {
         assertThat(line()).hasValue("");
         assertThat(page.getByText("new case")).isVisible();
         caller("hv4415 scrapes at the front, marks on clothes");
-        assertThat(region("Bag")).containsText("fits");
+        assertThat(region("Bag")).containsText("Fits");
         assertThat(button("Said to the person")).isVisible();
         button("Keep open").click();
         assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).not().containsText("Case " + number + " ");

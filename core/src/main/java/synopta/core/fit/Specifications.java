@@ -57,7 +57,7 @@ public final class Specifications {
 
         /** In words: "same amps 15, size 6x32-mm; volts 250 for 125". */
         public String words() {
-            String same = said(Outcome.SAME, l -> "%s %s".formatted(l.spec, l.original.orElse("")));
+            String same = said(Outcome.SAME, l -> measured(l.spec, l.original.orElse("?")));
             return Stream.of(
                             same.isEmpty() ? "" : "same " + same,
                             said(Outcome.EXCEEDS, Comparison::change),
@@ -68,7 +68,14 @@ public final class Specifications {
         }
 
         private static String change(Line line) {
-            return "%s %s for %s".formatted(line.spec, line.other.orElse("?"), line.original.orElse("?"));
+            return "%s for %s".formatted(measured(line.spec, line.other.orElse("?")), line.original.orElse("?"));
+        }
+
+        /** "length 2337 mm", "amps 15". */
+        private static String measured(String spec, String value) {
+            return spec.endsWith("-mm")
+                    ? "%s %s mm".formatted(spec.substring(0, spec.length() - 3).replace('-', ' '), value)
+                    : "%s %s".formatted(spec.replace('-', ' '), value);
         }
 
         private String said(Outcome outcome, Function<Line, String> words) {

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Catalog;
@@ -26,7 +25,6 @@ import synopta.server.web.Refused;
 
 /** Models of other brands that take the parts of a case. */
 @RestController
-@RequestMapping(path = "/api/compatible", produces = MediaType.APPLICATION_JSON_VALUE)
 class CompatibleController {
     /** So many are shown; the table to take away has all. */
     private static final int SHOWN = 400;
@@ -39,7 +37,7 @@ class CompatibleController {
         compatible = new Compatible(catalog, whereUsed);
     }
 
-    @GetMapping
+    @GetMapping(path = "/api/compatible", produces = MediaType.APPLICATION_JSON_VALUE)
     CompatibleAnswer compatible(
             @RequestParam(required = false) @MayBeNull String model,
             @RequestParam @NotEmpty @Size(max = 30) List<String> part) {
@@ -51,7 +49,7 @@ class CompatibleController {
                 all.size());
     }
 
-    @GetMapping(path = ".csv", produces = "text/csv")
+    @GetMapping(path = "/api/compatible.csv", produces = "text/csv")
     void csv(
             @RequestParam(required = false) @MayBeNull String model,
             @RequestParam @NotEmpty @Size(max = 30) List<String> part,

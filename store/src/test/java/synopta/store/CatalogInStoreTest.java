@@ -1,0 +1,127 @@
+package synopta.store;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
+import synopta.core.catalog.Sheet;
+import synopta.core.catalog.Taking;
+import synopta.core.knowledge.HouseRules;
+import synopta.demo.DemoCatalogue;
+
+/** The catalogue in the store, against the same catalogue in memory. */
+public class CatalogInStoreTest {
+    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.MODELS);
+    private Store store;
+
+    @BeforeClass
+    public void open() throws IOException {
+        store = Store.inFolder(Files.createTempDirectory("store"));
+        store.catalogStore().replace(DEMO);
+    }
+
+    @AfterClass
+    public void close() {
+        store.close();
+    }
+
+    @Test
+    public void theStoreAnswersAsTheCatalogueInMemoryDoes() {
+        Catalog memory = new MemoryCatalog(DEMO);
+        Catalog stored = store.catalog();
+        assertEquals(stored.brands(), memory.brands());
+        assertEquals(stored.serialSchemes(), memory.serialSchemes());
+        List<Platform> platforms = new ArrayList<>();
+        store.catalogStore().each(Sheet.PLATFORMS, platforms::add);
+        assertEquals(
+                platforms,
+                DEMO.platforms().stream()
+                        .sorted(Comparator.comparing(Platform::platform))
+                        .toList());
+        assertEquals(models(stored), models(memory));
+        for (Platform platform : platforms) {
+            assertEquals(stored.modelsOn(platform.platform()), memory.modelsOn(platform.platform()));
+            assertEquals(stored.fitsOn(platform.platform()), memory.fitsOn(platform.platform()));
+        }
+        for (Model model : models(memory)) {
+            assertEquals(stored.model(new ModelNumber(model.number().key())), Optional.of(model));
+            assertEquals(stored.fits(model.number()), memory.fits(model.number()));
+            assertEquals(stored.platform(model.platform()), memory.platform(model.platform()));
+            assertEquals(stored.slots(model.platform()), memory.slots(model.platform()));
+        }
+        for (Part part : DEMO.parts()) {
+            PartNumber number = part.number();
+            assertEquals(stored.part(number), Optional.of(part));
+            assertEquals(stored.price(number), memory.price(number));
+            assertEquals(stored.stock(number), memory.stock(number));
+            assertEquals(stored.replacementsOf(number), memory.replacementsOf(number));
+            assertEquals(stored.contentsOf(number), memory.contentsOf(number));
+            assertEquals(stored.kitsHolding(number), memory.kitsHolding(number));
+            assertEquals(stored.equivalentsOf(number), memory.equivalentsOf(number));
+            assertEquals(stored.originalsOf(number), memory.originalsOf(number));
+            assertEquals(stored.forerunnersOf(List.of(number)), memory.forerunnersOf(List.of(number)));
+        }
+        assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
+    }
+
+    @Test
+    public void theStoreFindsTheMachinesOfAPartPieceByPieceAsTheCatalogueInMemoryDoes() {
+        Catalog memory = new MemoryCatalog(DEMO);
+        Catalog stored = store.catalog();
+        for (Part part : DEMO.parts()) {
+            for (Optional<String> brand : List.of(Optional.<String>empty(), Optional.of("Orrinvale"))) {
+                List<Taking> all = memory.taking(part.number(), brand, "", 1000);
+                assertEquals(stored.taking(part.number(), brand, "", 1000), all);
+                if (all.size() > 2) {
+                    String after = all.get(1).model().number().key();
+                    assertEquals(
+                            stored.taking(part.number(), brand, after, 3),
+                            memory.taking(part.number(), brand, after, 3));
+                }
+            }
+        }
+        List<PartNumber> several =
+                DEMO.parts().stream().map(Part::number).limit(300).toList();
+        assertEquals(stored.replacementsOf(several), memory.replacementsOf(several));
+        assertEquals(stored.forerunnersOf(several), memory.forerunnersOf(several));
+        List<String> keys = List.of("QV1183", "TH7820W", "NOWHERE", "QV1180");
+        assertEquals(stored.partsAmong(keys), memory.partsAmong(keys));
+        assertEquals(stored.modelsAmong(keys), memory.modelsAmong(keys));
+        assertEquals(stored.partsFrom("QV11", 3), memory.partsFrom("QV11", 3));
+        assertEquals(stored.modelsFrom("TH78", 5), memory.modelsFrom("TH78", 5));
+        assertEquals(stored.fitsAt("Skerry", "belt"), memory.fitsAt("Skerry", "belt"));
+    }
+
+    @Test
+    public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
+        assertEquals(store.house().get(), HouseRules.USUAL);
+        store.house().choose(new HouseRules(true));
+        store.house().choose(new HouseRules(true));
+        assertEquals(store.house().get(), new HouseRules(true));
+        store.house().choose(HouseRules.USUAL);
+    }
+
+    private static Set<Model> models(Catalog catalog) {
+        Set<Model> models = new HashSet<>();
+        catalog.eachModel(models::add);
+        return models;
+    }
+}
