@@ -23,7 +23,7 @@ export function ConstructionPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="place machines">
+      <main id="main" className="place lists machines">
         <h1>
           <Link to="/machines">Machines</Link> ·{" "}
           {layout ? `${sentence(appliance)} · ${layout.name}` : appliance}

@@ -20,9 +20,9 @@ export function MachinesPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="place machines">
+      <main id="main" className="place lists machines">
         <h1>Machines</h1>
-        <div className="place-columns machines-columns">
+        <div className="place-columns lists-columns">
           <section aria-label="Find">
             <Form.Control
               type="search"

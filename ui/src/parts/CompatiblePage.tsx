@@ -31,7 +31,7 @@ export function CompatiblePage() {
           Print <kbd>P</kbd>
         </Button>
       </Masthead>
-      <main id="main" className="place parts">
+      <main id="main" className="place lists parts">
         <h1>Compatible models of other brands</h1>
         {part.length === 0 && (
           <p className="soft">No part was named: open it from a case with parts in its bag.</p>

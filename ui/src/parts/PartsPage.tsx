@@ -21,9 +21,9 @@ export function PartsPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="place parts">
+      <main id="main" className="place lists parts">
         <h1>Parts</h1>
-        <div className="place-columns parts-columns">
+        <div className="place-columns lists-columns">
           <section aria-label="Find">
             <Form.Control
               id={ID}

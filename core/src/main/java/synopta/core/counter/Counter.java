@@ -19,7 +19,6 @@ import synopta.core.basket.BasketQuery;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Fit;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
@@ -132,10 +131,11 @@ public final class Counter {
     /** What the parts of the machine cost; nothing while it is not known. */
     private Stakes stakes(Settled settled) {
         Map<String, Stakes.Price> prices = new LinkedHashMap<>();
-        settled.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
-                .map(Fit::part)
+        List<String> listed = settled.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
+                .map(fit -> fit.part().key())
                 .distinct()
-                .flatMap(number -> catalog.part(number).stream())
+                .toList();
+        catalog.partsAmong(listed)
                 .forEach(part -> catalog.price(part.number())
                         .ifPresent(price -> prices.putIfAbsent(
                                 part.partType(), new Stakes.Price(price.cents() / 100.0, part.returnable()))));

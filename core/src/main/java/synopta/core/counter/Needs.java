@@ -1,6 +1,7 @@
 package synopta.core.counter;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +13,6 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
-import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Evidence;
@@ -79,8 +79,17 @@ final class Needs {
                 }
             }
         }
+        Map<PartNumber, String> types = new HashMap<>();
+        catalog.partsAmong(listed.stream().map(row -> row.part().key()).toList())
+                .forEach(part -> types.put(part.number(), part.partType()));
         List<NeededPart> needs = new ArrayList<>();
-        wanted.values().forEach(w -> needs.addAll(parts(listed, w, judge)));
+        for (Wanted want : wanted.values()) {
+            List<Fit> meant = listed.stream()
+                    .filter(row -> want.partType.equals(types.get(row.part()))
+                            && want.slot.map(row.slot()::equals).orElse(true))
+                    .toList();
+            needs.addAll(parts(meant, want, judge));
+        }
         return needs;
     }
 
@@ -91,18 +100,10 @@ final class Needs {
     }
 
     /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */
-    private List<NeededPart> parts(List<Fit> listed, Wanted wanted, Function<PartNumber, FitVerdict> judge) {
+    private static List<NeededPart> parts(List<Fit> meant, Wanted wanted, Function<PartNumber, FitVerdict> judge) {
         Map<String, List<Fit>> rows = new LinkedHashMap<>();
-        for (Fit row : listed) {
-            boolean meant = catalog.part(row.part())
-                            .map(Part::partType)
-                            .map(wanted.partType::equals)
-                            .orElse(false)
-                    && wanted.slot.map(row.slot()::equals).orElse(true);
-            if (meant) {
-                rows.computeIfAbsent(row.part().key(), k -> new ArrayList<>()).add(row);
-            }
-        }
+        meant.forEach(row ->
+                rows.computeIfAbsent(row.part().key(), k -> new ArrayList<>()).add(row));
         List<NeededPart> parts = new ArrayList<>();
         for (List<Fit> places : rows.values()) {
             FitVerdict verdict = judge.apply(places.get(0).part());

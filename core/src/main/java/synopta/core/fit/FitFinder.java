@@ -125,13 +125,7 @@ public final class FitFinder {
         Set<PartNumber> instead = new LinkedHashSet<>();
         for (Fit row : listing.instead(slots, part.partType())) {
             if (instead.add(row.part())) {
-                reasons.add("%s takes %s at %s, %s%s"
-                        .formatted(
-                                row.model(),
-                                row.part(),
-                                row.slot(),
-                                row.built().words(),
-                                row.serials().words()));
+                reasons.add(Listing.said(row, "takes"));
             }
         }
         if (instead.isEmpty()) {

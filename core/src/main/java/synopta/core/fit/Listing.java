@@ -80,9 +80,15 @@ final class Listing {
 
     /** In words: "TH-7820-W lists B1 at belt, any build". */
     static String said(Fit row) {
-        return "%s lists %s at %s, %s%s"
+        return said(row, "lists");
+    }
+
+    /** The same with another verb. */
+    static String said(Fit row, String verb) {
+        return "%s %s %s at %s, %s%s"
                 .formatted(
                         row.model(),
+                        verb,
                         row.part(),
                         row.slot(),
                         row.built().words(),
