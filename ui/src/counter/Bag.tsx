@@ -79,13 +79,19 @@ function taking(needs: Wire["NeededWire"][], onInstead: Props["onInstead"]) {
   return asked === undefined ? undefined : (part: string) => onInstead(asked, part);
 }
 
-/** The needs a line covers tell its fit; a kit brings what lies in it. */
 type LineProps = Pick<Props, "answer" | "why" | "onInstead"> & { line: Wire["PurchaseLineWire"] };
 
+/** The needs a line covers tell its fit; a kit brings what lies in it. */
 function BagLine({ line, answer, why, onInstead }: LineProps) {
   const part = answer.parts.find((p) => p.part === line.part);
   const needs = answer.needs.filter((need) => line.covers.some((c) => c.part === need.supplied));
   const listed = needs.map((need) => need.listed).filter((number) => number !== line.part);
+  const besides = [
+    listed.length > 0 && line.covers.length === 1 ? `for ${[...new Set(listed)].join(", ")}` : "",
+    part && !part.genuine ? `${part.maker}, same spec` : "",
+    part ? (part.onHand > 0 ? `${part.onHand} in stock` : "to order") : "",
+    part && !part.returnable ? "not returnable" : "",
+  ].filter((word) => word !== "");
   const because = [...new Set(needs.map((need) => need.why))].join(" ");
   return (
     <div className="row-line">
@@ -102,13 +108,7 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
           {line.price}
         </span>
       </div>
-      <Verdict needs={needs} why={why} onTake={taking(needs, onInstead)} />
-      <div className="small soft">
-        {listed.length > 0 && line.covers.length === 1 ? `for ${[...new Set(listed)].join(", ")} · ` : ""}
-        {part && !part.genuine ? `${part.maker}, same spec · ` : ""}
-        {part ? (part.onHand > 0 ? `${part.onHand} in stock` : "to order") : ""}
-        {part && !part.returnable ? " · not returnable" : ""}
-      </div>
+      <Verdict needs={needs} why={why} onTake={taking(needs, onInstead)} besides={besides.join(" · ")} />
       {because && <div className="small soft">{because}</div>}
     </div>
   );

@@ -29,10 +29,12 @@ type Props = {
   why: boolean;
   /** Puts another part in the place of the one asked for. */
   onTake?: (part: string) => void;
+  /** What else is said of the line. */
+  besides?: string;
 };
 
 /** A verdict in words, with its chain one click away, and what else would do. */
-export function Verdict({ needs, why, onTake }: Props) {
+export function Verdict({ needs, why, onTake, besides }: Props) {
   const words = verdictWords(needs);
   const reasons = [...new Set(needs.flatMap((need) => need.fit.reasons))];
   const instead = [...new Set(needs.flatMap((need) => need.fit.instead))];
@@ -41,6 +43,7 @@ export function Verdict({ needs, why, onTake }: Props) {
     <details className="small why" open={why} key={`${why}`}>
       <summary>
         <b className={words === "fits" ? "verdict" : "verdict change"}>{sentence(words)}</b>
+        {besides ? <span className="soft"> · {besides}</span> : null}
       </summary>
       <ol>
         {reasons.map((reason) => (

@@ -3,7 +3,7 @@ import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { Link } from "react-router";
 import { BeltPath } from "../shared/BeltPath";
-import { fuelName, sentence } from "../shared/format";
+import { fuelName, keyOf, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
 import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
@@ -108,7 +108,11 @@ function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | 
             >
               <td>{sentence(part.slot.replaceAll("-", " "))}</td>
               <td className="numeric">{part.quantity}</td>
-              <td className="code">{part.part}</td>
+              <td>
+                <Link className="code" to={`/parts/${keyOf(part.part)}`}>
+                  {part.part}
+                </Link>
+              </td>
               <td>{part.name}</td>
               <td className="small">{range(part)}</td>
             </tr>
