@@ -92,6 +92,9 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
     part ? (part.onHand > 0 ? `${part.onHand} in stock` : "to order") : "",
     part && !part.returnable ? "not returnable" : "",
   ].filter((word) => word !== "");
+  const brings = line.covers.some((c) => c.part === line.part)
+    ? line.covers.filter((c) => c.part !== line.part).map((c) => c.part)
+    : [];
   const because = [...new Set(needs.map((need) => need.why))].join(" ");
   return (
     <div className="row-line">
@@ -109,6 +112,11 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
         </span>
       </div>
       <Verdict needs={needs} why={why} onTake={taking(needs, onInstead)} besides={besides.join(" · ")} />
+      {brings.length > 0 && (
+        <div className="small">
+          <b>Brings {brings.join(", ")}</b>, so it is not sold beside it.
+        </div>
+      )}
       {because && <div className="small soft">{because}</div>}
     </div>
   );

@@ -81,6 +81,13 @@ public class PartsTest extends Browser {
     }
 
     @Test
+    public void whatABoxBringsIsNotSoldBesideIt() {
+        caller("th7820w QV-2107 and a QV-5228");
+        assertThat(region("Bag")).containsText("Brings QV-5228, so it is not sold beside it.");
+        assertThat(region("Hand over")).containsText("63.50");
+    }
+
+    @Test
     public void modelsOfOtherBrandsThatTakeTheBagAreOneKeyAway() {
         caller("th7820w QV-1183");
         assertThat(region("Bag")).containsText("QV-1183");

@@ -5,8 +5,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 
 /**
- * Something with a price, seen as the pieces it holds. A kit that holds another stands once for each way of taking the
- * inner one: whole, or as its pieces.
+ * Something with a price, seen as the pieces it holds: itself, and all that lies in it.
  *
  * @param available how many can be had
  */

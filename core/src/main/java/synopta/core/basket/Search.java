@@ -29,6 +29,7 @@ final class Search {
         }
     }
 
+    private final Shop shop;
     private final String currency;
     private final List<Item> items = new ArrayList<>();
     private final List<PartNumber> kinds;
@@ -37,6 +38,7 @@ final class Search {
     private Found best;
 
     Search(Shop shop, BasketQuery query, Set<PartNumber> forbidden, String currency) {
+        this.shop = shop;
         this.currency = currency;
         query.needs().forEach(n -> items.add(new Item(n.part(), n.quantity(), 0, true, shop.recipes(n.part()))));
         query.wants()
@@ -118,18 +120,18 @@ final class Search {
             }
             PartNumber unit = units.get(u).part();
             bought.merge(unit, count, Integer::sum);
+            Map<PartNumber, Integer> taken = new TreeMap<>();
             for (Map.Entry<PartNumber, Integer> piece : units.get(u).pieces().entrySet()) {
                 int held = Math.multiplyExact(piece.getValue(), count);
                 int kind = kinds.indexOf(piece.getKey());
                 int used = kind < 0 ? 0 : Math.min(held, open[kind]);
                 if (used > 0) {
                     open[kind] -= used;
-                    covers.computeIfAbsent(unit, p -> new TreeMap<>()).merge(piece.getKey(), used, Integer::sum);
-                }
-                if (held > used) {
-                    spare.merge(piece.getKey(), held - used, Integer::sum);
+                    taken.put(piece.getKey(), used);
                 }
             }
+            covers.put(unit, taken);
+            leftOver(units.get(u), count, taken).forEach((part, left) -> spare.merge(part, left, Integer::sum));
         }
         return new Purchase(
                 lines(bought, covers, found),
@@ -167,6 +169,25 @@ final class Search {
             asked.merge(served.item.part, count, Integer::sum);
         }
         return new Served(served.item, served.way, served.count - count);
+    }
+
+    /** What lies loose in the bag in the end; what lies in something that is used whole goes with it. */
+    private Map<PartNumber, Integer> leftOver(SaleUnit unit, int count, Map<PartNumber, Integer> taken) {
+        Map<PartNumber, Integer> within = new TreeMap<>();
+        taken.forEach((part, used) -> shop.loose(part).forEach((piece, held) -> {
+            if (!piece.equals(part)) {
+                within.merge(piece, Math.multiplyExact(used, held), Integer::sum);
+            }
+        }));
+        Map<PartNumber, Integer> left = new TreeMap<>();
+        int bought = Math.multiplyExact(count, unit.pieces().get(unit.part()));
+        shop.loose(unit.part()).forEach((piece, held) -> {
+            int used = Math.max(within.getOrDefault(piece, 0), taken.getOrDefault(piece, 0));
+            if (Math.multiplyExact(bought, held) > used) {
+                left.put(piece, bought * held - used);
+            }
+        });
+        return left;
     }
 
     private static List<Purchase.Pieces> pieces(Map<PartNumber, Integer> counts) {

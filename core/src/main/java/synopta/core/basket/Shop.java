@@ -3,7 +3,6 @@ package synopta.core.basket;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -79,7 +78,7 @@ final class Shop {
         return !policy.genuineOnly() || catalog.part(part).map(Part::genuine).orElse(false);
     }
 
-    /** Every sale unit that holds one of the pieces, by part number, one for each way of taking inner kits. */
+    /** Every sale unit that holds one of the pieces, by part number. */
     List<SaleUnit> unitsHolding(Set<PartNumber> pieces) {
         Set<PartNumber> parts = new TreeSet<>();
         List<PartNumber> open = new ArrayList<>(pieces);
@@ -95,41 +94,37 @@ final class Shop {
                     .filter(p -> allowed(p.number()))
                     .ifPresent(part -> catalog.price(number).ifPresent(price -> {
                         int available = available(part);
-                        for (Map<PartNumber, Integer> content : contents(number, pieces)) {
-                            Map<PartNumber, Integer> packed = new TreeMap<>();
-                            content.forEach((p, n) -> packed.put(p, Math.multiplyExact(n, part.packQuantity())));
-                            if (available > 0) {
-                                units.add(new SaleUnit(number, price, packed, available));
-                            }
+                        if (available > 0) {
+                            Map<PartNumber, Integer> held = new TreeMap<>();
+                            holds(number, part.packQuantity(), held);
+                            units.add(new SaleUnit(number, price, held, available));
                         }
                     }));
         }
         return units;
     }
 
-    private List<Map<PartNumber, Integer>> contents(PartNumber part, Set<PartNumber> pieces) {
+    /** Itself and all that lies in it: a box that is needed brings the fuse in it, which is not bought beside it. */
+    private void holds(PartNumber part, int quantity, Map<PartNumber, Integer> held) {
+        held.merge(part, quantity, Math::addExact);
+        for (KitContent row : catalog.contentsOf(part)) {
+            holds(row.content(), Math.multiplyExact(quantity, row.quantity()), held);
+        }
+    }
+
+    /** What lies in a part in the end, kits in it opened; itself where nothing does. */
+    Map<PartNumber, Integer> loose(PartNumber part) {
+        Map<PartNumber, Integer> loose = new TreeMap<>();
+        loosen(part, 1, loose);
+        return loose;
+    }
+
+    private void loosen(PartNumber part, int quantity, Map<PartNumber, Integer> loose) {
         List<KitContent> rows = catalog.contentsOf(part);
-        List<Map<PartNumber, Integer>> ways = new ArrayList<>();
-        if (rows.isEmpty() || pieces.contains(part)) {
-            ways.add(Map.of(part, 1));
-        }
         if (rows.isEmpty()) {
-            return ways;
+            loose.merge(part, quantity, Math::addExact);
         }
-        List<Map<PartNumber, Integer>> opened = new ArrayList<>(List.of(Map.of()));
-        for (KitContent row : rows) {
-            List<Map<PartNumber, Integer>> longer = new ArrayList<>();
-            for (Map<PartNumber, Integer> way : opened) {
-                for (Map<PartNumber, Integer> inner : contents(row.content(), pieces)) {
-                    Map<PartNumber, Integer> both = new LinkedHashMap<>(way);
-                    inner.forEach((p, n) -> both.merge(p, Math.multiplyExact(n, row.quantity()), Integer::sum));
-                    longer.add(both);
-                }
-            }
-            opened = longer;
-        }
-        ways.addAll(opened);
-        return ways;
+        rows.forEach(row -> loosen(row.content(), Math.multiplyExact(quantity, row.quantity()), loose));
     }
 
     /** What is no longer made can only come from a shelf; what is needed by a day must be there or come in time. */

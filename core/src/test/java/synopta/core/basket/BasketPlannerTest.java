@@ -50,8 +50,24 @@ public class BasketPlannerTest {
 
     @Test
     public void whatAnAssemblyBringsIsNotSoldBesideIt() {
-        BasketPlan plan = plan(heaterBox(), need("BOX", 1), need("FUSE", 1));
-        assertEquals(bought(plan.best().orElseThrow()), "1xBOX 1xFUSE", "a box whole, and another fuse");
+        Purchase box = plan(heaterBox(), need("BOX", 1), need("FUSE", 1)).best().orElseThrow();
+        assertEquals(bought(box), "1xBOX");
+        assertEquals(
+                box.lines().get(0).covers(),
+                List.of(new Purchase.Pieces(part("BOX"), 1), new Purchase.Pieces(part("FUSE"), 1)));
+        assertEquals(box.spare(), List.of(), "what lies in the box stays in it");
+        Purchase another =
+                plan(heaterBox(), need("BOX", 1), need("FUSE", 2)).best().orElseThrow();
+        assertEquals(bought(another), "1xBOX 1xFUSE", "one more than it brings was asked for");
+        Purchase two = plan(heaterBox().part("CRATE", 6400).kit("CRATE", "BOX", 2), need("BOX", 1), need("STAT", 1))
+                .best()
+                .orElseThrow();
+        assertEquals(bought(two), "1xBOX");
+        Shelf crate = new Shelf().part("BOX", -1).part("FUSE", 690).part("CRATE", 6400);
+        crate.kit("CRATE", "BOX", 2).kit("BOX", "FUSE", 1);
+        Purchase crated = plan(crate, need("BOX", 1), need("FUSE", 1)).best().orElseThrow();
+        assertEquals(bought(crated), "1xCRATE");
+        assertEquals(crated.spare(), List.of(new Purchase.Pieces(part("FUSE"), 1)), "of the other box");
         Purchase both =
                 plan(heaterBox(), need("FUSE", 1), need("STAT", 1)).best().orElseThrow();
         assertEquals(bought(both), "1xFUSE 1xSTAT");
