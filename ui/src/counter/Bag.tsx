@@ -1,8 +1,9 @@
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { keyOf, many, noteName } from "../shared/format";
+import { many, noteName } from "../shared/format";
 import type { Answer } from "./useCounter";
 import { Verdict } from "./Verdict";
+import { PartLink } from "../shared/NumberLink";
 
 /** Where the models of other brands are listed that take what is bought. */
 export function compatiblePage(answer: Answer, chosen: Wire["PurchaseWire"]): string {
@@ -32,9 +33,7 @@ export function Bag({ answer, chosen, why, onInstead }: Props) {
       ))}
       {open.map((need) => (
         <div key={need.listed} className="row-line ask-row">
-          <Link className="code" to={`/parts/${keyOf(need.listed)}`}>
-            {need.listed}
-          </Link>
+          <PartLink part={need.listed} />
           <Verdict needs={[need]} why={why} onTake={taking([need], onInstead)} />
         </div>
       ))}
@@ -101,10 +100,7 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
       <div className="d-flex justify-content-between gap-2">
         <span>
           {line.quantity > 1 && <b>{line.quantity} × </b>}
-          <Link className="code" to={`/parts/${keyOf(line.part)}`}>
-            {line.part}
-          </Link>{" "}
-          {part?.name}
+          <PartLink part={line.part} /> {part?.name}
         </span>
         <span className="numeric">
           {line.quantity > 1 && <span className="small soft fw-normal">at {line.unitPrice} </span>}

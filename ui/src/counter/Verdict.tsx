@@ -1,7 +1,7 @@
 import { Button } from "react-bootstrap";
-import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { keyOf, sentence } from "../shared/format";
+import { sentence } from "../shared/format";
+import { PartLink } from "../shared/NumberLink";
 
 type Need = Wire["NeededWire"];
 
@@ -12,7 +12,7 @@ const ASK: Record<string, string> = {
 };
 
 /** The verdict on the needs of a line, in words. */
-export function verdictWords(needs: Need[]): string {
+function verdictWords(needs: Need[]): string {
   const changes = [...new Set(needs.flatMap((need) => need.fit.changes))];
   const open = needs.find((need) => need.fit.ask)?.fit.ask;
   if (needs.some((need) => need.fit.verdict === "does-not-fit")) {
@@ -70,9 +70,7 @@ function Numbers({ what, parts, onTake }: NumbersProps) {
       {what}{" "}
       {parts.map((part) => (
         <span key={part} className="me-2">
-          <Link className="code" to={`/parts/${keyOf(part)}`}>
-            {part}
-          </Link>{" "}
+          <PartLink part={part} />{" "}
           {onTake && (
             <Button variant="quiet" size="sm" className="take" onClick={() => onTake(part)}>
               Take it

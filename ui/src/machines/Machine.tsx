@@ -3,11 +3,12 @@ import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { Link } from "react-router";
 import { BeltPath } from "../shared/BeltPath";
-import { fuelName, keyOf, sentence } from "../shared/format";
+import { fuelName, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
 import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
+import { PartLink } from "../shared/NumberLink";
 
 const NONE = new Map();
 
@@ -109,9 +110,7 @@ function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | 
               <td>{sentence(part.slot.replaceAll("-", " "))}</td>
               <td className="numeric">{part.quantity}</td>
               <td>
-                <Link className="code" to={`/parts/${keyOf(part.part)}`}>
-                  {part.part}
-                </Link>
+                <PartLink part={part.part} />
               </td>
               <td>{part.name}</td>
               <td className="small">{range(part)}</td>

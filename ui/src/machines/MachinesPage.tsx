@@ -6,10 +6,10 @@ import { percent } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 import { Constructions } from "./Constructions";
 import { Machine } from "./Machine";
-import { pageOf } from "./pageOf";
 import "./machines.css";
 import { Twins } from "./Twins";
 import { useMachine, useNamed } from "./useMachine";
+import { modelPage } from "../shared/pages";
 
 /** Machines: a model found by its number, with its parts by place and its twins. */
 export function MachinesPage() {
@@ -68,7 +68,7 @@ function Candidates({ reading }: { reading: Wire["TagAnswer"] }) {
     <ul className="card-plain candidates">
       {reading.candidates.map((c) => (
         <li key={c.model}>
-          <Link to={pageOf(c.model)}>
+          <Link to={modelPage(c.model)}>
             <span className="code">{c.model}</span>
             <span className="small">
               {c.brand} {c.appliance}

@@ -1,6 +1,5 @@
-import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { pageOf } from "./pageOf";
+import { ModelLink } from "../shared/NumberLink";
 
 const SHOWN = 8;
 
@@ -12,10 +11,7 @@ export function Twins({ twins }: { twins: Wire["TwinWire"][] }) {
       {twins.length === 0 && <div className="row-line soft">No model of another brand is built like it.</div>}
       {twins.slice(0, SHOWN).map((twin) => (
         <div className="row-line" key={twin.model}>
-          <Link className="code" to={pageOf(twin.model)}>
-            {twin.model}
-          </Link>{" "}
-          {twin.brand}
+          <ModelLink model={twin.model} /> {twin.brand}
           <div className="small soft">{difference(twin)}</div>
         </div>
       ))}

@@ -1,3 +1,2 @@
 export { ConstructionPage } from "./Construction";
 export { MachinesPage } from "./MachinesPage";
-export { pageOf } from "./pageOf";

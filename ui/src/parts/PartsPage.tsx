@@ -2,12 +2,13 @@ import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
 import { Link, useParams } from "react-router";
 import type { Wire } from "../shared/api";
-import { keyOf } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import { Part } from "./Part";
 import "./parts.css";
 import { useFound, usePart } from "./useParts";
+import { PartLink } from "../shared/NumberLink";
+import { partPage } from "../shared/pages";
 
 const ID = "part-number";
 
@@ -59,8 +60,6 @@ export function PartsPage() {
     </>
   );
 }
-
-export const partPage = (part: string): string => `/parts/${keyOf(part)}`;
 
 function Found({ parts, typed }: { parts: Wire["PartLine"][]; typed: string }) {
   if (parts.length === 0) {
@@ -122,11 +121,8 @@ function PiecesList({ title, pieces }: { title: string; pieces: Wire["Pieces"][]
       <span className="bin-tab">{title}</span>
       {pieces.map(({ part, quantity }) => (
         <div className="row-line" key={part.part}>
-          <b>{quantity} ×</b>{" "}
-          <Link className="code" to={partPage(part.part)}>
-            {part.part}
-          </Link>{" "}
-          {part.name} <span className="small soft">{part.price}</span>
+          <b>{quantity} ×</b> <PartLink part={part.part} /> {part.name}{" "}
+          <span className="small soft">{part.price}</span>
         </div>
       ))}
     </section>

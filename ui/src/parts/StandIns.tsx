@@ -1,8 +1,7 @@
 import { Button } from "react-bootstrap";
-import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { sentence } from "../shared/format";
-import { partPage } from "./PartsPage";
+import { PartLink } from "../shared/NumberLink";
 
 type Props = { standIns: Wire["StandIns"]; onBeside: (part: string) => void };
 
@@ -18,10 +17,7 @@ export function StandIns({ standIns, onBeside }: Props) {
         <div className="row-line" key={standIn.part.part}>
           <div className="d-flex justify-content-between gap-2">
             <span>
-              <Link className="code" to={partPage(standIn.part.part)}>
-                {standIn.part.part}
-              </Link>{" "}
-              <span className="small">{standIn.part.maker}</span>
+              <PartLink part={standIn.part.part} /> <span className="small">{standIn.part.maker}</span>
             </span>
             <span className="numeric">{standIn.part.price}</span>
           </div>

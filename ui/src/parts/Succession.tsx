@@ -3,7 +3,9 @@ import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { many } from "../shared/format";
 import { placed, type Spot, stepWords } from "./graph";
-import { partPage, statusWord } from "./PartsPage";
+import { statusWord } from "./PartsPage";
+import { PartLink } from "../shared/NumberLink";
+import { partPage } from "../shared/pages";
 
 const NODE = { width: 170, height: 46 };
 const GAP = { x: 138, y: 26 };
@@ -89,9 +91,7 @@ function Today({ succession }: { succession: Wire["SuccessionWire"] }) {
         <span key={item.part}>
           {index > 0 ? " with " : ""}
           {item.quantity > 1 ? `${item.quantity} × ` : ""}
-          <Link className="code" to={partPage(item.part)}>
-            {item.part}
-          </Link>
+          <PartLink part={item.part} />
         </span>
       ))}
       {today.changes.length === 0 ? (

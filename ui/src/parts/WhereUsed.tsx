@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Button, Table } from "react-bootstrap";
-import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { fuelName, keyOf, many } from "../shared/format";
 import { useCounts, useUsedBy } from "./useParts";
+import { ModelLink } from "../shared/NumberLink";
 
 const VIA: Record<string, string> = {
   direct: "listed",
@@ -79,9 +79,7 @@ function Models({ models }: { models: Wire["UsedModel"][] }) {
         {models.map((model) => (
           <tr key={model.model}>
             <td>
-              <Link className="code" to={`/machines/${keyOf(model.model)}`}>
-                {model.model}
-              </Link>
+              <ModelLink model={model.model} />
             </td>
             <td className="small">
               {model.brand}

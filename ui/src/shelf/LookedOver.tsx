@@ -1,9 +1,8 @@
 import { useState } from "react";
 import { Button } from "react-bootstrap";
-import { Link } from "react-router";
-import { pageOf } from "../machines";
 import type { Wire } from "../shared/api";
 import { useRemarks } from "./useShelf";
+import { ModelLink } from "../shared/NumberLink";
 
 const KINDS: Record<string, string> = {
   "part-unused": "Parts no machine uses",
@@ -67,9 +66,7 @@ function Kind({ kind, remarks }: { kind: string; remarks: Wire["RemarkWire"][] }
 
 function Subject({ remark }: { remark: Wire["RemarkWire"] }) {
   return remark.kind === "slip" ? (
-    <Link className="code" to={pageOf(remark.subject)}>
-      {remark.subject}
-    </Link>
+    <ModelLink model={remark.subject} />
   ) : (
     <span className="code">{remark.subject}</span>
   );

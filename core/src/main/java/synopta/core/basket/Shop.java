@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Contents;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
@@ -114,17 +115,7 @@ final class Shop {
 
     /** What lies in a part in the end, kits in it opened; itself where nothing does. */
     Map<PartNumber, Integer> loose(PartNumber part) {
-        Map<PartNumber, Integer> loose = new TreeMap<>();
-        loosen(part, 1, loose);
-        return loose;
-    }
-
-    private void loosen(PartNumber part, int quantity, Map<PartNumber, Integer> loose) {
-        List<KitContent> rows = catalog.contentsOf(part);
-        if (rows.isEmpty()) {
-            loose.merge(part, quantity, Math::addExact);
-        }
-        rows.forEach(row -> loosen(row.content(), Math.multiplyExact(quantity, row.quantity()), loose));
+        return Contents.loose(catalog, part, 1);
     }
 
     /** What is no longer made can only come from a shelf; what is needed by a day must be there or come in time. */

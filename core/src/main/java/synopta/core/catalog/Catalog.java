@@ -96,4 +96,9 @@ public interface Catalog {
 
     /** What the branches have of a part. */
     List<Stock> stock(PartNumber part);
+
+    /** How many sale units all branches have of a part. */
+    default int onHand(PartNumber part) {
+        return stock(part).stream().mapToInt(Stock::onHand).sum();
+    }
 }

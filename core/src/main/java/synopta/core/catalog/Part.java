@@ -1,5 +1,6 @@
 package synopta.core.catalog;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -29,6 +30,11 @@ public record Part(
         public String slug() {
             return name().toLowerCase(Locale.ROOT);
         }
+    }
+
+    /** Whether its type calls it a kit. */
+    public boolean isCalledKit() {
+        return List.of(partType.split("-")).contains("kit");
     }
 
     /** Refuses an empty pack. */

@@ -45,6 +45,14 @@ public record Supersession(
         return "%s is replaced by %s%s".formatted(together.get(0).oldPart, what, how);
     }
 
+    /** What the fitter must know of these steps, in their order. */
+    public static List<String> changes(Collection<Supersession> steps) {
+        return steps.stream()
+                .filter(step -> !step.isDropIn())
+                .map(Supersession::change)
+                .toList();
+    }
+
     /** Whether nothing has to be changed for it. */
     public boolean isDropIn() {
         return change.isBlank();

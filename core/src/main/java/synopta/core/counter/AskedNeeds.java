@@ -22,34 +22,46 @@ final class AskedNeeds {
 
     List<NeededPart> of(Settled settled) {
         List<NeededPart> needs = new ArrayList<>();
-        settled.parts()
-                .forEach(asked -> needs.addAll(needs(asked, judge(asked.part().number(), settled))));
+        settled.parts().forEach(asked -> needs.addAll(needs(asked, settled)));
         return needs;
     }
 
-    private FitVerdict judge(PartNumber part, Settled settled) {
-        if (settled.model().isPresent()) {
-            return finder.judge(settled.model().get().number(), settled.unit(), part);
+    private List<NeededPart> needs(AskedPart asked, Settled settled) {
+        PartNumber number = asked.part().number();
+        Optional<FitVerdict> judged = judged(number, settled);
+        boolean anyMachine = judged.map(AskedNeeds::asksForModel).orElse(true);
+        if (!anyMachine) {
+            return needs(asked, supplied(judged.get()), judged.get());
         }
-        return settled.chosen()
-                .map(c -> new PlatformFit(catalog, finder, c.platform(), settled.fuels()).judge(part))
-                .orElseGet(() -> anyMachine(part));
+        Supply today = finder.supplies(number).get(0);
+        return needs(asked, today.items(), judged.orElseGet(() -> noMachine(today)));
+    }
+
+    /** The verdict on a machine or a construction that is known. */
+    private Optional<FitVerdict> judged(PartNumber part, Settled settled) {
+        return settled.model()
+                .map(model -> finder.judge(model.number(), settled.unit(), part))
+                .or(() -> settled.chosen()
+                        .map(c -> new PlatformFit(catalog, finder, c.platform(), settled.fuels()).judge(part)));
+    }
+
+    private static boolean asksForModel(FitVerdict verdict) {
+        return verdict.fold(fits -> false, depends -> depends.ask().equals("model"), not -> false, unknown -> false);
+    }
+
+    private static List<Supply.Item> supplied(FitVerdict verdict) {
+        return verdict.fold(
+                fits -> fits.supply().items(), depends -> List.of(), not -> List.of(), unknown -> List.of());
     }
 
     /** Without a machine the part is supplied as what it is today, and the machine is still to be asked for. */
-    private FitVerdict anyMachine(PartNumber part) {
+    private static FitVerdict noMachine(Supply today) {
         List<String> reasons = new ArrayList<>(List.of("No machine is named: ask for its model"));
-        reasons.addAll(finder.supplies(part).get(0).chain());
+        reasons.addAll(today.chain());
         return new FitVerdict.Depends("model", reasons);
     }
 
-    private List<NeededPart> needs(AskedPart asked, FitVerdict verdict) {
-        PartNumber number = asked.part().number();
-        List<Supply.Item> items = verdict.fold(
-                fits -> fits.supply().items(),
-                depends -> depends.ask().equals("model") ? today(number) : List.of(),
-                not -> List.of(),
-                unknown -> List.of());
+    private static List<NeededPart> needs(AskedPart asked, List<Supply.Item> items, FitVerdict verdict) {
         List<NeededPart> needs = new ArrayList<>();
         for (Supply.Item item : items) {
             needs.add(need(
@@ -59,10 +71,6 @@ final class AskedNeeds {
             needs.add(need(asked, Optional.empty(), asked.quantity(), verdict));
         }
         return needs;
-    }
-
-    private List<Supply.Item> today(PartNumber number) {
-        return finder.supplies(number).get(0).items();
     }
 
     private static NeededPart need(AskedPart asked, Optional<PartNumber> supplied, int quantity, FitVerdict verdict) {

@@ -165,7 +165,7 @@ public final class CatalogueCheck {
 
     private void kits() {
         parts.values().stream()
-                .filter(p -> List.of(p.partType().split("-")).contains("kit") && !kits.contains(p.number()))
+                .filter(p -> p.isCalledKit() && !kits.contains(p.number()))
                 .forEach(p -> remark(
                         Remark.Kind.KIT_UNKNOWN, p.number(), "It is sold as a kit, and nothing says what lies in it."));
         kits.stream()

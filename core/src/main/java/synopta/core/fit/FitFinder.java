@@ -15,7 +15,6 @@ import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.knowledge.HouseRules;
 
@@ -48,7 +47,8 @@ public final class FitFinder {
         return supplies(Lineage.of(catalog, part));
     }
 
-    private List<Supply> supplies(Lineage lineage) {
+    /** The same for a part whose lineage is known already. */
+    public List<Supply> supplies(Lineage lineage) {
         return new Successions(catalog, lineage, LocalDate.now(clock)).supplies();
     }
 
@@ -72,7 +72,7 @@ public final class FitFinder {
         Listing listing = new Listing(catalog, model.get(), unit);
         List<Listing.Hit> hits = listing.hits(reach);
         if (hits.isEmpty()) {
-            return unlisted(listing, part.get(), reach);
+            return unlisted(listing, part.get(), reach, genuineOnly);
         }
         Optional<Listing.Hit> sure = listing.sure(hits);
         if (sure.isPresent()) {
@@ -106,9 +106,9 @@ public final class FitFinder {
                 nearest);
     }
 
-    private FitVerdict unlisted(Listing listing, Part part, Reach reach) {
+    private FitVerdict unlisted(Listing listing, Part part, Reach reach, boolean genuineOnly) {
         if (Kits.isKit(catalog, part.number(), reach)) {
-            return KitFit.judge(catalog, rules.get().genuineOnly(), listing, part.number(), supplies(reach.lineage()));
+            return KitFit.judge(catalog, genuineOnly, listing, part.number(), supplies(reach.lineage()));
         }
         List<String> reasons = new ArrayList<>();
         for (Equivalent row : catalog.originalsOf(part.number())) {
@@ -135,12 +135,9 @@ public final class FitFinder {
     }
 
     private FitVerdict fits(Part part, Listing.Hit hit, Reach reach, Model model) {
-        List<String> changes = hit.road().steps().stream()
-                .filter(step -> !step.isDropIn())
-                .map(Supersession::change)
+        List<Supply> supplies = supplies(reach.lineage()).stream()
+                .map(s -> s.after(hit.road().changes()))
                 .toList();
-        List<Supply> supplies =
-                supplies(reach.lineage()).stream().map(s -> s.after(changes)).toList();
         List<String> reasons = new ArrayList<>(chain(hit, part));
         reasons.addAll(supplies.get(0).chain());
         List<Suggestion> suggestions = new ArrayList<>();
@@ -149,15 +146,11 @@ public final class FitFinder {
                     .filter(p -> p.status() == Part.Status.DISCONTINUED)
                     .ifPresent(gone -> {
                         reasons.add("%s is no longer made, and nothing replaces it; %d left on the shelves"
-                                .formatted(gone.number(), onHand(gone.number())));
+                                .formatted(gone.number(), catalog.onHand(gone.number())));
                         suggestions.addAll(new Suggestions(catalog, specifications).of(gone, model, hit.row()));
                     });
         }
         return new FitVerdict.Fits(supplies.get(0), supplies.subList(1, supplies.size()), reasons, suggestions);
-    }
-
-    private int onHand(PartNumber part) {
-        return catalog.stock(part).stream().mapToInt(Stock::onHand).sum();
     }
 
     /** From the row of the catalogue to the part, step by step. */

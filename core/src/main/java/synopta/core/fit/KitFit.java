@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.KitContent;
 import synopta.core.catalog.PartNumber;
 
 /**
@@ -25,6 +24,9 @@ final class KitFit {
     private final List<String> open = new ArrayList<>();
     private Optional<String> ask = Optional.empty();
 
+    /** So many of a part, and the rows of the machine that make it right. */
+    private record Piece(int quantity, List<Listing.Hit> hits) {}
+
     private KitFit(Catalog catalog, boolean genuineOnly, Listing listing) {
         this.catalog = catalog;
         this.genuineOnly = genuineOnly;
@@ -35,7 +37,7 @@ final class KitFit {
     static FitVerdict judge(
             Catalog catalog, boolean genuineOnly, Listing listing, PartNumber kit, List<Supply> supplies) {
         KitFit fit = new KitFit(catalog, genuineOnly, listing);
-        Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
+        Map<PartNumber, Piece> pieces = new LinkedHashMap<>();
         for (Supply.Item item : supplies.get(0).items()) {
             fit.open(item.part(), item.quantity(), pieces, true);
         }
@@ -43,27 +45,25 @@ final class KitFit {
         return fit.verdict(kit, supplies);
     }
 
-    private void open(PartNumber part, int quantity, Map<PartNumber, Integer> pieces, boolean outermost) {
-        List<KitContent> contents = catalog.contentsOf(part);
+    private void open(PartNumber part, int quantity, Map<PartNumber, Piece> pieces, boolean outermost) {
         Reach reach = new Reach(catalog, part, genuineOnly);
-        boolean opened = Kits.isKit(catalog, part, reach)
-                && (outermost || listing.hits(reach).isEmpty());
-        if (!opened) {
-            pieces.merge(part, quantity, Integer::sum);
+        List<Listing.Hit> hits = listing.hits(reach);
+        if (Kits.isKit(catalog, part, reach) && (outermost || hits.isEmpty())) {
+            catalog.contentsOf(part)
+                    .forEach(c -> open(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces, false));
         } else {
-            contents.forEach(c -> open(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces, false));
+            pieces.merge(
+                    part, new Piece(quantity, hits), (a, b) -> new Piece(Math.addExact(a.quantity, b.quantity), hits));
         }
     }
 
-    private void piece(PartNumber part, int quantity) {
-        List<Listing.Hit> hits = listing.hits(new Reach(catalog, part, genuineOnly));
-        Optional<Listing.Hit> sure = listing.sure(hits);
-        Optional<Listing.Hit> perhaps = listing.open(hits);
-        String said = "%d x %s".formatted(quantity, part);
+    private void piece(PartNumber part, Piece piece) {
+        Optional<Listing.Hit> sure = listing.sure(piece.hits);
+        Optional<Listing.Hit> perhaps = listing.open(piece.hits);
+        String said = "%d x %s".formatted(piece.quantity, part);
         if (sure.isPresent()) {
-            Road road = sure.get().road();
             right.add("%s: %s".formatted(said, Listing.said(sure.get().row())));
-            road.steps().stream().filter(s -> !s.isDropIn()).forEach(s -> changes.add(s.change()));
+            changes.addAll(sure.get().road().changes());
         } else if (perhaps.isPresent()) {
             ask = ask.or(() -> Optional.of(listing.missing(perhaps.get())));
             open.add("%s: %s".formatted(said, Listing.said(perhaps.get().row())));

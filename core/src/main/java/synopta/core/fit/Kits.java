@@ -1,8 +1,8 @@
 package synopta.core.fit;
 
-import java.util.List;
 import java.util.Optional;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 
 /**
@@ -17,9 +17,7 @@ final class Kits {
         if (catalog.contentsOf(number).isEmpty()) {
             return false;
         }
-        boolean called = catalog.part(number)
-                .map(part -> List.of(part.partType().split("-")).contains("kit"))
-                .orElse(false);
+        boolean called = catalog.part(number).map(Part::isCalledKit).orElse(false);
         return called
                 || reach.listed().stream()
                         .allMatch(listed ->

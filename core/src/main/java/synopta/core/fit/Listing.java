@@ -22,7 +22,7 @@ final class Listing {
     /** A row, and why it makes the part right. */
     record Hit(Fit row, Road road) {
         private static final Comparator<Hit> NEAREST = Comparator.comparing((Hit h) -> h.road.via())
-                .thenComparingLong(h -> h.road.changes())
+                .thenComparingInt(h -> h.road.changes().size())
                 .thenComparingInt(h -> h.road.steps().size());
     }
 

@@ -1,13 +1,12 @@
 package synopta.core.fit;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Contents;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
@@ -57,27 +56,12 @@ public record PartComparison(
     }
 
     private static List<Held> bag(Catalog catalog, Part first, Part second) {
-        Map<PartNumber, Integer> a = held(catalog, first);
-        Map<PartNumber, Integer> b = held(catalog, second);
+        Map<PartNumber, Integer> a = Contents.loose(catalog, first.number(), first.packQuantity());
+        Map<PartNumber, Integer> b = Contents.loose(catalog, second.number(), second.packQuantity());
         TreeSet<PartNumber> all = new TreeSet<>(a.keySet());
         all.addAll(b.keySet());
         return all.stream()
                 .map(part -> new Held(part, a.getOrDefault(part, 0), b.getOrDefault(part, 0)))
                 .toList();
-    }
-
-    /** What one sale unit holds, kits in it opened; the part itself where it is no kit. */
-    private static Map<PartNumber, Integer> held(Catalog catalog, Part part) {
-        Map<PartNumber, Integer> held = new LinkedHashMap<>();
-        open(catalog, part.number(), part.packQuantity(), held);
-        return held;
-    }
-
-    private static void open(Catalog catalog, PartNumber part, int quantity, Map<PartNumber, Integer> held) {
-        List<KitContent> contents = catalog.contentsOf(part);
-        if (contents.isEmpty()) {
-            held.merge(part, quantity, Integer::sum);
-        }
-        contents.forEach(row -> open(catalog, row.content(), Math.multiplyExact(quantity, row.quantity()), held));
     }
 }

@@ -44,7 +44,7 @@ final class Reach {
         for (PartNumber forerunner : before.forerunners()) {
             Road road = new Road(
                     Via.EQUIVALENT, forerunner, before.since(forerunner).orElseThrow(), false, Optional.of(row));
-            if (road.changes() == 0) {
+            if (road.changes().isEmpty()) {
                 roads.putIfAbsent(forerunner, road);
             }
         }

@@ -18,7 +18,7 @@ record Road(Via via, PartNumber listed, List<Supersession> steps, boolean isFore
         steps = List.copyOf(steps);
     }
 
-    long changes() {
-        return steps.stream().filter(step -> !step.isDropIn()).count();
+    List<String> changes() {
+        return Supersession.changes(steps);
     }
 }

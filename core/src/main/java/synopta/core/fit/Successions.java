@@ -144,11 +144,7 @@ final class Successions {
                 way.items.entrySet().stream()
                         .map(e -> new Supply.Item(e.getKey(), e.getValue()))
                         .toList(),
-                way.steps.stream()
-                        .flatMap(List::stream)
-                        .filter(row -> !row.isDropIn())
-                        .map(Supersession::change)
-                        .toList(),
+                Supersession.changes(way.steps.stream().flatMap(List::stream).toList()),
                 way.steps.stream().map(Supersession::said).toList());
     }
 

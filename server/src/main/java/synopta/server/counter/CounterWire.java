@@ -172,9 +172,7 @@ public final class CounterWire {
                     part.maker(),
                     part.genuine(),
                     part.returnable(),
-                    catalog.stock(part.number()).stream()
-                            .mapToInt(s -> s.onHand())
-                            .sum());
+                    catalog.onHand(part.number()));
         }
     }
 

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Written;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Lineage;
 import synopta.core.fit.Nearest;
@@ -64,7 +65,7 @@ class PartsController {
             @RequestParam(defaultValue = "") String after,
             @RequestParam(defaultValue = "50") @Min(1) @Max(MOST) int limit) {
         Part found = found(part);
-        return PartsWire.UsedBy.of(found, whereUsed.page(found.number(), named(brand), PartsWire.key(after), limit));
+        return PartsWire.UsedBy.of(found, whereUsed.page(found.number(), named(brand), Written.key(after), limit));
     }
 
     @GetMapping("/{part}/models/counts")
@@ -98,9 +99,8 @@ class PartsController {
 
     @GetMapping("/{part}/succession")
     PartsWire.SuccessionWire succession(@PathVariable String part) {
-        Part found = found(part);
-        return PartsWire.SuccessionWire.of(
-                Lineage.of(catalog, found.number()), finder.supplies(found.number()), catalog);
+        Lineage lineage = Lineage.of(catalog, found(part).number());
+        return PartsWire.SuccessionWire.of(lineage, finder.supplies(lineage), catalog);
     }
 
     @GetMapping("/{part}/equivalents")

@@ -12,9 +12,7 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
-import synopta.core.catalog.Written;
 import synopta.core.fit.Lineage;
 import synopta.core.fit.Supply;
 import synopta.core.fit.WhereUsed;
@@ -24,11 +22,6 @@ import synopta.server.web.MayBeNull;
 /** Wire records of one part. */
 final class PartsWire {
     private PartsWire() {}
-
-    /** A model's number as a page is begun after it. */
-    static String key(String model) {
-        return Written.key(model);
-    }
 
     /** A part in a list; `onHand` counts sale units at all branches. */
     record PartLine(
@@ -52,9 +45,7 @@ final class PartsWire {
                     part.status().slug(),
                     price.map(Money::decimal).orElse(null),
                     price.map(Money::currency).orElse(null),
-                    catalog.stock(part.number()).stream()
-                            .mapToInt(Stock::onHand)
-                            .sum());
+                    catalog.onHand(part.number()));
         }
     }
 
