@@ -4,13 +4,7 @@ import java.nio.file.Path;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import org.openjdk.jmh.results.RunResult;
-import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
-import org.openjdk.jmh.runner.options.OptionsBuilder;
-import org.openjdk.jmh.runner.options.TimeValue;
 
 /** Runs the benchmarks and says each as a ratio to its baseline in the same run. */
 public final class Benches {
@@ -45,34 +39,8 @@ public final class Benches {
             } else if (name.equals("diagnosis")) {
                 DiagnosisBench.run(Path.of(arguments[0]));
             } else {
-                ratio(name, arguments[0]);
+                BasketBench.run();
             }
         }
-    }
-
-    /** Two methods of one class under JMH: what is measured, and its baseline. */
-    private static void ratio(String name, String knowledge) throws RunnerException {
-        Map<String, Double> micros = new LinkedHashMap<>();
-        for (RunResult result : new Runner(new OptionsBuilder()
-                        .include(NAMES.get(name).getName())
-                        .jvmArgs("-Dknowledge=" + knowledge)
-                        .forks(1)
-                        .warmupIterations(2)
-                        .warmupTime(TimeValue.seconds(2))
-                        .measurementIterations(4)
-                        .measurementTime(TimeValue.seconds(2))
-                        .build())
-                .run()) {
-            String label = result.getPrimaryResult().getLabel();
-            micros.put(label, result.getPrimaryResult().getScore());
-        }
-        double ratio = micros.get("measured") / micros.get("baseline");
-        System.out.printf(
-                Locale.ROOT,
-                "%n%s: %.0f us, baseline %.0f us, ratio %.3f%n%n",
-                name,
-                micros.get("measured"),
-                micros.get("baseline"),
-                ratio);
     }
 }

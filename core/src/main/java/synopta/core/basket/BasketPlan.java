@@ -2,19 +2,29 @@ package synopta.core.basket;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import synopta.core.catalog.PartNumber;
 
 /**
- * The best purchase, proven the least: least net, then least total, then fewest lines.
+ * The best purchase: least net, then least total, then fewest lines.
  *
  * @param best empty when some need cannot be met
- * @param others the least purchases that do without one of the best's lines
+ * @param also what else the best is the least of
+ * @param others the runners-up, cheapest first
  * @param impossible which needs cannot be met, and why
+ * @param proof of the best
  * @param currency of every amount
  */
-public record BasketPlan(Optional<Purchase> best, List<Purchase> others, List<Impossible> impossible, String currency) {
+public record BasketPlan(
+        Optional<Purchase> best,
+        Set<Option.Kind> also,
+        List<Option> others,
+        List<Impossible> impossible,
+        Proof proof,
+        String currency) {
     /** Copies. */
     public BasketPlan {
+        also = Set.copyOf(also);
         others = List.copyOf(others);
         impossible = List.copyOf(impossible);
     }

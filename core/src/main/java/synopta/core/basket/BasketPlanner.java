@@ -1,24 +1,25 @@
 package synopta.core.basket;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashSet;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import synopta.core.catalog.Catalog;
 import synopta.core.quantity.Money;
 
 /**
- * The least-cost purchase, exactly. Every way of serving the needs and wants (each piece by the part, a drop-in
- * successor or an equivalent) is a demand for pieces, and {@link Covering} finds the cheapest units for it; the ways
- * are gone through with the cost of what is demanded so far as a lower bound, since more demand never costs less.
+ * The least-cost purchase, exactly, and the runners-up that differ in kind. What is asked for becomes an integer
+ * covering program ({@link Formulation}) that {@link BranchAndBound} solves with proof. Past {@value #MOST_BRANCHES}
+ * branches the answer says how far it is proven.
  */
 public final class BasketPlanner {
-    /** Past so many states of the covering an exact answer is refused. */
-    public static final int MOST_STATES = 2_000_000;
+    /** At most so many branches are looked at for one purchase. */
+    public static final int MOST_BRANCHES = 100_000;
 
-    private static final int MOST_OTHERS = 3;
+    private static final int FEW_BRANCHES = 2_000;
 
     private final Catalog catalog;
     private final String currency;
@@ -33,55 +34,81 @@ public final class BasketPlanner {
         this.currency = currency;
     }
 
-    /** The plan; refuses two currencies, and what is too large to prove. */
+    /** The best purchase and the runners-up; refuses two currencies, and sums too large to be exact. */
     public BasketPlan plan(BasketQuery query) {
-        Shop shop = new Shop(catalog, query.policy());
-        Optional<Purchase> best = new Search(shop, query, Set.of(), currency).best();
-        if (best.isEmpty()) {
-            return new BasketPlan(best, List.of(), impossible(shop, query), currency);
+        BasketPlan best = best(query);
+        if (best.best().isEmpty()) {
+            return best;
         }
-        Set<Purchase> others = new LinkedHashSet<>();
-        for (Purchase.Line line : best.get().lines()) {
-            new Search(shop, query, Set.of(line.part()), currency).best().ifPresent(others::add);
-        }
-        List<Purchase> runnersUp = new ArrayList<>(others);
-        runnersUp.sort(Comparator.comparing(Purchase::net).thenComparing(Purchase::total));
-        return new BasketPlan(best, runnersUp.subList(0, Math.min(MOST_OTHERS, runnersUp.size())), List.of(), currency);
+        Purchase least = best.best().get();
+        Set<Option.Kind> also = EnumSet.noneOf(Option.Kind.class);
+        List<Option> others = new ArrayList<>();
+        runnersUp(query, least).forEach((kind, purchase) -> {
+            if (purchase.lines().equals(least.lines())) {
+                also.add(kind);
+            } else {
+                add(others, kind, purchase);
+            }
+        });
+        others.sort(Option.CHEAPEST_FIRST);
+        return new BasketPlan(best.best(), also, others, List.of(), best.proof(), currency);
     }
 
-    private List<BasketPlan.Impossible> impossible(Shop shop, BasketQuery query) {
-        List<BasketPlan.Impossible> impossible = new ArrayList<>();
-        for (BasketQuery.Need need : query.needs()) {
-            if (catalog.part(need.part()).isEmpty()) {
-                impossible.add(new BasketPlan.Impossible(
-                        need.part(),
-                        "The catalogue has no such part: check the number, or look it up by its machine."));
-                continue;
-            }
-            BasketQuery alone = new BasketQuery(List.of(need), List.of(), query.policy());
-            if (new Search(shop, alone, Set.of(), currency).best().isEmpty()) {
-                boolean atAll = new Search(
-                                new Shop(catalog, BasketQuery.Policy.ANY),
-                                new BasketQuery(List.of(need), List.of(), BasketQuery.Policy.ANY),
-                                Set.of(),
-                                currency)
-                        .best()
-                        .isPresent();
-                impossible.add(
-                        new BasketPlan.Impossible(
-                                need.part(),
-                                atAll
-                                        ? "It can be had, but not so many under this policy: allow equivalents, another branch or more days."
-                                        : "Nothing on sale holds it: it has no price, no drop-in successor, no equivalent and no kit."));
+    /** The best purchase alone. */
+    public BasketPlan best(BasketQuery query) {
+        Shop shop = new Shop(catalog, query.policy());
+        Search.Found found = search(shop, query).best(Formulation.Aim.LEAST_NET, Set.of(), MOST_BRANCHES);
+        List<BasketPlan.Impossible> impossible =
+                found.best().isPresent() ? List.of() : new Impossibles(catalog, currency).of(query, found.proof());
+        return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency);
+    }
+
+    private Search search(Shop shop, BasketQuery query) {
+        return new Search(shop, query, currency);
+    }
+
+    private static void add(List<Option> options, Option.Kind kind, Purchase purchase) {
+        for (int i = 0; i < options.size(); i++) {
+            Option same = options.get(i);
+            if (same.purchase().lines().equals(purchase.lines())) {
+                Set<Option.Kind> kinds = EnumSet.copyOf(same.kinds());
+                kinds.add(kind);
+                options.set(i, new Option(kinds, same.purchase()));
+                return;
             }
         }
-        if (impossible.isEmpty()) {
-            query.needs()
-                    .forEach(n -> impossible.add(new BasketPlan.Impossible(
-                            n.part(),
-                            "Each need can be met alone, but the stock does not meet all of them together.")));
+        options.add(new Option(EnumSet.of(kind), purchase));
+    }
+
+    private Map<Option.Kind, Purchase> runnersUp(BasketQuery query, Purchase least) {
+        Map<Option.Kind, Purchase> found = new EnumMap<>(Option.Kind.class);
+        BasketQuery.Policy policy = query.policy();
+        Search asked = search(new Shop(catalog, policy), query);
+        if (!query.wants().isEmpty()) {
+            keep(found, Option.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
+            keep(found, Option.Kind.RENEW_EVERYTHING, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
         }
-        return impossible;
+        keep(found, Option.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
+        if (!policy.genuineOnly()) {
+            Shop genuine = new Shop(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
+            keep(found, Option.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
+        }
+        Shop now = new Shop(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), OptionalInt.of(0)));
+        keep(found, Option.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
+        least.lines().stream()
+                .map(line -> asked.best(Formulation.Aim.LEAST_NET, Set.of(line.part()), FEW_BRANCHES))
+                .filter(other -> other.proof().isComplete())
+                .flatMap(other -> other.best().stream())
+                .map(purchase -> new Option(Set.of(Option.Kind.OTHERWISE), purchase))
+                .min(Option.CHEAPEST_FIRST)
+                .ifPresent(option -> found.put(Option.Kind.OTHERWISE, option.purchase()));
+        return found;
+    }
+
+    /** Keeps what is proven; a runner-up of which that cannot be said is left out. */
+    private static void keep(Map<Option.Kind, Purchase> found, Option.Kind kind, Search search, Formulation.Aim aim) {
+        Search.Found best = search.best(aim, Set.of(), FEW_BRANCHES);
+        best.best().filter(purchase -> best.proof().isComplete()).ifPresent(purchase -> found.put(kind, purchase));
     }
 
     /** The amount of nothing. */

@@ -10,12 +10,14 @@ import synopta.core.quantity.Money;
  * @param total what is paid
  * @param net total less the value of the wants it covers
  * @param spare pieces left over
+ * @param undone wants that it gives up
  */
-public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> spare) {
+public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> spare, List<Pieces> undone) {
     /** Copies. */
     public Purchase {
         lines = List.copyOf(lines);
         spare = List.copyOf(spare);
+        undone = List.copyOf(undone);
     }
 
     /** So many sale units of a part, and the needs and wants they cover. */

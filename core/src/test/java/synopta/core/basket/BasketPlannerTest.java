@@ -90,8 +90,8 @@ public class BasketPlannerTest {
         shelf.kit("KIT", "ROLLER", 4).kit("KIT", "BELT", 1);
         BasketPlan plan = plan(shelf, need("ROLLER", 4), need("BELT", 1));
         assertEquals(bought(plan.best().orElseThrow()), "1xKIT");
-        assertEquals(bought(plan.others().get(0)), "1xBELT 4xROLLER");
-        assertEquals(plan.others().get(0).total().decimal(), "48.10");
+        assertEquals(bought(plan.others().get(0).purchase()), "1xBELT 4xROLLER");
+        assertEquals(plan.others().get(0).purchase().total().decimal(), "48.10");
     }
 
     @Test

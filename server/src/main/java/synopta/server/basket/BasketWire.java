@@ -4,11 +4,15 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketQuery;
+import synopta.core.basket.Option;
+import synopta.core.basket.Proof;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
@@ -63,27 +67,67 @@ public final class BasketWire {
 
     /** The best purchase, the runners-up, and what cannot be met. */
     public record BasketAnswer(
-            @MayBeNull PurchaseWire best, List<PurchaseWire> others, List<ImpossibleWire> impossible, String currency) {
+            @MayBeNull PurchaseWire best,
+            List<PurchaseWire> others,
+            List<ImpossibleWire> impossible,
+            ProofWire proof,
+            String currency) {
         /** The wire form of a plan. */
         public static BasketAnswer of(BasketPlan plan) {
             return new BasketAnswer(
-                    plan.best().map(PurchaseWire::of).orElse(null),
-                    plan.others().stream().map(PurchaseWire::of).toList(),
+                    plan.best()
+                            .map(best -> PurchaseWire.of(best, bestKinds(plan)))
+                            .orElse(null),
+                    plan.others().stream()
+                            .map(o -> PurchaseWire.of(o.purchase(), o.kinds()))
+                            .toList(),
                     plan.impossible().stream()
                             .map(i -> new ImpossibleWire(i.part().written(), i.why()))
                             .toList(),
+                    ProofWire.of(plan.proof()),
                     plan.currency());
+        }
+
+        private static Set<Option.Kind> bestKinds(BasketPlan plan) {
+            Set<Option.Kind> kinds = EnumSet.of(Option.Kind.LEAST);
+            kinds.addAll(plan.also());
+            return kinds;
         }
     }
 
-    /** What is bought. */
-    public record PurchaseWire(List<PurchaseLineWire> lines, String total, String net, List<PiecesWire> spare) {
-        static PurchaseWire of(Purchase purchase) {
+    /** What proves the best the least: prices of pieces that no sale unit beats, and cases gone through besides. */
+    public record ProofWire(boolean complete, String atLeast, String atOnce, List<ShareWire> shares, int branches) {
+        static ProofWire of(Proof proof) {
+            return new ProofWire(
+                    proof.isComplete(),
+                    proof.atLeast().decimal(),
+                    proof.atOnce().decimal(),
+                    proof.shares().stream()
+                            .map(s -> new ShareWire(s.part().written(), s.each().decimal()))
+                            .toList(),
+                    proof.branches());
+        }
+    }
+
+    /** What a piece counts for in the proof. */
+    public record ShareWire(String part, String each) {}
+
+    /** What is bought, what it is the least of, what is left over, and which wants it gives up. */
+    public record PurchaseWire(
+            List<String> kinds,
+            List<PurchaseLineWire> lines,
+            String total,
+            String net,
+            List<PiecesWire> spare,
+            List<PiecesWire> undone) {
+        static PurchaseWire of(Purchase purchase, Set<Option.Kind> kinds) {
             return new PurchaseWire(
+                    kinds.stream().sorted().map(Option.Kind::slug).toList(),
                     purchase.lines().stream().map(PurchaseLineWire::of).toList(),
                     purchase.total().decimal(),
                     purchase.net().decimal(),
-                    pieces(purchase.spare()));
+                    pieces(purchase.spare()),
+                    pieces(purchase.undone()));
         }
     }
 

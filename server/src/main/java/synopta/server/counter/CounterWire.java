@@ -155,7 +155,8 @@ public final class CounterWire {
     public record PartWire(String part, String name, String maker, boolean genuine, boolean returnable, int onHand) {
         static List<PartWire> namedIn(CaseView view, Catalog catalog) {
             return view.plan().stream()
-                    .flatMap(plan -> Stream.concat(plan.best().stream(), plan.others().stream()))
+                    .flatMap(plan -> Stream.concat(
+                            plan.best().stream(), plan.others().stream().map(o -> o.purchase())))
                     .flatMap(p -> Stream.concat(
                             p.lines().stream().map(l -> l.part()),
                             p.spare().stream().map(s -> s.part())))

@@ -1,0 +1,180 @@
+package synopta.core.basket;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import org.ojalgo.optimisation.Expression;
+import org.ojalgo.optimisation.ExpressionsBasedModel;
+import org.ojalgo.optimisation.Optimisation;
+import org.ojalgo.optimisation.Variable;
+import org.ojalgo.optimisation.integer.IntegerStrategy;
+import org.testng.annotations.Test;
+
+/** The planner against ojAlgo 57.1 and against trying every purchase, on seeded shops with all that can happen. */
+public class BasketBySolverTest {
+    private static final int SHOPS = 400;
+    /** Its cuts lose the optimum of one of these shops, so it branches alone. */
+    private static final IntegerStrategy WITHOUT_CUTS = IntegerStrategy.DEFAULT.withGMICutConfiguration(
+            new IntegerStrategy.GMICutConfiguration().withFractionality(1));
+
+    private static final long NONE = Long.MAX_VALUE;
+
+    @Test
+    public void theBestPurchaseEqualsThatOfAGeneralSolverAndOfTryingEveryOneToTheCent() {
+        int possible = 0;
+        int substituted = 0;
+        for (int seed = 0; seed < SHOPS; seed++) {
+            RandomShop shop = new RandomShop(seed);
+            BasketPlan plan = shop.plan();
+            Tried tried = new Tried(shop);
+            assertEquals(plan.best().isPresent(), tried.net != NONE, "seed " + seed);
+            assertTrue(plan.proof().isComplete(), "seed " + seed);
+            OptionalLong solved = solved(shop);
+            assertEquals(solved.isPresent(), plan.best().isPresent(), "seed " + seed);
+            if (plan.best().isPresent()) {
+                Purchase best = plan.best().get();
+                possible++;
+                substituted += best.lines().stream()
+                                .anyMatch(l -> l.covers().stream()
+                                        .noneMatch(c -> c.part().equals(l.part())))
+                        ? 1
+                        : 0;
+                assertEquals(best.net().cents(), tried.net, "seed " + seed);
+                assertEquals(best.total().cents(), tried.total, "seed " + seed);
+                assertEquals(best.lines().size(), tried.lines, "seed " + seed);
+                assertEquals(solved.getAsLong(), tried.net, "seed " + seed);
+                assertEquals(plan.proof().atLeast(), best.net(), "seed " + seed);
+                assertTrue(plan.proof().atOnce().cents() <= best.net().cents(), "seed " + seed);
+            }
+        }
+        assertTrue(possible > 200 && substituted > 50, possible + " possible, " + substituted + " by something else");
+    }
+
+    /** Every purchase of up to four of each unit. */
+    private static final class Tried {
+        private final RandomShop shop;
+        private final List<List<Map<String, Integer>>> ways;
+        private final int[] counts;
+        private long net = NONE;
+        private long total = NONE;
+        private int lines;
+
+        Tried(RandomShop shop) {
+            this.shop = shop;
+            ways = shop.asked.stream()
+                    .map(a -> List.copyOf(shop.ways(a.part(), true)))
+                    .toList();
+            counts = new int[shop.sold.size()];
+            buy(0, 0);
+        }
+
+        private void buy(int unit, long paid) {
+            if (unit == counts.length) {
+                judge(paid);
+                return;
+            }
+            for (int n = 0; n <= shop.sold.get(unit).available(); n++) {
+                counts[unit] = n;
+                buy(unit + 1, paid + n * shop.sold.get(unit).cents());
+            }
+            counts[unit] = 0;
+        }
+
+        private void judge(long paid) {
+            long values = shop.asked.stream().mapToLong(RandomShop.Asked::value).sum();
+            int used = (int) Arrays.stream(counts).filter(n -> n > 0).count();
+            if (paid - values > net) {
+                return;
+            }
+            long gained = most(0, new HashMap<>(shop.pieces(counts)));
+            if (gained < 0) {
+                return;
+            }
+            long has = paid - gained;
+            boolean isTie = has == net;
+            if (has < net || (isTie && (paid < total || (paid == total && used < lines)))) {
+                net = has;
+                total = paid;
+                lines = used;
+            }
+        }
+
+        /** The most value that these pieces serve from this item on; below 0 when a need is left. */
+        private long most(int item, Map<String, Integer> left) {
+            if (item == shop.asked.size()) {
+                return 0;
+            }
+            RandomShop.Asked asked = shop.asked.get(item);
+            long best = asked.needed() ? -1 : most(item + 1, left);
+            return Math.max(best, serve(item, 0, asked.quantity(), left));
+        }
+
+        private long serve(int item, int way, int pieces, Map<String, Integer> left) {
+            if (pieces == 0) {
+                long rest = most(item + 1, left);
+                return rest < 0 ? rest : rest + shop.asked.get(item).value();
+            }
+            if (way == ways.get(item).size()) {
+                return -1;
+            }
+            long best = serve(item, way + 1, pieces, left);
+            Map<String, Integer> less = new HashMap<>(left);
+            ways.get(item).get(way).forEach((part, n) -> less.merge(part, -n, Integer::sum));
+            boolean has = ways.get(item).get(way).keySet().stream().allMatch(p -> less.getOrDefault(p, -1) >= 0);
+            return has ? Math.max(best, serve(item, way, pieces - 1, less)) : best;
+        }
+    }
+
+    /** The same as a model of ojAlgo: units, ways and served wants are whole, pieces suffice, items are served. */
+    private static OptionalLong solved(RandomShop shop) {
+        ExpressionsBasedModel model = new ExpressionsBasedModel();
+        List<Variable> units = new ArrayList<>();
+        for (RandomShop.Sold unit : shop.sold) {
+            units.add(model.newVariable(unit.part())
+                    .integer(true)
+                    .lower(0)
+                    .upper(unit.available())
+                    .weight(BigDecimal.valueOf(unit.cents())));
+        }
+        Map<String, Map<Variable, Integer>> usedUp = new HashMap<>();
+        for (int i = 0; i < shop.asked.size(); i++) {
+            RandomShop.Asked asked = shop.asked.get(i);
+            Expression whole = model.newExpression("item" + i).level(asked.needed() ? asked.quantity() : 0);
+            if (!asked.needed()) {
+                Variable served = model.newVariable("served" + i)
+                        .integer(true)
+                        .lower(0)
+                        .upper(1)
+                        .weight(BigDecimal.valueOf(-asked.value()));
+                whole.set(served, -asked.quantity());
+            }
+            int w = 0;
+            for (Map<String, Integer> way : shop.ways(asked.part(), true)) {
+                Variable count = model.newVariable("way%d-%d".formatted(i, w++))
+                        .integer(true)
+                        .lower(0)
+                        .upper(asked.quantity());
+                whole.set(count, 1);
+                way.forEach((part, n) ->
+                        usedUp.computeIfAbsent(part, p -> new HashMap<>()).put(count, n));
+            }
+        }
+        usedUp.forEach((part, ways) -> {
+            Expression suffices = model.newExpression("pieces " + part).lower(0);
+            ways.forEach((way, n) -> suffices.set(way, -n));
+            for (int u = 0; u < units.size(); u++) {
+                suffices.set(units.get(u), shop.sold.get(u).holds().getOrDefault(part, 0));
+            }
+        });
+        model.options.integer(WITHOUT_CUTS);
+        Optimisation.Result result = model.minimise();
+        return result.getState().isFeasible() ? OptionalLong.of(Math.round(result.getValue())) : OptionalLong.empty();
+    }
+}
