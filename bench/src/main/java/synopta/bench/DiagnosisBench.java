@@ -162,7 +162,8 @@ final class DiagnosisBench {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of(layout(places)));
+                List.of(layout(places)),
+                Optional.empty());
     }
 
     private static PartType partType(String id) {
@@ -174,7 +175,7 @@ final class DiagnosisBench {
 
     private static Layout layout(List<Layout.Place> places) {
         Drawing bare = new Drawing(10, 10, "", List.of(), List.of(), List.of());
-        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, bare, Optional.empty());
+        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, List.of(), bare, Optional.empty());
     }
 
     private static List<Finding> findings(Random random) {

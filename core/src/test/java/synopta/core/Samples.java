@@ -279,7 +279,15 @@ public final class Samples {
                 .toList();
         List<Drawing.Spot> spots = partTypes.stream().map(t -> spot(t, 1)).toList();
         return new Layout(
-                id, id, share, "on the rim", EnumSet.allOf(Fuel.class), places, drawing(spots), Optional.empty());
+                id,
+                id,
+                share,
+                "on the rim",
+                EnumSet.allOf(Fuel.class),
+                places,
+                List.of(),
+                drawing(spots),
+                Optional.empty());
     }
 
     /** A dryer pack of these faults, in one layout. */
@@ -296,7 +304,8 @@ public final class Samples {
                 List.of(),
                 List.of(),
                 List.of(new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS)),
-                List.of(layout("A", 1, types)));
+                List.of(layout("A", 1, types)),
+                Optional.empty());
     }
 
     /** The finding with other things said of its telling answer. */

@@ -12,6 +12,7 @@ import synopta.core.drawing.Drawing;
  * @param share how often it is met among machines of the appliance; above 0
  * @param tag where its model tag is
  * @param fuels what machines of the family may burn
+ * @param steps how it is opened up
  * @param belt how the belt lies, where there is one
  */
 public record Layout(
@@ -21,6 +22,7 @@ public record Layout(
         String tag,
         Set<Fuel> fuels,
         List<Place> places,
+        List<OpeningStep> steps,
         Drawing drawing,
         Optional<Belt> belt) {
     /** Copies; refuses a share that is not above 0. */
@@ -30,6 +32,7 @@ public record Layout(
         }
         fuels = Set.copyOf(fuels);
         places = List.copyOf(places);
+        steps = List.copyOf(steps);
     }
 
     /**

@@ -18,6 +18,7 @@ import synopta.core.catalog.Fuel;
  *
  * @param fuelShares how often each fuel is met; adds up to 1
  * @param sameWords words that callers use for one another; the first of each group stands for all
+ * @param replacement what a new machine costs, where that was judged
  * @param rights what to answer those who doubt a right part
  */
 public record Pack(
@@ -31,7 +32,8 @@ public record Pack(
         List<List<String>> sameWords,
         List<Reassurance> rights,
         List<Caution> cautions,
-        List<Layout> layouts) {
+        List<Layout> layouts,
+        Optional<Replacement> replacement) {
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
 

@@ -220,6 +220,13 @@ public final class PackCheck {
                 partType(path + ".partType", companions.get(j).partType());
                 companions.get(j).whenFinding().ifPresent(f -> finding(path + ".whenFinding", f));
             }
+            List<SellingRule.Companion> offers =
+                    pack.partTypes().get(i).selling().offers();
+            for (int j = 0; j < offers.size(); j++) {
+                partType(
+                        "partTypes[%d].sell.offer[%d].partType".formatted(i, j),
+                        offers.get(j).partType());
+            }
         }
         for (int i = 0; i < pack.cautions().size(); i++) {
             String path = "cautions[%d].partTypes".formatted(i);

@@ -8,14 +8,16 @@ import java.util.Optional;
  *
  * @param renewAll whether all of the kind in the machine are renewed when one has failed
  * @param companions what belongs with it
+ * @param offers what the job may need besides: offered, never put in unasked
  */
-public record SellingRule(boolean renewAll, List<Companion> companions, Optional<String> why) {
+public record SellingRule(boolean renewAll, List<Companion> companions, List<Companion> offers, Optional<String> why) {
     /** Sold one for one. */
-    public static final SellingRule SINGLY = new SellingRule(false, List.of(), Optional.empty());
+    public static final SellingRule SINGLY = new SellingRule(false, List.of(), List.of(), Optional.empty());
 
-    /** Copies the companions. */
+    /** Copies. */
     public SellingRule {
         companions = List.copyOf(companions);
+        offers = List.copyOf(offers);
     }
 
     /**

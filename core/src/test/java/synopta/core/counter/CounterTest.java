@@ -48,6 +48,7 @@ public class CounterTest {
             List.of(
                     new SellingRule.Companion("rings", Optional.empty(), "Rings are renewed.", OURS),
                     new SellingRule.Companion("belt", Optional.of("again"), "The belt goes too.", OURS)),
+            List.of(),
             Optional.of("All of them."));
     private static final Set<Fuel> GAS = EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP);
 
@@ -100,7 +101,8 @@ public class CounterTest {
                     new Caution(Hazard.SHARP_METAL, "Gloves.", Set.of("roller"), Set.of(), OURS),
                     new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS),
                     new Caution(Hazard.GAS, "Shut the valve.", Set.of(), GAS, OURS)),
-            List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))));
+            List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))),
+            Optional.empty());
 
     static final MemoryCatalog CATALOG = new Shelf()
             .model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10))

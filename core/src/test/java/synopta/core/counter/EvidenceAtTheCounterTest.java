@@ -99,7 +99,8 @@ public class EvidenceAtTheCounterTest {
                 List.of(),
                 List.of(),
                 plain.cautions(),
-                plain.layouts());
+                plain.layouts(),
+                Optional.empty());
         TagReader reader = Samples.reader(CounterTest.CATALOG);
         return new Counter(
                 CounterTest.CATALOG,

@@ -57,7 +57,8 @@ public class ConstructionTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                layouts);
+                layouts,
+                Optional.empty());
     }
 
     private static final Pack TWO_BACKS = built(

@@ -183,7 +183,8 @@ public class DiagnoserTest {
                 List.of(),
                 List.of(
                         layout("A", 0.75, List.of("roller", "idler", "fuse")),
-                        layout("E", 0.25, List.of("idler", "fuse"))));
+                        layout("E", 0.25, List.of("idler", "fuse"))),
+                Optional.empty());
         Machine unknown = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.empty(), OptionalDouble.empty());
         Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("E"), OptionalDouble.empty());
         assertEquals(of(diagnose(twoLayouts, unknown), "roller"), 0.075, 1e-12);

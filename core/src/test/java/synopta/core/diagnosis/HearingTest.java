@@ -69,7 +69,8 @@ public class HearingTest {
                 List.of(List.of("squeal", "screech"), List.of("heat", "warmth")),
                 List.of(new Reassurance("spare", "roller", List.of("washer left over"), "Right so.", OURS)),
                 List.of(),
-                plain.layouts());
+                plain.layouts(),
+                Optional.empty());
     }
 
     private static String signs(String complaint) {

@@ -55,7 +55,8 @@ public class SpecificationsTest {
                 pack.sameWords(),
                 pack.rights(),
                 pack.cautions(),
-                pack.layouts())));
+                pack.layouts(),
+                Optional.empty())));
     }
 
     private static Part part(String number, String type, Map<String, String> specs) {

@@ -44,7 +44,8 @@ public class HandOverTest {
                 List.of(),
                 List.of(),
                 List.of(cautions),
-                List.of(layout("A", 1, List.of())));
+                List.of(layout("A", 1, List.of())),
+                Optional.empty());
     }
 
     private static Caution caution(Hazard hazard, Set<String> partTypes, Set<Fuel> fuels) {

@@ -43,14 +43,15 @@ public class PackCheckTest {
                 List.of(),
                 List.of(),
                 cautions,
-                layouts);
+                layouts,
+                Optional.empty());
     }
 
     private static final List<PartType> BELT = List.of(type("belt", SellingRule.SINGLY));
     private static final Layout SOUND = layout("A", 1, List.of("belt"));
 
     private static Layout drawn(Drawing drawing) {
-        return new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), drawing, Optional.empty());
+        return new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), List.of(), drawing, Optional.empty());
     }
 
     /** The sound layout with a belt that runs round two discs and an idler, unless they are moved. */
@@ -62,6 +63,7 @@ public class PackCheckTest {
                 "rim",
                 SOUND.fuels(),
                 SOUND.places(),
+                List.of(),
                 SOUND.drawing(),
                 Optional.of(new Belt(
                         Belt.View.REAR,
@@ -117,7 +119,8 @@ public class PackCheckTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                plain.layouts());
+                plain.layouts(),
+                Optional.empty());
     }
 
     private static Fault caused(String id, String cause) {
@@ -146,6 +149,7 @@ public class PackCheckTest {
         SellingRule withStranger = new SellingRule(
                 false,
                 List.of(new SellingRule.Companion("rings", Optional.of("squeals"), "They go with it.", OURS)),
+                List.of(),
                 Optional.empty());
         return new Object[][] {
             {pack(FAULTS, List.of(), List.of()), "faults[0].shows[0].finding", "no finding is called still"},

@@ -10,6 +10,7 @@ import synopta.core.drawing.Picture;
 import synopta.core.drawing.Pulley;
 import synopta.core.knowledge.Belt;
 import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.OpeningStep;
 
 /** The part of a pack that draws machines and parts. */
 final class LayoutNode {
@@ -23,6 +24,7 @@ final class LayoutNode {
                 node.text("tag"),
                 PackReader.fuels(node),
                 node.list("places", LayoutNode::place),
+                node.list("steps", LayoutNode::step),
                 node.object("drawing").read(LayoutNode::drawing),
                 node.maybe("belt", LayoutNode::belt));
     }
@@ -46,6 +48,16 @@ final class LayoutNode {
                 node.whole("quantity"),
                 node.text("where"),
                 PackReader.fuels(node));
+    }
+
+    private static OpeningStep step(Node node) {
+        return new OpeningStep(
+                node.text("id"),
+                node.text("name"),
+                node.number("minutes"),
+                node.texts("after"),
+                node.numbers("reaches"),
+                PackReader.basis(node));
     }
 
     private static Drawing drawing(Node node) {

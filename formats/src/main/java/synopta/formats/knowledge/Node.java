@@ -2,7 +2,9 @@ package synopta.formats.knowledge;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -113,6 +115,16 @@ final class Node {
             texts.add(item.stringValue());
         }
         return texts;
+    }
+
+    /** Numbers by their names; a missing object has none. */
+    Map<String, Double> numbers(String field) {
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        maybe(field, node -> {
+            node.json.propertyNames().forEach(name -> numbers.put(name, node.number(name)));
+            return numbers;
+        });
+        return numbers;
     }
 
     /** The texts of a list as values of ours; what a value's own rule says against one becomes a fault at its place. */

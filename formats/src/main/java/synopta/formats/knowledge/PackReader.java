@@ -1,6 +1,7 @@
 package synopta.formats.knowledge;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -27,6 +28,7 @@ import synopta.core.knowledge.PackCheck;
 import synopta.core.knowledge.PackFault;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.Reassurance;
+import synopta.core.knowledge.Replacement;
 import synopta.core.knowledge.SellingRule;
 import synopta.core.knowledge.SpecRule;
 import tools.jackson.core.JacksonException;
@@ -119,7 +121,16 @@ public final class PackReader {
                 node.list("sameWords", PackReader::sameWords),
                 node.list("rights", PackReader::right),
                 node.list("cautions", PackReader::caution),
-                node.list("layouts", LayoutNode::read));
+                node.list("layouts", LayoutNode::read),
+                node.maybe("replacement", PackReader::replacement));
+    }
+
+    private static Replacement replacement(Node node) {
+        return new Replacement(node.value("price", BigDecimal::new), life(node), basis(node));
+    }
+
+    private static LifeCurve life(Node node) {
+        return node.object("life").read(l -> new LifeCurve(l.number("shape"), l.number("scaleYears"), basis(l)));
     }
 
     private static Map<Fuel, Double> shares(Node node) {
@@ -149,7 +160,7 @@ public final class PackReader {
         return new PartType(
                 node.text("slug"),
                 node.text("name"),
-                node.object("life").read(l -> new LifeCurve(l.number("shape"), l.number("scaleYears"), basis(l))),
+                life(node),
                 node.has("sell") ? node.object("sell").read(PackReader::selling) : SellingRule.SINGLY,
                 node.list("bag", b -> new BagNote(b.value("kind", BagNote.Kind::of), b.text("text"), basis(b))),
                 node.texts("called"),
@@ -171,11 +182,14 @@ public final class PackReader {
     private static SellingRule selling(Node node) {
         return new SellingRule(
                 node.flag("renewAll"),
-                node.list(
-                        "with",
-                        w -> new SellingRule.Companion(
-                                w.text("partType"), w.maybeText("whenFinding"), w.text("why"), basis(w))),
+                node.list("with", PackReader::companion),
+                node.list("offer", PackReader::companion),
                 node.maybeText("why"));
+    }
+
+    private static SellingRule.Companion companion(Node node) {
+        return new SellingRule.Companion(
+                node.text("partType"), node.maybeText("whenFinding"), node.text("why"), basis(node));
     }
 
     private static Fault fault(Node node) {

@@ -1,0 +1,75 @@
+package synopta.core.knowledge;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
+
+/** Finds what does not hold together in how a layout is opened: unknown steps and places, circles, doubled places. */
+final class OpeningCheck {
+    private final Layout layout;
+    private final BiConsumer<String, String> say;
+    private final Map<String, OpeningStep> steps = new HashMap<>();
+
+    /**
+     * Checks a layout.
+     *
+     * @param say takes a path within the layout, and what is wrong there
+     */
+    OpeningCheck(Layout layout, BiConsumer<String, String> say) {
+        this.layout = layout;
+        this.say = say;
+    }
+
+    void check() {
+        Set<String> reached = new HashSet<>();
+        for (int i = 0; i < layout.steps().size(); i++) {
+            OpeningStep step = layout.steps().get(i);
+            String path = "steps[%d]".formatted(i);
+            if (steps.putIfAbsent(step.id(), step) != null) {
+                say.accept(path, "%s stands here a second time; give each its own name.".formatted(step.id()));
+            }
+            for (String slot : step.reaches().keySet().stream().sorted().toList()) {
+                if (layout.place(slot).isEmpty()) {
+                    say.accept(
+                            path + ".reaches", PackCheck.unknown("place", slot, layout.places(), Layout.Place::slot));
+                } else if (!reached.add(slot)) {
+                    say.accept(path + ".reaches", "%s is reached by two steps; keep one.".formatted(slot));
+                }
+            }
+        }
+        for (int i = 0; i < layout.steps().size(); i++) {
+            for (String before : layout.steps().get(i).after()) {
+                if (!steps.containsKey(before)) {
+                    say.accept(
+                            "steps[%d].after".formatted(i),
+                            PackCheck.unknown("step", before, layout.steps(), OpeningStep::id));
+                }
+            }
+        }
+        layout.steps().stream()
+                .flatMap(step -> circle(step.id(), List.of()).stream())
+                .findFirst()
+                .ifPresent(circle -> say.accept(
+                        "steps",
+                        "%s wait for one another; take one out of after.".formatted(String.join(", ", circle))));
+    }
+
+    private Optional<List<String>> circle(String id, List<String> path) {
+        if (path.contains(id)) {
+            return Optional.of(path.subList(path.indexOf(id), path.size()));
+        }
+        if (!steps.containsKey(id)) {
+            return Optional.empty();
+        }
+        List<String> longer = new ArrayList<>(path);
+        longer.add(id);
+        return steps.get(id).after().stream()
+                .flatMap(before -> circle(before, longer).stream())
+                .findFirst();
+    }
+}

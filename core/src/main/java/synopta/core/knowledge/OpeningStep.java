@@ -1,0 +1,28 @@
+package synopta.core.knowledge;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A step of opening a machine up.
+ *
+ * @param after ids of the steps that must be done first
+ * @param minutes for this step, there and back
+ * @param reaches the places it lays open, each with the minutes it takes to exchange one piece there
+ */
+public record OpeningStep(
+        String id, String name, double minutes, List<String> after, Map<String, Double> reaches, Basis basis) {
+    /** Copies; refuses minutes that are no number or below 0. */
+    public OpeningStep {
+        after = List.copyOf(after);
+        reaches = Map.copyOf(reaches);
+        sound(minutes);
+        reaches.values().forEach(OpeningStep::sound);
+    }
+
+    private static void sound(double minutes) {
+        if (!(minutes >= 0 && minutes < Double.POSITIVE_INFINITY)) {
+            throw new IllegalArgumentException("Minutes (%s) must be finite and at least 0.".formatted(minutes));
+        }
+    }
+}
