@@ -26,6 +26,7 @@ public class ArchitectureTest {
             "bench",
             "fit",
             "basket",
+            "teardown",
             "handover",
             "counter");
     /** What each step may use besides itself, the steps above it and the language. */

@@ -122,6 +122,11 @@ public final class DemoCatalogue {
             slots.add(new Slot(line.platform(), place.slot(), place.partType(), place.quantity(), ""));
             listed.put(line.platform() + "/" + place.slot(), stockroom.listed(line, place));
         }
+        for (Besides besides : Besides.of(line)) {
+            Build.Place place = besides.place();
+            slots.add(new Slot(line.platform(), place.slot(), place.partType(), place.quantity(), ""));
+            list(line.platform(), place.slot(), besides.part(line, stockroom));
+        }
     }
 
     /** What is fitted there in machines built last. */
@@ -193,6 +198,7 @@ public final class DemoCatalogue {
                 number, brand, line.appliance(), fuel, OptionalInt.of(volts), line.platform(), built, popularity, ""));
         if (withFits) {
             line.places().forEach(place -> fits(line, place, number, built));
+            Besides.of(line).forEach(besides -> fits(line, besides.place(), number, built));
         }
     }
 

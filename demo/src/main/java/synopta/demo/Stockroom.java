@@ -207,6 +207,10 @@ final class Stockroom {
         random = before;
     }
 
+    boolean has(PartNumber number) {
+        return parts.containsKey(number);
+    }
+
     /** What drops in is measured alike. */
     void likewise(PartNumber number, PartNumber as) {
         Part part = parts.get(number);

@@ -21,6 +21,7 @@ import synopta.core.catalog.MemoryCatalog;
 import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseView;
 import synopta.core.counter.Counter;
+import synopta.core.counter.Shopping;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.fit.FitFinder;
@@ -186,8 +187,10 @@ public class CallersTest {
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                Finding.Who.FITTER);
-        List<String> bag = counter.work(both).bag().stream().map(b -> b.text()).toList();
+                Finding.Who.FITTER,
+                Shopping.AS_IT_COMES);
+        List<String> bag =
+                counter.work(both).bags().get(0).stream().map(b -> b.text()).toList();
         assertTrue(bag.stream().anyMatch(t -> t.contains("brings its own thermostat and fuse")), bag.toString());
         assertTrue(view.diagnosis().orElseThrow().suspects().get(0).fault().id().startsWith("heater"));
     }

@@ -23,6 +23,7 @@ import synopta.core.counter.CaseView;
 import synopta.core.counter.Counter;
 import synopta.core.counter.NeededPart;
 import synopta.core.counter.Piece;
+import synopta.core.counter.Shopping;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.FitVerdict;
 import synopta.core.fit.Specifications;
@@ -119,7 +120,8 @@ public class PartCallersTest {
                 plain.serial(),
                 plain.platform(),
                 plain.looked(),
-                plain.person());
+                plain.person(),
+                Shopping.AS_IT_COMES);
         assertEquals(counter.work(struck).needs(), List.of());
         assertEquals(counter.work(plain).needs().size(), 1);
     }

@@ -113,9 +113,9 @@ public class CatalogInStoreTest {
     @Test
     public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
         assertEquals(store.house().get(), HouseRules.USUAL);
-        store.house().choose(new HouseRules(true));
-        store.house().choose(new HouseRules(true));
-        assertEquals(store.house().get(), new HouseRules(true));
+        store.house().choose(HouseRules.USUAL.withGenuineOnly(true));
+        store.house().choose(HouseRules.USUAL.withGenuineOnly(true));
+        assertEquals(store.house().get(), HouseRules.USUAL.withGenuineOnly(true));
         store.house().choose(HouseRules.USUAL);
     }
 

@@ -36,6 +36,7 @@ import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
+import synopta.core.counter.Shopping;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
@@ -103,7 +104,8 @@ public class StoreTest {
                 Optional.of("SN 4711"),
                 Optional.of("Skerry"),
                 Set.of("rear:rollers"),
-                Finding.Who.LICENSED);
+                Finding.Who.LICENSED,
+                Shopping.AS_IT_COMES);
         return new CaseContent(
                 draft,
                 Optional.of("“it's the büring”, 漢"),

@@ -1,5 +1,7 @@
 package synopta.core.basket;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,6 +29,18 @@ public record BasketPlan(
         also = Set.copyOf(also);
         others = List.copyOf(others);
         impossible = List.copyOf(impossible);
+    }
+
+    /** Every purchase, the best first. */
+    public List<Option> all() {
+        List<Option> all = new ArrayList<>();
+        best.ifPresent(purchase -> {
+            Set<Option.Kind> kinds = new HashSet<>(also);
+            kinds.add(Option.Kind.LEAST);
+            all.add(new Option(kinds, purchase));
+        });
+        all.addAll(others);
+        return all;
     }
 
     /** A need that no purchase meets. */

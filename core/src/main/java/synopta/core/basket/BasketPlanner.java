@@ -5,9 +5,11 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 
 /**
@@ -20,6 +22,8 @@ public final class BasketPlanner {
     public static final int MOST_BRANCHES = 100_000;
 
     private static final int FEW_BRANCHES = 2_000;
+    /** A kit of which more than half would lie idle is not worth showing. */
+    private static final int MOST_TIMES = 2;
 
     private final Catalog catalog;
     private final String currency;
@@ -57,7 +61,8 @@ public final class BasketPlanner {
     /** The best purchase alone. */
     public BasketPlan best(BasketQuery query) {
         Shop shop = new Shop(catalog, query.policy());
-        Search.Found found = search(shop, query).best(Formulation.Aim.LEAST_NET, Set.of(), MOST_BRANCHES);
+        Search.Found found =
+                search(shop, query).best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
         List<BasketPlan.Impossible> impossible =
                 found.best().isPresent() ? List.of() : new Impossibles(catalog, currency).of(query, found.proof());
         return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency);
@@ -95,19 +100,34 @@ public final class BasketPlanner {
         }
         Shop now = new Shop(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), OptionalInt.of(0)));
         keep(found, Option.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
-        least.lines().stream()
-                .map(line -> asked.best(Formulation.Aim.LEAST_NET, Set.of(line.part()), FEW_BRANCHES))
-                .filter(other -> other.proof().isComplete())
-                .flatMap(other -> other.best().stream())
-                .map(purchase -> new Option(Set.of(Option.Kind.OTHERWISE), purchase))
-                .min(Option.CHEAPEST_FIRST)
-                .ifPresent(option -> found.put(Option.Kind.OTHERWISE, option.purchase()));
+        kits(asked, least, found);
         return found;
+    }
+
+    /** Kits against pieces: the one way when the best goes the other. */
+    private static void kits(Search asked, Purchase least, Map<Option.Kind, Purchase> found) {
+        Set<PartNumber> kits = asked.kits();
+        if (least.lines().stream().map(Purchase.Line::part).anyMatch(kits::contains)) {
+            Search.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, Optional.empty(), FEW_BRANCHES);
+            inPieces.best()
+                    .filter(p -> inPieces.proof().isComplete())
+                    .ifPresent(p -> found.put(Option.Kind.IN_PIECES, p));
+            return;
+        }
+        kits.stream()
+                .map(kit -> asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.of(kit), FEW_BRANCHES))
+                .filter(with -> with.proof().isComplete())
+                .flatMap(with -> with.best().stream())
+                .map(purchase -> new Option(Set.of(Option.Kind.AS_A_KIT), purchase))
+                .min(Option.CHEAPEST_FIRST)
+                .map(Option::purchase)
+                .filter(p -> p.total().cents() <= MOST_TIMES * least.total().cents())
+                .ifPresent(p -> found.put(Option.Kind.AS_A_KIT, p));
     }
 
     /** Keeps what is proven; a runner-up of which that cannot be said is left out. */
     private static void keep(Map<Option.Kind, Purchase> found, Option.Kind kind, Search search, Formulation.Aim aim) {
-        Search.Found best = search.best(aim, Set.of(), FEW_BRANCHES);
+        Search.Found best = search.best(aim, Set.of(), Optional.empty(), FEW_BRANCHES);
         best.best().filter(purchase -> best.proof().isComplete()).ifPresent(purchase -> found.put(kind, purchase));
     }
 

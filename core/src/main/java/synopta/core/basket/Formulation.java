@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import synopta.core.catalog.PartNumber;
 
@@ -26,6 +27,7 @@ final class Formulation {
     }
 
     private final List<Item> items;
+    private final Optional<PartNumber> forced;
     private final List<SaleUnit> units;
     private final List<Item> direct;
     private final List<PartNumber> shared;
@@ -37,8 +39,9 @@ final class Formulation {
     private final long values;
     private final long lineWeight;
 
-    Formulation(List<Item> items, List<SaleUnit> candidates, Aim aim) {
+    Formulation(List<Item> items, List<SaleUnit> candidates, Aim aim, Optional<PartNumber> forced) {
         this.items = items;
+        this.forced = forced;
         direct = items.stream().filter(i -> i.isDirect(items)).toList();
         TreeSet<PartNumber> kinds = new TreeSet<>();
         items.stream()
@@ -101,11 +104,12 @@ final class Formulation {
         List<int[]> rows = candidates.stream().map(this::brings).toList();
         int[] most = rows.stream().mapToInt(this::useful).toArray();
         for (int u = 0; u < candidates.size(); u++) {
+            boolean isForced = forced.filter(candidates.get(u).part()::equals).isPresent();
             boolean needless = most[u] == 0;
             for (int v = 0; v < candidates.size() && !needless; v++) {
                 needless = v != u && candidates.get(v).available() >= most[v] && serves(candidates, rows, v, u);
             }
-            if (!needless) {
+            if (!needless || isForced) {
                 kept.add(candidates.get(u));
             }
         }
@@ -159,6 +163,13 @@ final class Formulation {
             program.row(
                     row,
                     r < direct.size() ? ofItem(row, items.indexOf(direct.get(r))) : ofKind(row, r - direct.size()));
+        }
+        for (int u = 0; u < units.size(); u++) {
+            if (forced.filter(units.get(u).part()::equals).isPresent()) {
+                int[] row = new int[program.columns()];
+                row[u] = 1;
+                program.row(row, 1);
+            }
         }
         for (int i = 0; i < items.size(); i++) {
             if (wayColumns.get(i).length > 0

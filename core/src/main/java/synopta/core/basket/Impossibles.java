@@ -2,6 +2,7 @@ package synopta.core.basket;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Catalog;
 
@@ -42,7 +43,7 @@ final class Impossibles {
     private boolean isMet(BasketQuery.Need need, BasketQuery.Policy policy) {
         BasketQuery alone = new BasketQuery(List.of(need), List.of(), policy);
         return new Search(new Shop(catalog, policy), alone, currency)
-                .best(Formulation.Aim.LEAST_NET, Set.of(), BasketPlanner.MOST_BRANCHES)
+                .best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), BasketPlanner.MOST_BRANCHES)
                 .best()
                 .isPresent();
     }

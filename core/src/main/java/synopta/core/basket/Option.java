@@ -36,8 +36,10 @@ public record Option(Set<Kind> kinds, Purchase purchase) {
         FROM_STOCK_NOW,
         /** The least that covers every want, too. */
         RENEW_EVERYTHING,
-        /** The least that does without one of the best's lines. */
-        OTHERWISE;
+        /** The least without any kit or assembly but those asked for. */
+        IN_PIECES,
+        /** The least with a kit or an assembly that nobody asked for by itself. */
+        AS_A_KIT;
 
         /** The word of the API. */
         public String slug() {

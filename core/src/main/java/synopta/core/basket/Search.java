@@ -50,15 +50,31 @@ final class Search {
         return BasketPlanner.nothing(currency).plus(money);
     }
 
-    Found best(Formulation.Aim aim, Set<PartNumber> forbidden, int mostBranches) {
+    private List<SaleUnit> units() {
         Set<PartNumber> kinds = new TreeSet<>();
         items.forEach(item -> item.ways().forEach(way -> kinds.addAll(way.keySet())));
-        List<SaleUnit> units = shop.unitsHolding(kinds).stream()
-                .filter(u -> !forbidden.contains(u.part()))
-                .toList();
+        return shop.unitsHolding(kinds);
+    }
+
+    /** What holds several kinds and is asked for by nobody: kits and assemblies that may serve. */
+    Set<PartNumber> kits() {
+        Set<PartNumber> kits = new TreeSet<>();
+        for (SaleUnit unit : units()) {
+            boolean isAsked = items.stream().anyMatch(item -> item.uses(unit.part()));
+            if (unit.pieces().size() > 1 && !isAsked) {
+                kits.add(unit.part());
+            }
+        }
+        return kits;
+    }
+
+    /** The best purchase without some units, and with one that must be in it. */
+    Found best(Formulation.Aim aim, Set<PartNumber> forbidden, Optional<PartNumber> forced, int mostBranches) {
+        List<SaleUnit> units =
+                units().stream().filter(u -> !forbidden.contains(u.part())).toList();
         units.forEach(u -> sameCurrency(u.price()));
         try {
-            Formulation formulation = new Formulation(items, units, aim);
+            Formulation formulation = new Formulation(items, units, aim, forced);
             BranchAndBound.Result result = new BranchAndBound(formulation.program()).solve(mostBranches);
             return new Found(result.best().map(x -> purchase(formulation, x)), proof(formulation, result));
         } catch (ArithmeticException e) {

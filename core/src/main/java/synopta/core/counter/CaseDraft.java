@@ -23,6 +23,7 @@ import synopta.core.tag.Recheck;
  * @param platform the construction, when it was chosen because the model is in no catalogue row
  * @param looked what was looked at to tell constructions apart, as in `rear:rollers`
  * @param person who would find out what is asked next
+ * @param shopping what was changed of needs and wants, and where and when it is handed over
  */
 public record CaseDraft(
         String line,
@@ -39,7 +40,8 @@ public record CaseDraft(
         Optional<String> serial,
         Optional<String> platform,
         Set<String> looked,
-        Finding.Who person) {
+        Finding.Who person,
+        Shopping shopping) {
     /** The longest line that is read, in characters. */
     public static final int LONGEST_LINE = 20_000;
 
@@ -75,7 +77,8 @@ public record CaseDraft(
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                Finding.Who.FITTER);
+                Finding.Who.FITTER,
+                Shopping.AS_IT_COMES);
     }
 
     /** The same case with another line, cut where nobody reads on. */
@@ -95,7 +98,8 @@ public record CaseDraft(
                 serial,
                 platform,
                 looked,
-                person);
+                person,
+                shopping);
     }
 
     /**

@@ -31,7 +31,8 @@ import synopta.core.tag.TagReading;
  * @param fuels what it may burn
  * @param diagnosis present once the appliance is known and there is knowledge of it
  * @param selling ids of the faults that the needs come from
- * @param plan present once there are needs
+ * @param sale needs, wants and the plan for them
+ * @param bags what goes with each of its purchases, the best first
  */
 public record CaseView(
         List<Piece> pieces,
@@ -48,17 +49,11 @@ public record CaseView(
         List<Known> known,
         Optional<Diagnosis> diagnosis,
         Set<String> selling,
-        List<NeededPart> needs,
-        Optional<BasketPlan> plan,
-        List<HandOver.BagEntry> bag,
+        Sale sale,
+        List<List<HandOver.BagEntry>> bags,
         List<Caution> cautions) {
     static CaseView undiagnosed(
-            List<Piece> pieces,
-            Settled settled,
-            List<Known> known,
-            List<NeededPart> needs,
-            Optional<BasketPlan> plan,
-            List<Caution> cautions) {
+            List<Piece> pieces, Settled settled, List<Known> known, Sale sale, List<Caution> cautions) {
         return new CaseView(
                 pieces,
                 Hearing.NOTHING,
@@ -74,9 +69,18 @@ public record CaseView(
                 known,
                 Optional.empty(),
                 Set.of(),
-                needs,
-                plan,
+                sale,
                 List.of(),
                 cautions);
+    }
+
+    /** What must be there. */
+    public List<NeededPart> needs() {
+        return sale.needs();
+    }
+
+    /** The plan for it. */
+    public Optional<BasketPlan> plan() {
+        return sale.plan();
     }
 }

@@ -9,17 +9,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
-import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
-import synopta.core.basket.BasketQuery;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Hearing;
@@ -102,12 +98,12 @@ public final class Counter {
         List<Known> known = new Background(draft, settled).known();
         List<Piece> pieces = Pieces.of(settled.line().pieces(), hearing);
         if (pack.isEmpty()) {
-            List<NeededPart> needs = new AskedNeeds(catalog, finder).of(settled);
             List<Caution> cautions =
                     draft.line().isBlank() && settled.appliance().isEmpty()
                             ? List.of()
                             : handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
-            return CaseView.undiagnosed(pieces, settled, known, needs, plan(needs), cautions);
+            return CaseView.undiagnosed(
+                    pieces, settled, known, selling(settled, draft).ofNumbers(), cautions);
         }
         Heard heard = new Heard(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
         known.addAll(heard.known());
@@ -146,13 +142,11 @@ public final class Counter {
             CaseDraft draft, Settled settled, List<Piece> pieces, List<Known> known, Heard heard, Diagnosis diagnosis) {
         Pack pack = packs.get(settled.appliance().orElseThrow());
         List<Fault> selling = selling(pack, diagnosis, heard, draft);
-        List<NeededPart> needs = needs(settled, pack, selling, heard);
-        Optional<BasketPlan> plan = plan(needs);
-        List<Purchase.Line> lines =
-                plan.flatMap(BasketPlan::best).map(Purchase::lines).orElse(List.of());
-        Set<String> types = new LinkedHashSet<>(Needs.partTypes(needs));
+        Sale sale = selling(settled, draft).of(pack, selling, heard);
+        List<Purchase> purchases = sale.purchases();
+        Set<String> types = new LinkedHashSet<>(Needs.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
-        lines.forEach(l -> types.addAll(handOver.partTypes(l.part())));
+        purchases.forEach(p -> p.lines().forEach(line -> types.addAll(handOver.partTypes(line.part()))));
         return new CaseView(
                 pieces,
                 heard.hearing(),
@@ -168,31 +162,15 @@ public final class Counter {
                 known,
                 Optional.of(diagnosis),
                 ids(selling),
-                needs,
-                plan,
-                handOver.bag(pack.appliance(), lines),
+                sale,
+                purchases.stream()
+                        .map(p -> handOver.bag(pack.appliance(), p.lines()))
+                        .toList(),
                 handOver.cautions(settled.appliance(), settled.fuels(), types));
     }
 
-    private List<NeededPart> needs(Settled settled, Pack pack, List<Fault> selling, Heard heard) {
-        Needs needs = new Needs(catalog, finder);
-        List<NeededPart> all = new ArrayList<>(new AskedNeeds(catalog, finder).of(settled));
-        Set<Optional<PartNumber>> asked = new HashSet<>();
-        all.forEach(need -> asked.add(need.supplied()));
-        ofFaults(needs, settled, pack, selling, heard).stream()
-                .filter(need -> need.supplied().isEmpty() || !asked.contains(need.supplied()))
-                .forEach(all::add);
-        return all;
-    }
-
-    private static List<NeededPart> ofFaults(
-            Needs needs, Settled settled, Pack pack, List<Fault> selling, Heard heard) {
-        if (settled.model().isPresent()) {
-            return needs.of(pack, settled.model().get(), settled.unit(), selling, heard.evidence());
-        }
-        return settled.chosen()
-                .map(c -> needs.of(pack, c.platform(), settled.fuels(), selling, heard.evidence()))
-                .orElse(List.of());
+    private Selling selling(Settled settled, CaseDraft draft) {
+        return new Selling(catalog, finder, planner, rules.get(), currency, settled, draft.shopping());
     }
 
     private static List<Fault> selling(Pack pack, Diagnosis diagnosis, Heard heard, CaseDraft draft) {
@@ -212,19 +190,6 @@ public final class Counter {
             }
         }
         return selling;
-    }
-
-    private Optional<BasketPlan> plan(List<NeededPart> needs) {
-        Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
-        needs.forEach(n -> n.supplied().ifPresent(p -> pieces.merge(p, n.quantity(), Integer::sum)));
-        return pieces.isEmpty()
-                ? Optional.empty()
-                : Optional.of(planner.plan(new BasketQuery(
-                        pieces.entrySet().stream()
-                                .map(e -> new BasketQuery.Need(e.getKey(), e.getValue()))
-                                .toList(),
-                        List.of(),
-                        new BasketQuery.Policy(rules.get().genuineOnly(), Optional.empty(), OptionalInt.empty()))));
     }
 
     private static Set<String> ids(List<Fault> faults) {

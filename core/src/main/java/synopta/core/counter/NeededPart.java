@@ -11,7 +11,7 @@ import synopta.core.fit.FitVerdict;
  * @param slots the places it is for; none when it was asked for by its number
  * @param listed what the catalogue lists there
  * @param supplied what is handed over for it today; empty while the verdict on a known machine is open
- * @param quantity pieces of `supplied`
+ * @param quantity pieces of `supplied`; 0 when the specialist left it out
  * @param why in a sentence
  */
 public record NeededPart(
@@ -21,4 +21,12 @@ public record NeededPart(
         Optional<PartNumber> supplied,
         int quantity,
         FitVerdict verdict,
-        String why) {}
+        String why) {
+    NeededPart with(int pieces) {
+        return new NeededPart(partType, slots, listed, supplied, pieces, verdict, why);
+    }
+
+    NeededPart at(List<String> places) {
+        return new NeededPart(partType, places, listed, supplied, quantity, verdict, why);
+    }
+}

@@ -1,26 +1,16 @@
 package synopta.core.counter;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
-import synopta.core.catalog.Fuel;
-import synopta.core.catalog.Model;
-import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Evidence;
-import synopta.core.fit.FitFinder;
 import synopta.core.fit.FitVerdict;
-import synopta.core.fit.PlatformFit;
 import synopta.core.fit.Supply;
-import synopta.core.fit.Unit;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
@@ -32,85 +22,75 @@ import synopta.core.knowledge.SellingRule;
  * and what belongs with it.
  */
 final class Needs {
-    private final Catalog catalog;
-    private final FitFinder finder;
+    private final MachineParts machine;
+    private final Pack pack;
+    private final boolean renewAll;
 
-    Needs(Catalog catalog, FitFinder finder) {
-        this.catalog = catalog;
-        this.finder = finder;
+    /**
+     * Needs of a machine.
+     *
+     * @param renewAll whether the house renews all of a kind that wear together
+     */
+    Needs(MachineParts machine, Pack pack, boolean renewAll) {
+        this.machine = machine;
+        this.pack = pack;
+        this.renewAll = renewAll;
     }
 
     private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
 
-    /** What a known machine needs. */
-    List<NeededPart> of(Pack pack, Model model, Unit unit, List<Fault> faults, List<Evidence> evidence) {
-        List<Fit> listed = catalog.fits(model.number());
-        return all(pack, faults, evidence, listed, part -> finder.judge(model.number(), unit, part));
-    }
-
-    /** What a machine in no catalogue row needs, going by its construction: sure where all its models agree. */
-    List<NeededPart> of(Pack pack, Platform platform, Set<Fuel> fuels, List<Fault> faults, List<Evidence> evidence) {
-        PlatformFit fit = new PlatformFit(catalog, finder, platform, fuels);
-        return all(pack, faults, evidence, fit.places(), fit::judge);
-    }
-
-    private List<NeededPart> all(
-            Pack pack,
-            List<Fault> faults,
-            List<Evidence> evidence,
-            List<Fit> listed,
-            Function<PartNumber, FitVerdict> judge) {
+    /**
+     * What these faults ask for.
+     *
+     * @param asked how many of a part type the caller spoke of, where one at a time is sold
+     */
+    List<NeededPart> of(List<Fault> faults, List<Evidence> evidence, Map<String, Integer> asked) {
         Map<String, Wanted> wanted = new LinkedHashMap<>();
         for (Fault fault : faults) {
             PartType type = pack.partType(fault.partType()).orElseThrow();
             SellingRule rule = type.selling();
-            Optional<String> slot = rule.renewAll() ? Optional.empty() : fault.slot();
-            String why = rule.renewAll() ? rule.why().orElse(fault.name()) : fault.name();
-            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, rule.renewAll(), why));
+            boolean all = rule.renewAll() && renewAll;
+            Optional<String> slot = all ? Optional.empty() : fault.slot();
+            String why = all ? rule.why().orElse(fault.name()) : fault.name();
+            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, all, why));
             for (SellingRule.Companion companion : rule.companions()) {
-                boolean asked = companion
-                        .whenFinding()
-                        .map(f -> given(pack, f, evidence))
-                        .orElse(true);
-                if (asked) {
+                boolean goes =
+                        companion.whenFinding().map(f -> given(f, evidence)).orElse(true);
+                if (goes) {
                     wanted.putIfAbsent(
                             companion.partType(),
                             new Wanted(companion.partType(), Optional.empty(), true, companion.why()));
                 }
             }
         }
-        Map<PartNumber, String> types = new HashMap<>();
-        catalog.partsAmong(listed.stream().map(row -> row.part().key()).toList())
-                .forEach(part -> types.put(part.number(), part.partType()));
         List<NeededPart> needs = new ArrayList<>();
         for (Wanted want : wanted.values()) {
-            List<Fit> meant = listed.stream()
-                    .filter(row -> want.partType.equals(types.get(row.part()))
-                            && want.slot.map(row.slot()::equals).orElse(true))
+            List<Fit> meant = machine.ofType(want.partType).stream()
+                    .filter(row -> want.slot.map(row.slot()::equals).orElse(true))
                     .toList();
-            needs.addAll(parts(meant, want, judge));
+            needs.addAll(parts(meant, want, asked.getOrDefault(want.partType, 1)));
         }
         return needs;
     }
 
     /** Whether a finding was given a telling answer. */
-    private static boolean given(Pack pack, String finding, List<Evidence> evidence) {
+    private boolean given(String finding, List<Evidence> evidence) {
         Finding asked = pack.finding(finding).orElseThrow();
         return evidence.stream().anyMatch(e -> e.finding().equals(finding) && asked.level(e.answer()) > 0);
     }
 
     /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */
-    private static List<NeededPart> parts(List<Fit> meant, Wanted wanted, Function<PartNumber, FitVerdict> judge) {
+    private List<NeededPart> parts(List<Fit> meant, Wanted wanted, int asked) {
         Map<String, List<Fit>> rows = new LinkedHashMap<>();
         meant.forEach(row ->
                 rows.computeIfAbsent(row.part().key(), k -> new ArrayList<>()).add(row));
         List<NeededPart> parts = new ArrayList<>();
         for (List<Fit> places : rows.values()) {
-            FitVerdict verdict = judge.apply(places.get(0).part());
-            int pieces = wanted.all ? places.stream().mapToInt(Fit::quantity).sum() : 1;
+            FitVerdict verdict = machine.judge(places.get(0).part());
+            int fitted = places.stream().mapToInt(Fit::quantity).sum();
+            int pieces = wanted.all ? fitted : Math.max(1, Math.min(asked, fitted));
             List<String> slots = places.stream().map(Fit::slot).distinct().toList();
-            List<Supply.Item> items = verdict.fold(
-                    fits -> fits.supply().items(), depends -> List.of(), not -> List.of(), unknown -> List.of());
+            List<Supply.Item> items = supplied(verdict);
             for (Supply.Item item : items) {
                 parts.add(new NeededPart(
                         wanted.partType,
@@ -127,6 +107,12 @@ final class Needs {
             }
         }
         return parts;
+    }
+
+    /** What is handed over today for a part with this verdict; nothing while it is open. */
+    static List<Supply.Item> supplied(FitVerdict verdict) {
+        return verdict.fold(
+                fits -> fits.supply().items(), depends -> List.of(), not -> List.of(), unknown -> List.of());
     }
 
     /** Part types of the needs. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -23,6 +24,7 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
 
 /** Cautions and the bag list. */
 public final class HandOver {
@@ -86,7 +88,10 @@ public final class HandOver {
      */
     public record BagEntry(PartNumber part, BagNote.Kind kind, String text) {}
 
-    /** For each line: what lies in a kit, then the notes of its part types, each said once. */
+    /**
+     * For each line: what lies in a kit, then the notes of its part types, each said once; then what the work may need
+     * and none of the lines holds.
+     */
     public List<BagEntry> bag(Appliance appliance, List<Purchase.Line> lines) {
         Map<String, BagEntry> bag = new LinkedHashMap<>();
         for (Purchase.Line line : lines) {
@@ -102,6 +107,32 @@ public final class HandOver {
                                 bag.putIfAbsent(note.text(), new BagEntry(line.part(), note.kind(), note.text())));
             }
         }
+        lacks(appliance, lines).forEach(entry -> bag.putIfAbsent(entry.text(), entry));
         return List.copyOf(bag.values());
+    }
+
+    private List<BagEntry> lacks(Appliance appliance, List<Purchase.Line> lines) {
+        Set<String> held = new LinkedHashSet<>();
+        lines.forEach(line -> held.addAll(partTypes(line.part())));
+        List<BagEntry> lacks = new ArrayList<>();
+        for (Purchase.Line line : lines) {
+            for (String type : partTypes(line.part())) {
+                Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).stream()
+                        .flatMap(t -> t.selling().offers().stream())
+                        .filter(offer -> !held.contains(offer.partType()))
+                        .forEach(offer ->
+                                lacks.add(new BagEntry(line.part(), BagNote.Kind.BUY, lack(appliance, offer))));
+            }
+        }
+        return lacks;
+    }
+
+    private String lack(Appliance appliance, SellingRule.Companion offer) {
+        String name = packs.get(appliance)
+                .partType(offer.partType())
+                .map(PartType::name)
+                .orElse(offer.partType());
+        return "%s: not in the bag. %s"
+                .formatted(name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1), offer.why());
     }
 }

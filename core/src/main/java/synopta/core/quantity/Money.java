@@ -43,6 +43,17 @@ public record Money(long cents, String currency) implements Comparable<Money> {
         return new Money(Math.multiplyExact(cents, count), currency);
     }
 
+    /** This amount times a share, rounded half to even: for estimates, never for a sum that is paid. */
+    public Money share(double share) {
+        BigDecimal exact = BigDecimal.valueOf(cents).multiply(BigDecimal.valueOf(share));
+        return new Money(exact.setScale(0, RoundingMode.HALF_EVEN).longValueExact(), currency);
+    }
+
+    /** Less another; both amounts must be of one currency. */
+    public Money minus(Money other) {
+        return new Money(Math.subtractExact(cents, sameCurrency(other).cents), currency);
+    }
+
     /** The decimal without its currency: "18.40". */
     public String decimal() {
         return BigDecimal.valueOf(cents, 2).toPlainString();

@@ -171,8 +171,8 @@ public class CounterTest {
                         .toList(),
                 List.of("4 ROLLER", "8 RING"));
         assertEquals(view.plan().orElseThrow().best().orElseThrow().total().decimal(), "37.60", "kit and 8 rings");
-        assertTrue(view.bag().stream().anyMatch(b -> b.text().equals("The nut goes on again.")));
-        assertTrue(view.bag().stream().anyMatch(b -> b.text().startsWith("4 x ROLLER")));
+        assertTrue(view.bags().get(0).stream().anyMatch(b -> b.text().equals("The nut goes on again.")));
+        assertTrue(view.bags().get(0).stream().anyMatch(b -> b.text().startsWith("4 x ROLLER")));
     }
 
     @Test

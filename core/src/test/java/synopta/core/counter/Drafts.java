@@ -45,6 +45,7 @@ final class Drafts {
                 Optional.ofNullable(serial),
                 Optional.ofNullable(platform),
                 looked,
-                Finding.Who.FITTER);
+                Finding.Who.FITTER,
+                Shopping.AS_IT_COMES);
     }
 }

@@ -133,7 +133,8 @@ public class EvidenceAtTheCounterTest {
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                person);
+                person,
+                Shopping.AS_IT_COMES);
     }
 
     private static CaseView said(String line) {

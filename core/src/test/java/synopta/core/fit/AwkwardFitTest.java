@@ -192,8 +192,11 @@ public class AwkwardFitTest {
                 .fit("TH-1", "belt", "OLD", 1, BuildRange.ALWAYS)
                 .catalog();
         assertEquals(fits(catalog, "SAME").supply().items(), List.of(new Supply.Item(part("SAME"), 1)));
-        FitFinder genuine =
-                new FitFinder(catalog, new Specifications(List.of()), () -> new HouseRules(true), Clock.systemUTC());
+        FitFinder genuine = new FitFinder(
+                catalog,
+                new Specifications(List.of()),
+                () -> HouseRules.USUAL.withGenuineOnly(true),
+                Clock.systemUTC());
         FitVerdict refused = genuine.judge(MODEL, Unit.NOT_KNOWN, part("SAME"));
         assertTrue(refused.reasons().get(0).endsWith("the house supplies genuine parts only"), refused.toString());
         assertTrue(genuine.judge(MODEL, Unit.NOT_KNOWN, part("NEW")) instanceof FitVerdict.Fits);

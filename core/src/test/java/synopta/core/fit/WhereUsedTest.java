@@ -123,7 +123,7 @@ public class WhereUsedTest {
                         .model(Samples.model("M1", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
-                () -> new HouseRules(true));
+                () -> HouseRules.USUAL.withGenuineOnly(true));
         assertTrue(
                 genuineOnly.page(part("B"), Optional.empty(), "", 5).machines().isEmpty());
     }

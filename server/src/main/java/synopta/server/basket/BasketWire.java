@@ -4,11 +4,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketQuery;
 import synopta.core.basket.Option;
@@ -74,24 +72,16 @@ public final class BasketWire {
             String currency) {
         /** The wire form of a plan. */
         public static BasketAnswer of(BasketPlan plan) {
+            List<PurchaseWire> all = plan.all().stream().map(PurchaseWire::of).toList();
+            boolean isPossible = plan.best().isPresent();
             return new BasketAnswer(
-                    plan.best()
-                            .map(best -> PurchaseWire.of(best, bestKinds(plan)))
-                            .orElse(null),
-                    plan.others().stream()
-                            .map(o -> PurchaseWire.of(o.purchase(), o.kinds()))
-                            .toList(),
+                    isPossible ? all.get(0) : null,
+                    isPossible ? all.subList(1, all.size()) : all,
                     plan.impossible().stream()
                             .map(i -> new ImpossibleWire(i.part().written(), i.why()))
                             .toList(),
                     ProofWire.of(plan.proof()),
                     plan.currency());
-        }
-
-        private static Set<Option.Kind> bestKinds(BasketPlan plan) {
-            Set<Option.Kind> kinds = EnumSet.of(Option.Kind.LEAST);
-            kinds.addAll(plan.also());
-            return kinds;
         }
     }
 
@@ -120,9 +110,11 @@ public final class BasketWire {
             String net,
             List<PiecesWire> spare,
             List<PiecesWire> undone) {
-        static PurchaseWire of(Purchase purchase, Set<Option.Kind> kinds) {
+        /** The wire form of a purchase. */
+        public static PurchaseWire of(Option option) {
+            Purchase purchase = option.purchase();
             return new PurchaseWire(
-                    kinds.stream().sorted().map(Option.Kind::slug).toList(),
+                    option.kinds().stream().sorted().map(Option.Kind::slug).toList(),
                     purchase.lines().stream().map(PurchaseLineWire::of).toList(),
                     purchase.total().decimal(),
                     purchase.net().decimal(),

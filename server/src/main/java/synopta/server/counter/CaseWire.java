@@ -47,6 +47,9 @@ public final class CaseWire {
             @MayBeNull @Size(max = 80) String platform,
             @MayBeNull @Size(max = 20) List<@NotNull @Size(max = 120) String> looked,
             @MayBeNull String person,
+            @MayBeNull @Size(max = 100) List<ShoppingWire.@Valid AdjustedWire> adjusted,
+            @MayBeNull @Size(max = 80) String branch,
+            @MayBeNull Integer neededInDays,
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
             @MayBeNull String status) {
@@ -66,7 +69,8 @@ public final class CaseWire {
                     Optional.ofNullable(serial).filter(s -> !s.isBlank()),
                     Optional.ofNullable(platform).filter(p -> !p.isBlank()),
                     set(looked),
-                    DiagnosisWire.person(person));
+                    DiagnosisWire.person(person),
+                    ShoppingWire.of(adjusted, branch, neededInDays));
         }
 
         /** The line; without one the complaint is what was said. */
@@ -114,6 +118,9 @@ public final class CaseWire {
                     draft.platform().orElse(null),
                     draft.looked().stream().sorted().toList(),
                     draft.person().slug(),
+                    ShoppingWire.AdjustedWire.of(draft.shopping()),
+                    draft.shopping().branch().orElse(null),
+                    ShoppingWire.days(draft.shopping()),
                     content.lines().stream()
                             .map(l -> new CaseLineWire(l.part().written(), l.quantity()))
                             .toList(),
@@ -147,6 +154,9 @@ public final class CaseWire {
             @MayBeNull String platform,
             List<String> looked,
             String person,
+            List<ShoppingWire.AdjustedWire> adjusted,
+            @MayBeNull String branch,
+            @MayBeNull Integer neededInDays,
             List<CaseLineWire> lines,
             List<String> cautionsShown,
             String status,
@@ -173,6 +183,9 @@ public final class CaseWire {
                     f.platform(),
                     f.looked(),
                     f.person(),
+                    f.adjusted(),
+                    f.branch(),
+                    f.neededInDays(),
                     f.lines(),
                     f.cautionsShown(),
                     f.status(),

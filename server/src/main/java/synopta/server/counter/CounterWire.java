@@ -12,9 +12,11 @@ import synopta.core.counter.Known;
 import synopta.core.counter.Look;
 import synopta.core.counter.NeededPart;
 import synopta.core.counter.Piece;
+import synopta.core.counter.WantedPart;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Money;
 import synopta.server.basket.BasketWire;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.AnswerWire;
@@ -46,7 +48,10 @@ public final class CounterWire {
             @MayBeNull AnswerWire.AdviceWire advice,
             List<String> selling,
             List<NeededWire> needs,
+            List<SaleWire.WantedWire> wants,
+            List<SaleWire.QuantityWire> quantities,
             @MayBeNull BasketWire.BasketAnswer basket,
+            List<SaleWire.OptionWire> options,
             List<PartWire> parts,
             List<BagWire> bag,
             List<AnswerWire.CautionWire> cautions) {
@@ -78,9 +83,17 @@ public final class CounterWire {
                             .orElse(null),
                     List.copyOf(view.selling()),
                     view.needs().stream().map(NeededWire::of).toList(),
+                    view.sale().wants().stream().map(SaleWire.WantedWire::of).toList(),
+                    view.sale().quantities().stream()
+                            .map(SaleWire.QuantityWire::of)
+                            .toList(),
                     view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
+                    SaleWire.OptionWire.of(view),
                     PartWire.namedIn(view, catalog),
-                    view.bag().stream().map(BagWire::of).toList(),
+                    view.bags().stream()
+                            .limit(1)
+                            .flatMap(bag -> bag.stream().map(BagWire::of))
+                            .toList(),
                     view.cautions().stream().map(AnswerWire.CautionWire::of).toList());
         }
     }
@@ -152,14 +165,25 @@ public final class CounterWire {
     }
 
     /** The name of a part that is spoken of, and how it may come back. */
-    public record PartWire(String part, String name, String maker, boolean genuine, boolean returnable, int onHand) {
+    public record PartWire(
+            String part,
+            String name,
+            String maker,
+            boolean genuine,
+            boolean returnable,
+            int packQuantity,
+            @MayBeNull String price,
+            int onHand,
+            List<ShelfStockWire> stock) {
         static List<PartWire> namedIn(CaseView view, Catalog catalog) {
-            return view.plan().stream()
-                    .flatMap(plan -> Stream.concat(
-                            plan.best().stream(), plan.others().stream().map(o -> o.purchase())))
-                    .flatMap(p -> Stream.concat(
-                            p.lines().stream().map(l -> l.part()),
-                            p.spare().stream().map(s -> s.part())))
+            return Stream.of(
+                            view.sale().purchases().stream()
+                                    .flatMap(p -> Stream.concat(
+                                            p.lines().stream().map(l -> l.part()),
+                                            p.spare().stream().map(s -> s.part()))),
+                            view.sale().wants().stream().map(WantedPart::supplied),
+                            view.needs().stream().flatMap(n -> n.supplied().stream()))
+                    .flatMap(numbers -> numbers)
                     .distinct()
                     .flatMap(number -> catalog.part(number).stream())
                     .map(part -> of(part, catalog))
@@ -173,9 +197,17 @@ public final class CounterWire {
                     part.maker(),
                     part.genuine(),
                     part.returnable(),
-                    catalog.onHand(part.number()));
+                    part.packQuantity(),
+                    catalog.price(part.number()).map(Money::decimal).orElse(null),
+                    catalog.onHand(part.number()),
+                    catalog.stock(part.number()).stream()
+                            .map(s -> new ShelfStockWire(s.branch(), s.onHand(), s.leadDays()))
+                            .toList());
         }
     }
+
+    /** What lies at a branch, and in how many days more can be there. */
+    public record ShelfStockWire(String branch, int onHand, int leadDays) {}
 
     /** An entry of the bag list. */
     public record BagWire(String part, String kind, String text) {

@@ -11,6 +11,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.counter.CaseDraft;
+import synopta.core.counter.Shopping;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Reading;
 import synopta.server.web.MayBeNull;
@@ -46,7 +47,8 @@ public final class DiagnosisWire {
                     Optional.empty(),
                     Optional.empty(),
                     Set.of(),
-                    DiagnosisWire.person(person));
+                    DiagnosisWire.person(person),
+                    Shopping.AS_IT_COMES);
         }
     }
 

@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
@@ -13,6 +15,7 @@ import java.util.stream.Stream;
 import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
+import synopta.core.counter.Shopping;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
@@ -110,6 +113,23 @@ final class CaseItems {
             return names("looked");
         }
 
+        Shopping shopping() {
+            return new Shopping(
+                    of("adjusted", Read::adjusted),
+                    names("branch").stream().findFirst(),
+                    names("needed-in-days").stream().mapToInt(Integer::parseInt).findFirst());
+        }
+
+        /** Quantity, value and need, parted by bars; empty where it was not set. */
+        private static Shopping.Adjusted adjusted(String part, String detail) {
+            String[] set = detail.split("\\|", -1);
+            return new Shopping.Adjusted(
+                    new PartNumber(part),
+                    set[0].isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(set[0])),
+                    set[1].isEmpty() ? OptionalLong.empty() : OptionalLong.of(Long.parseLong(set[1])),
+                    Boolean.parseBoolean(set[2]));
+        }
+
         Finding.Who person() {
             return names("person").stream().findFirst().map(Finding.Who::of).orElse(Finding.Who.FITTER);
         }
@@ -148,8 +168,21 @@ final class CaseItems {
         names("platform", draft.platform().stream().toList()).forEach(items::add);
         names("looked", draft.looked()).forEach(items::add);
         items.add(new Item("person", draft.person().slug(), ""));
+        items.addAll(shopping(draft.shopping()));
         int[] place = {0};
         jdbc.batch(WRITE, items.stream(), item -> new Object[] {number, item.kind, place[0]++, item.name, item.detail});
+    }
+
+    private static List<Item> shopping(Shopping shopping) {
+        List<Item> items = new ArrayList<>();
+        for (Shopping.Adjusted a : shopping.adjusted()) {
+            String quantity = a.quantity().isPresent() ? "" + a.quantity().getAsInt() : "";
+            String value = a.valueCents().isPresent() ? "" + a.valueCents().getAsLong() : "";
+            items.add(new Item("adjusted", a.part().written(), quantity + "|" + value + "|" + a.needed()));
+        }
+        shopping.branch().ifPresent(branch -> items.add(new Item("branch", branch, "")));
+        shopping.neededInDays().ifPresent(days -> items.add(new Item("needed-in-days", "" + days, "")));
+        return items;
     }
 
     private static Stream<Item> names(String kind, Collection<String> names) {

@@ -150,7 +150,8 @@ public final class CaseStore implements CaseLog {
                 Optional.ofNullable(row.getString("serial")),
                 read.platform(),
                 read.looked(),
-                read.person());
+                read.person(),
+                read.shopping());
         return new CaseRecord(
                 number,
                 row.getObject("created_at", OffsetDateTime.class).toInstant(),

@@ -1,35 +1,65 @@
 package synopta.store.house;
 
-import java.util.Optional;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import synopta.core.knowledge.HouseRules;
 import synopta.store.jdbc.Jdbc;
 
-/** The rules of the house in the store; what was never chosen is as usual. */
+/**
+ * The rules of the house in the store; what was never chosen is as usual. They are asked for at every verdict, so the last
+ * ones are kept at hand: a data folder is open in one process only.
+ */
 public final class HouseRuleStore implements Supplier<HouseRules> {
-    private static final String GENUINE_ONLY = "genuine-only";
-
     private final Jdbc jdbc;
+    private volatile HouseRules atHand;
 
     /** Reads and writes through this. */
     public HouseRuleStore(Jdbc jdbc) {
         this.jdbc = jdbc;
     }
 
-    private static final String SETTING = """
-            select setting
+    private static final String SETTINGS = """
+            select rule, setting
               from house_rule
-             where rule = ?""";
+             order by rule""";
 
     @Override
     public HouseRules get() {
-        Optional<String> genuineOnly = jdbc.one(SETTING, row -> row.getString("setting"), GENUINE_ONLY);
-        return new HouseRules(genuineOnly.map(Boolean::valueOf).orElse(HouseRules.USUAL.genuineOnly()));
+        HouseRules rules = atHand;
+        if (rules == null) {
+            rules = read();
+            atHand = rules;
+        }
+        return rules;
+    }
+
+    private record Setting(String rule, String value) {}
+
+    private HouseRules read() {
+        Map<String, String> set = new LinkedHashMap<>();
+        jdbc.list(SETTINGS, row -> new Setting(row.getString("rule"), row.getString("setting")))
+                .forEach(s -> set.put(s.rule, s.value));
+        HouseRules usual = HouseRules.USUAL;
+        return new HouseRules(
+                set(set, "genuine-only", Boolean::valueOf, usual.genuineOnly()),
+                set(set, "renew-all", Boolean::valueOf, usual.renewAll()),
+                set(set, "hour-cents", Long::valueOf, usual.hourCents()),
+                set(set, "visit-cents", Long::valueOf, usual.visitCents()),
+                set(set, "horizon-years", Integer::valueOf, usual.horizonYears()),
+                set(set, "tax-percent", BigDecimal::new, usual.taxPercent()),
+                set(set, "tax-included", Boolean::valueOf, usual.taxIncluded()),
+                set(set, "quote-days", Integer::valueOf, usual.quoteDays()));
+    }
+
+    private static <T> T set(Map<String, String> set, String rule, Function<String, T> read, T usual) {
+        return set.containsKey(rule) ? read.apply(set.get(rule)) : usual;
     }
 
     private static final String FORGET = """
-            delete from house_rule
-             where rule = ?""";
+            delete from house_rule""";
 
     private static final String CHOOSE = """
             insert into house_rule (rule, setting)
@@ -37,9 +67,20 @@ public final class HouseRuleStore implements Supplier<HouseRules> {
 
     /** From now on these. */
     public void choose(HouseRules rules) {
+        Map<String, Object> settings = new LinkedHashMap<>();
+        settings.put("genuine-only", rules.genuineOnly());
+        settings.put("renew-all", rules.renewAll());
+        settings.put("hour-cents", rules.hourCents());
+        settings.put("visit-cents", rules.visitCents());
+        settings.put("horizon-years", rules.horizonYears());
+        settings.put("tax-percent", rules.taxPercent().toPlainString());
+        settings.put("tax-included", rules.taxIncluded());
+        settings.put("quote-days", rules.quoteDays());
         jdbc.inTransaction(() -> {
-            jdbc.update(FORGET, GENUINE_ONLY);
-            return jdbc.update(CHOOSE, GENUINE_ONLY, String.valueOf(rules.genuineOnly()));
+            jdbc.update(FORGET);
+            settings.forEach((rule, setting) -> jdbc.update(CHOOSE, rule, String.valueOf(setting)));
+            return settings.size();
         });
+        atHand = rules;
     }
 }

@@ -1,0 +1,44 @@
+package synopta.core.counter;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.basket.BasketPlan;
+import synopta.core.basket.Option;
+import synopta.core.basket.Purchase;
+import synopta.core.teardown.Work;
+
+/**
+ * What to sell in a case.
+ *
+ * @param needs what must be there; a quantity of 0 was left out by the specialist
+ * @param wants what would be nice to have
+ * @param quantities requests in another quantity than the trade's
+ * @param plan present once there are needs
+ * @param works of the plan's purchases, the best first; empty while the layout is not known
+ */
+public record Sale(
+        List<NeededPart> needs,
+        List<WantedPart> wants,
+        List<QuantityNote> quantities,
+        Optional<BasketPlan> plan,
+        List<Work> works) {
+    /** Copies. */
+    public Sale {
+        needs = List.copyOf(needs);
+        wants = List.copyOf(wants);
+        quantities = List.copyOf(quantities);
+        works = List.copyOf(works);
+    }
+
+    Sale with(List<Work> other) {
+        return new Sale(needs, wants, quantities, plan, other);
+    }
+
+    /** The purchases of the plan, the best first. */
+    public List<Purchase> purchases() {
+        return plan.stream()
+                .flatMap(p -> p.all().stream())
+                .map(Option::purchase)
+                .toList();
+    }
+}

@@ -1,0 +1,185 @@
+package synopta.core.counter;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import synopta.core.basket.BasketPlan;
+import synopta.core.basket.BasketPlanner;
+import synopta.core.basket.BasketQuery;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.PartNumber;
+import synopta.core.diagnosis.Hearing;
+import synopta.core.fit.FitFinder;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Money;
+import synopta.core.teardown.Teardown;
+import synopta.core.teardown.Work;
+
+/** Puts needs and wants together, as the rules of the trade and the house and the specialist have it, and plans. */
+final class Selling {
+    private final Catalog catalog;
+    private final FitFinder finder;
+    private final BasketPlanner planner;
+    private final HouseRules rules;
+    private final String currency;
+    private final Settled settled;
+    private final Shopping shopping;
+    private final Optional<MachineParts> machine;
+
+    Selling(
+            Catalog catalog,
+            FitFinder finder,
+            BasketPlanner planner,
+            HouseRules rules,
+            String currency,
+            Settled settled,
+            Shopping shopping) {
+        this.catalog = catalog;
+        this.finder = finder;
+        this.planner = planner;
+        this.rules = rules;
+        this.currency = currency;
+        this.settled = settled;
+        this.shopping = shopping;
+        machine = MachineParts.of(catalog, finder, settled);
+    }
+
+    /** What was asked for by its number alone, while nothing is known of the appliance. */
+    Sale ofNumbers() {
+        List<NeededPart> needs = adjusted(asked());
+        return new Sale(needs, List.of(), List.of(), plan(needs, List.of()), List.of());
+    }
+
+    /** What these faults and the caller's own wishes come to. */
+    Sale of(Pack pack, List<Fault> faults, Heard heard) {
+        List<Hearing.Named> named = heard.hearing().named().stream()
+                .filter(n -> n.how() != Hearing.Named.How.DENIED && n.how() != Hearing.Named.How.RENEWED)
+                .toList();
+        Quantities quantities =
+                new Quantities(settled.line().complaint(), named, pack, machine, catalog, planner, policy());
+        List<NeededPart> needs = new ArrayList<>(asked());
+        Set<Optional<PartNumber>> byNumber = new HashSet<>();
+        needs.forEach(need -> byNumber.add(need.supplied()));
+        machine
+                .map(m -> new Needs(m, pack, rules.renewAll()).of(faults, heard.evidence(), quantities.asked()))
+                .orElse(List.of())
+                .stream()
+                .filter(need -> need.supplied().isEmpty() || !byNumber.contains(need.supplied()))
+                .forEach(needs::add);
+        Optional<Teardown> teardown = settled.layout().map(Teardown::new);
+        Set<String> sold = new LinkedHashSet<>();
+        faults.forEach(fault -> sold.add(fault.partType()));
+        List<WantedPart> wants = machine.map(m -> new Wants(catalog, m, pack, rules, currency)
+                        .of(needs, wished(pack, heard), sold, teardown, settled.ageYears()))
+                .orElse(List.of());
+        List<NeededPart> inForce = new ArrayList<>(adjusted(needs));
+        inForce.addAll(madeNeeds(wants));
+        List<WantedPart> left = adjustedWants(wants);
+        Sale sale = new Sale(inForce, left, quantities.notes(inForce, left), plan(inForce, left), List.of());
+        return teardown.map(t -> sale.with(works(sale, t))).orElse(sale);
+    }
+
+    private List<NeededPart> asked() {
+        return new AskedNeeds(catalog, finder).of(settled);
+    }
+
+    /** What was named as wished for, where the word means one part or the machine has but one of its meanings. */
+    private static Map<String, String> wished(Pack pack, Heard heard) {
+        Map<String, String> wished = new LinkedHashMap<>();
+        Set<String> given = new HashSet<>();
+        heard.evidence().forEach(e -> given.add(e.finding()));
+        for (Hearing.Named named : heard.hearing().named()) {
+            if (named.how() == Hearing.Named.How.ASKED) {
+                named.partTypes().stream()
+                        .filter(slug ->
+                                given.contains(pack.partType(slug).orElseThrow().askedFor()))
+                        .forEach(slug -> wished.putIfAbsent(slug, named.phrase()));
+            }
+        }
+        return wished;
+    }
+
+    private List<NeededPart> adjusted(List<NeededPart> needs) {
+        return needs.stream()
+                .map(need -> need.supplied()
+                        .flatMap(shopping::of)
+                        .map(Shopping.Adjusted::quantity)
+                        .filter(OptionalInt::isPresent)
+                        .map(quantity -> need.with(quantity.getAsInt()))
+                        .orElse(need))
+                .toList();
+    }
+
+    private List<NeededPart> madeNeeds(List<WantedPart> wants) {
+        List<NeededPart> needs = new ArrayList<>();
+        for (WantedPart want : wants) {
+            shopping.of(want.supplied())
+                    .filter(Shopping.Adjusted::needed)
+                    .ifPresent(made -> needs.add(new NeededPart(
+                            want.partType(),
+                            want.slots(),
+                            want.listed(),
+                            Optional.of(want.supplied()),
+                            made.quantity().orElse(want.quantity()),
+                            machine.orElseThrow().judge(want.listed()),
+                            "Put in by hand. " + want.why())));
+        }
+        return needs;
+    }
+
+    private List<WantedPart> adjustedWants(List<WantedPart> wants) {
+        List<WantedPart> left = new ArrayList<>();
+        for (WantedPart want : wants) {
+            Optional<Shopping.Adjusted> made = shopping.of(want.supplied());
+            if (made.isEmpty()) {
+                left.add(want);
+            } else if (!made.get().needed()) {
+                long cents = made.get().valueCents().orElse(want.value().cents());
+                left.add(want.with(made.get().quantity().orElse(want.quantity()), new Money(cents, currency)));
+            }
+        }
+        return left;
+    }
+
+    private BasketQuery.Policy policy() {
+        return new BasketQuery.Policy(rules.genuineOnly(), shopping.branch(), shopping.neededInDays());
+    }
+
+    private Optional<BasketPlan> plan(List<NeededPart> needs, List<WantedPart> wants) {
+        Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
+        needs.stream()
+                .filter(n -> n.quantity() > 0)
+                .forEach(n -> n.supplied().ifPresent(p -> pieces.merge(p, n.quantity(), Integer::sum)));
+        List<BasketQuery.Want> nice = wants.stream()
+                .filter(w -> w.quantity() > 0)
+                .map(w -> new BasketQuery.Want(w.supplied(), w.quantity(), w.value()))
+                .toList();
+        return pieces.isEmpty()
+                ? Optional.empty()
+                : Optional.of(planner.plan(new BasketQuery(
+                        pieces.entrySet().stream()
+                                .map(e -> new BasketQuery.Need(e.getKey(), e.getValue()))
+                                .toList(),
+                        nice,
+                        policy())));
+    }
+
+    private List<Work> works(Sale sale, Teardown teardown) {
+        List<NeededPart> placed = sale.needs().stream()
+                .map(need -> need.slots().isEmpty()
+                        ? need.at(machine.map(m -> m.slotsOf(need.listed())).orElse(List.of()))
+                        : need)
+                .toList();
+        return sale.purchases().stream()
+                .map(purchase -> teardown.work(Jobs.pieces(placed, sale.wants(), purchase)))
+                .toList();
+    }
+}

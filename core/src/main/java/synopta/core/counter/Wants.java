@@ -1,0 +1,179 @@
+package synopta.core.counter;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.PartNumber;
+import synopta.core.fit.Supply;
+import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.SellingRule;
+import synopta.core.quantity.Money;
+import synopta.core.teardown.Teardown;
+import synopta.core.teardown.WhileOpen;
+import synopta.core.teardown.Work;
+
+/**
+ * What would be nice to have: what the caller named, what the job may need, and what lies open while the needs are seen to.
+ * Only what certainly fits is offered, and what lies open only when the age is known. A part is offered once; what it is worth while open counts whoever offers it.
+ */
+final class Wants {
+    /** So many of those that lie open are shown, the most worthwhile first. */
+    private static final int MOST_OPEN = 8;
+
+    private final Catalog catalog;
+    private final MachineParts machine;
+    private final Pack pack;
+    private final HouseRules rules;
+    private final String currency;
+
+    Wants(Catalog catalog, MachineParts machine, Pack pack, HouseRules rules, String currency) {
+        this.catalog = catalog;
+        this.machine = machine;
+        this.pack = pack;
+        this.rules = rules;
+        this.currency = currency;
+    }
+
+    /**
+     * Wants beside the needs.
+     *
+     * @param named part types the caller named, each with the words
+     * @param sold part types that are sold for
+     * @param teardown how the machine is opened; empty while its layout is not known
+     */
+    List<WantedPart> of(
+            List<NeededPart> needs,
+            Map<String, String> named,
+            Set<String> sold,
+            Optional<Teardown> teardown,
+            OptionalDouble ageYears) {
+        Set<PartNumber> needed = needs.stream().map(NeededPart::listed).collect(Collectors.toSet());
+        Map<PartNumber, WantedPart> wants = new LinkedHashMap<>();
+        Work work = teardown.map(t -> t.work(Jobs.pieces(needs))).orElse(new Work(List.of(), 0, List.of()));
+        Map<PartNumber, WhileOpen> open = new LinkedHashMap<>();
+        if (teardown.isPresent() && ageYears.isPresent()) {
+            open.putAll(lyingOpen(teardown.get(), work, ageYears.getAsDouble()));
+        }
+        named.forEach((type, phrase) ->
+                offer(wants, type, needed, open, WantedPart.Source.ASKED, "Asked for: “%s”.".formatted(phrase)));
+        for (String type : sold) {
+            for (SellingRule.Companion offer :
+                    pack.partType(type).map(t -> t.selling().offers()).orElse(List.of())) {
+                offer(wants, offer.partType(), needed, open, WantedPart.Source.JOB, offer.why());
+            }
+        }
+        List<WantedPart> lying = new ArrayList<>();
+        open.keySet().stream()
+                .filter(part -> !needed.contains(part) && !wants.containsKey(part))
+                .forEach(part -> lying.addAll(wants(part, open, WantedPart.Source.WHILE_OPEN, "It lies open anyway.")));
+        List<WantedPart> all = new ArrayList<>(wants.values());
+        lying.stream()
+                .filter(w -> w.value().cents() > 0)
+                .sorted(Comparator.comparingDouble(this::worth).reversed())
+                .limit(MOST_OPEN)
+                .forEach(all::add);
+        return all;
+    }
+
+    private double worth(WantedPart want) {
+        return catalog.price(want.supplied())
+                .map(price -> want.value().cents() / (double) Math.max(1, price.cents() * want.quantity()))
+                .orElse(0.0);
+    }
+
+    private void offer(
+            Map<PartNumber, WantedPart> wants,
+            String type,
+            Set<PartNumber> needed,
+            Map<PartNumber, WhileOpen> open,
+            WantedPart.Source source,
+            String why) {
+        machine.ofType(type).stream()
+                .map(Fit::part)
+                .distinct()
+                .filter(part -> !needed.contains(part))
+                .forEach(part -> wants(part, open, source, why).forEach(want -> wants.putIfAbsent(part, want)));
+    }
+
+    private List<WantedPart> wants(
+            PartNumber part, Map<PartNumber, WhileOpen> open, WantedPart.Source source, String why) {
+        List<Fit> rows =
+                machine.rows().stream().filter(row -> row.part().equals(part)).toList();
+        int pieces = rows.stream().mapToInt(Fit::quantity).sum();
+        List<String> slots = rows.stream().map(Fit::slot).distinct().toList();
+        List<WantedPart> wants = new ArrayList<>();
+        Optional<WhileOpen> weighed = Optional.ofNullable(open.get(part));
+        List<Supply.Item> items = Needs.supplied(machine.judge(part));
+        for (Supply.Item item : items) {
+            // What two parts replace together is worth its value once: it stands at the first of them.
+            boolean leads = item == items.get(0);
+            Money value = leads ? weighed.map(WhileOpen::value).orElse(nothing()) : nothing();
+            wants.add(new WantedPart(
+                    machine.typeOf(part),
+                    slots,
+                    part,
+                    item.part(),
+                    Math.multiplyExact(pieces, item.quantity()),
+                    value,
+                    source,
+                    weighed,
+                    why));
+        }
+        return wants;
+    }
+
+    private Money nothing() {
+        return new Money(0, currency);
+    }
+
+    /** Each listed part that some of the steps lay open at all of its places, and what renewing it then is worth. */
+    private Map<PartNumber, WhileOpen> lyingOpen(Teardown teardown, Work work, double ageYears) {
+        WhileOpen.Terms terms = new WhileOpen.Terms(
+                ageYears,
+                rules.horizonYears(),
+                new Money(rules.hourCents(), currency),
+                new Money(rules.visitCents(), currency));
+        Set<String> open = teardown.open(work.steps());
+        Map<PartNumber, List<Fit>> rows = machine.rows().stream()
+                .collect(Collectors.groupingBy(Fit::part, LinkedHashMap::new, Collectors.toList()));
+        Map<PartNumber, WhileOpen> weighed = new LinkedHashMap<>();
+        rows.forEach((part, places) -> {
+            Optional<PartType> type = pack.partType(machine.typeOf(part));
+            boolean all = places.stream().allMatch(row -> open.contains(row.slot()));
+            if (all && type.isPresent() && !type.get().refer()) {
+                weighed.put(part, weighed(teardown, type.get(), part, places, terms));
+            }
+        });
+        return weighed;
+    }
+
+    private WhileOpen weighed(
+            Teardown teardown, PartType type, PartNumber part, List<Fit> places, WhileOpen.Terms terms) {
+        int pieces = places.stream().mapToInt(Fit::quantity).sum();
+        Map<String, Integer> slots = new LinkedHashMap<>();
+        places.forEach(row -> slots.merge(row.slot(), row.quantity(), Integer::sum));
+        double exchange = slots.entrySet().stream()
+                .mapToDouble(e -> e.getValue() * teardown.exchange(e.getKey()))
+                .sum();
+        double opening = teardown.work(slots).minutes() - exchange;
+        List<Supply.Item> items = Needs.supplied(machine.judge(part));
+        PartNumber today = items.isEmpty() ? part : items.get(0).part();
+        Optional<Money> price = catalog.price(today).map(each -> each.times(packs(today, pieces)));
+        return WhileOpen.of(type.life(), pieces, price, exchange, opening, terms);
+    }
+
+    private int packs(PartNumber part, int pieces) {
+        int pack = catalog.part(part).map(p -> p.packQuantity()).orElse(1);
+        return -Math.floorDiv(-pieces, pack);
+    }
+}

@@ -1,0 +1,102 @@
+package synopta.server.counter;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import synopta.core.basket.BasketPlan;
+import synopta.core.basket.Option;
+import synopta.core.counter.CaseView;
+import synopta.core.counter.QuantityNote;
+import synopta.core.counter.WantedPart;
+import synopta.core.teardown.WhileOpen;
+import synopta.core.teardown.Work;
+import synopta.server.basket.BasketWire;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of what to sell in a case. */
+public final class SaleWire {
+    private SaleWire() {}
+
+    /** A part that would be nice to have, worth `value`; 0 pieces: left out. */
+    public record WantedWire(
+            String partType,
+            List<String> slots,
+            String listed,
+            String supplied,
+            int quantity,
+            String value,
+            String source,
+            @MayBeNull OpenWire open,
+            String why) {
+        static WantedWire of(WantedPart want) {
+            return new WantedWire(
+                    want.partType(),
+                    want.slots(),
+                    want.listed().written(),
+                    want.supplied().written(),
+                    want.quantity(),
+                    want.value().decimal(),
+                    want.source().slug(),
+                    want.open().map(OpenWire::of).orElse(null),
+                    want.why());
+        }
+    }
+
+    /** What renewing it while it is open comes to. */
+    public record OpenWire(double risk, double riskNew, double minutes, String value) {
+        static OpenWire of(WhileOpen open) {
+            return new OpenWire(
+                    open.risk().value(),
+                    open.riskNew().value(),
+                    open.minutes(),
+                    open.value().decimal());
+        }
+    }
+
+    /** A request in another quantity than the trade's, with the price of each way. */
+    public record QuantityWire(
+            String partType, String part, int asked, int fitted, String phrase, String rule, List<WayWire> ways) {
+        static QuantityWire of(QuantityNote note) {
+            return new QuantityWire(
+                    note.partType(),
+                    note.part().written(),
+                    note.asked(),
+                    note.fitted(),
+                    note.phrase(),
+                    note.rule(),
+                    note.ways().stream()
+                            .map(w -> new WayWire(w.pieces(), w.total().decimal(), w.spare()))
+                            .toList());
+        }
+    }
+
+    /** What so many pieces come to. */
+    public record WayWire(int pieces, String total, int spare) {}
+
+    /** A way of buying it, with the work and what goes into the bag; no minutes while the layout is not known. */
+    public record OptionWire(
+            BasketWire.PurchaseWire purchase,
+            @MayBeNull Double minutes,
+            List<String> steps,
+            List<CounterWire.BagWire> bag) {
+        static List<OptionWire> of(CaseView view) {
+            List<Option> all = view.plan().map(BasketPlan::all).orElse(List.of());
+            List<OptionWire> options = new ArrayList<>();
+            for (int i = 0; i < all.size(); i++) {
+                Optional<Work> work = view.sale().works().stream().skip(i).findFirst();
+                options.add(new OptionWire(
+                        BasketWire.PurchaseWire.of(all.get(i)),
+                        work.map(Work::minutes).orElse(null),
+                        work.map(Work::steps).orElse(List.of()).stream()
+                                .map(step -> step.name())
+                                .toList(),
+                        view.bags().stream()
+                                .skip(i)
+                                .limit(1)
+                                .flatMap(bag -> bag.stream().map(CounterWire.BagWire::of))
+                                .toList()));
+            }
+            return options;
+        }
+    }
+}

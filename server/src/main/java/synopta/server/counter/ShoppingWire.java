@@ -1,0 +1,68 @@
+package synopta.server.counter;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import synopta.core.basket.BasketQuery;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.Shopping;
+import synopta.core.quantity.Money;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of how it is to be bought. */
+public final class ShoppingWire {
+    /** Values of wants are plain decimals here; any currency reads and writes them alike. */
+    private static final String ANY_CURRENCY = "XXX";
+
+    private ShoppingWire() {}
+
+    static Shopping of(List<AdjustedWire> adjusted, String branch, Integer neededInDays) {
+        if (neededInDays != null && neededInDays < 0) {
+            throw new IllegalArgumentException("Days (%d) must be at least 0; 0 is today.".formatted(neededInDays));
+        }
+        return new Shopping(
+                adjusted == null
+                        ? List.of()
+                        : adjusted.stream().map(AdjustedWire::adjusted).toList(),
+                Optional.ofNullable(branch).filter(b -> !b.isBlank()),
+                neededInDays == null ? OptionalInt.empty() : OptionalInt.of(neededInDays));
+    }
+
+    static Integer days(Shopping shopping) {
+        return shopping.neededInDays().isPresent() ? shopping.neededInDays().getAsInt() : null;
+    }
+
+    /** A need or a want as the specialist set it: 0 pieces leave it out, `needed` makes a want a need. */
+    public record AdjustedWire(
+            @NotBlank @Size(max = 80) String part,
+            @MayBeNull @Min(0) @Max(BasketQuery.MOST_PIECES) Integer quantity,
+            @MayBeNull @Size(max = 20) String value,
+            @MayBeNull Boolean needed) {
+        private Shopping.Adjusted adjusted() {
+            return new Shopping.Adjusted(
+                    new PartNumber(part),
+                    quantity == null ? OptionalInt.empty() : OptionalInt.of(quantity),
+                    value == null
+                            ? OptionalLong.empty()
+                            : OptionalLong.of(Money.of(value, ANY_CURRENCY).cents()),
+                    Boolean.TRUE.equals(needed));
+        }
+
+        static List<AdjustedWire> of(Shopping shopping) {
+            return shopping.adjusted().stream()
+                    .map(a -> new AdjustedWire(
+                            a.part().written(),
+                            a.quantity().isPresent() ? a.quantity().getAsInt() : null,
+                            a.valueCents().isPresent()
+                                    ? new Money(a.valueCents().getAsLong(), ANY_CURRENCY).decimal()
+                                    : null,
+                            a.needed()))
+                    .toList();
+        }
+    }
+}
