@@ -27,6 +27,7 @@ public class ArchitectureTest {
             "fit",
             "basket",
             "teardown",
+            "order",
             "handover",
             "counter");
     /** What each step may use besides itself, the steps above it and the language. */

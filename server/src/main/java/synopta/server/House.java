@@ -12,6 +12,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Sheet;
@@ -23,17 +24,23 @@ import synopta.core.fit.PartBook;
 import synopta.core.fit.Specifications;
 import synopta.core.fit.WhereUsed;
 import synopta.core.handover.HandOver;
+import synopta.core.order.OrderDesk;
+import synopta.core.order.PromiseLog;
+import synopta.core.order.QuoteDesk;
+import synopta.core.order.QuoteLog;
 import synopta.demo.DemoCatalogue;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRefused;
 import synopta.formats.knowledge.WeightsReader;
 import synopta.server.catalog.Intake;
+import synopta.server.order.StandInFeed;
 import synopta.store.Store;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.house.HouseRuleStore;
 
 /** Puts the rooms of the core together over one data folder. */
 @Configuration
+@EnableScheduling
 class House {
     private static final Logger LOG = LoggerFactory.getLogger(House.class);
     private static final long DEMO_SEED = 7;
@@ -124,6 +131,36 @@ class House {
             @Value("${synopta.currency}") String currency,
             Clock clock) {
         return new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
+    }
+
+    @Bean
+    QuoteLog quoteLog(Store store) {
+        return store.quotes();
+    }
+
+    @Bean
+    PromiseLog promiseLog(Store store) {
+        return store.promises();
+    }
+
+    @Bean
+    StandInFeed supplierFeed(Catalog catalog) {
+        return new StandInFeed(catalog);
+    }
+
+    @Bean
+    QuoteDesk quoteDesk(
+            Catalog catalog,
+            QuoteLog log,
+            HouseRuleStore rules,
+            Clock clock,
+            @Value("${synopta.currency}") String currency) {
+        return new QuoteDesk(catalog, log, rules, clock, currency);
+    }
+
+    @Bean
+    OrderDesk orderDesk(Catalog catalog, PromiseLog log, StandInFeed feed, Clock clock) {
+        return new OrderDesk(catalog, log, feed, clock);
     }
 
     @Bean

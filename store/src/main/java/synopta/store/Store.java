@@ -7,10 +7,14 @@ import java.nio.file.Path;
 import org.flywaydb.core.Flyway;
 import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseLog;
+import synopta.core.order.PromiseLog;
+import synopta.core.order.QuoteLog;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.counter.CaseStore;
 import synopta.store.house.HouseRuleStore;
 import synopta.store.jdbc.Jdbc;
+import synopta.store.order.PromiseStore;
+import synopta.store.order.QuoteStore;
 
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
 public final class Store implements AutoCloseable {
@@ -18,6 +22,8 @@ public final class Store implements AutoCloseable {
     private final CatalogStore catalog;
     private final CaseStore cases;
     private final HouseRuleStore house;
+    private final QuoteStore quotes;
+    private final PromiseStore promises;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -32,6 +38,8 @@ public final class Store implements AutoCloseable {
         catalog = new CatalogStore(jdbc);
         cases = new CaseStore(jdbc);
         house = new HouseRuleStore(jdbc);
+        quotes = new QuoteStore(jdbc);
+        promises = new PromiseStore(jdbc);
     }
 
     /**
@@ -75,6 +83,16 @@ public final class Store implements AutoCloseable {
     /** The rules of the house. */
     public HouseRuleStore house() {
         return house;
+    }
+
+    /** The quotes. */
+    public QuoteLog quotes() {
+        return quotes;
+    }
+
+    /** What was promised. */
+    public PromiseLog promises() {
+        return promises;
     }
 
     @Override

@@ -97,6 +97,9 @@ public interface Catalog {
     /** What the branches have of a part. */
     List<Stock> stock(PartNumber part);
 
+    /** Branches that a stock is known of, by name. */
+    List<String> branches();
+
     /** How many sale units all branches have of a part. */
     default int onHand(PartNumber part) {
         return stock(part).stream().mapToInt(Stock::onHand).sum();

@@ -231,6 +231,11 @@ public final class MemoryCatalog implements Catalog, CatalogDump {
         return stock.getOrDefault(part, List.of());
     }
 
+    @Override
+    public List<String> branches() {
+        return tables.stock().stream().map(Stock::branch).distinct().sorted().toList();
+    }
+
     /** The rows of every sheet. */
     static Map<Sheet<?>, List<?>> dump(CatalogTables tables) {
         Map<Sheet<?>, List<?>> sheets = new LinkedHashMap<>();

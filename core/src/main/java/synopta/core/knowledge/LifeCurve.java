@@ -45,6 +45,15 @@ public record LifeCurve(double shape, double scaleYears, Basis basis) {
         return sum * step / 3;
     }
 
+    /** The same shape with another mean life in years, from 0.1 to 200. */
+    public LifeCurve lasting(double meanYears) {
+        if (!(meanYears >= 0.1 && meanYears <= 200)) {
+            throw new IllegalArgumentException(
+                    "Mean life (%s years) must lie between 0.1 and 200.".formatted(meanYears));
+        }
+        return new LifeCurve(shape, scaleYears * meanYears / meanYearsLeft(0), basis);
+    }
+
     /** Rate of failure at an age, 1/year: (k/s)(t/s)^(k-1). */
     public double hazardPerYear(double ageYears) {
         return shape / scaleYears * Math.pow(ageYears / scaleYears, shape - 1);

@@ -54,6 +54,12 @@ class CatalogController {
                                 .toList());
     }
 
+    /** The branches that a stock is known of. */
+    @GetMapping("/branches")
+    List<String> branches() {
+        return catalog.branches();
+    }
+
     @GetMapping("/layouts/{appliance}")
     List<LayoutWire> layouts(@PathVariable String appliance) {
         return packs.of(Appliance.of(appliance))

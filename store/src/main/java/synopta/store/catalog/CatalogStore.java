@@ -33,16 +33,29 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
         replace(Delivery.of(tables), sheet -> {});
     }
 
+    private static final String STILL_KEPT = """
+            update stock
+               set reserved = (select coalesce(sum(p.quantity), 0)
+                                 from promise p
+                                where p.part_key = stock.part_key
+                                  and p.branch = stock.branch
+                                  and p.state = 'reserved')
+             where exists (select 1
+                             from promise p
+                            where p.part_key = stock.part_key
+                              and p.branch = stock.branch
+                              and p.state = 'reserved')""";
+
     /**
      * Puts the sheets that were sent in the place of those of the same name, in one transaction: all of them or, when it
-     * fails or the process ends, none. That they hold together is for {@link synopta.core.catalog.DeliveryCheck} to say.
+     * fails or the process ends, none; what is kept for somebody on a shelf stays kept. That they hold together is for {@link synopta.core.catalog.DeliveryCheck} to say.
      *
      * @param begun is told of each sheet before it is written
      */
     public void replace(Delivery delivery, Consumer<Sheet<?>> begun) {
         jdbc.inTransaction(() -> {
             Sheet.ALL.forEach(sheet -> replace(delivery, sheet, begun));
-            return null;
+            return delivery.sent(Sheet.STOCK).map(sent -> jdbc.update(STILL_KEPT));
         });
     }
 

@@ -161,14 +161,25 @@ abstract class PartQueries implements Catalog {
     }
 
     private static final String STOCK = """
-            select s.branch, p.part, s.on_hand, s.lead_days
+            select s.branch, p.part, greatest(s.on_hand - s.reserved, 0) as on_hand, s.lead_days
               from stock s
               join part p on p.part_key = s.part_key
              where s.part_key = ?
              order by s.branch""";
 
+    /** What is free: pieces that are kept for somebody are left out. */
     @Override
     public List<Stock> stock(PartNumber part) {
         return jdbc.list(STOCK, CatalogRows::stock, part.key());
+    }
+
+    private static final String BRANCHES = """
+            select distinct branch
+              from stock
+             order by branch""";
+
+    @Override
+    public List<String> branches() {
+        return jdbc.list(BRANCHES, row -> row.getString("branch"));
     }
 }

@@ -1,0 +1,60 @@
+package synopta.core.order;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Money;
+
+/**
+ * A quote as it was written: its prices stay, whatever the catalogue says later.
+ *
+ * @param number running, from 1
+ * @param validUntil the last day on which it holds
+ * @param caseNumber the case it was written for
+ */
+public record Quote(
+        long number,
+        Instant createdAt,
+        LocalDate validUntil,
+        String branch,
+        Optional<String> customer,
+        OptionalLong caseNumber,
+        List<Line> lines,
+        Sum sum) {
+    /** The longest name of a customer that is kept, in characters. */
+    public static final int LONGEST_CUSTOMER = 120;
+
+    /** Copies; refuses a quote of nothing. */
+    public Quote {
+        lines = List.copyOf(lines);
+        if (lines.isEmpty()) {
+            throw new IllegalArgumentException("A quote needs a line at least. Put a part into the bag first.");
+        }
+        if (customer.map(String::length).orElse(0) > LONGEST_CUSTOMER) {
+            throw new IllegalArgumentException("The customer's name has %d characters; at most %d are kept. Shorten it."
+                    .formatted(customer.get().length(), LONGEST_CUSTOMER));
+        }
+    }
+
+    /** So many sale units of a part at a price. */
+    public record Line(PartNumber part, String name, int quantity, Money unitPrice) {
+        /** Refuses a line of nothing. */
+        public Line {
+            if (quantity < 1) {
+                throw new IllegalArgumentException("Quantity of %s (%d) must be at least 1.".formatted(part, quantity));
+            }
+        }
+
+        /** Of all of them. */
+        public Money price() {
+            return unitPrice.times(quantity);
+        }
+    }
+
+    Quote numbered(long other) {
+        return new Quote(other, createdAt, validUntil, branch, customer, caseNumber, lines, sum);
+    }
+}

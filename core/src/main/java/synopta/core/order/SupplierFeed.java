@@ -1,0 +1,54 @@
+package synopta.core.order;
+
+import java.util.function.Function;
+import synopta.core.catalog.PartNumber;
+
+/** The port to the supplier. It may be slow or down; it never throws. */
+public interface SupplierFeed {
+    /**
+     * Orders so many sale units.
+     *
+     * @param order a number of our own; the same number sent twice is one order
+     */
+    Answer order(long order, PartNumber part, int quantity);
+
+    /** What the supplier said. */
+    sealed interface Answer {
+        /** It comes in so many days. */
+        record Accepted(int days) implements Answer {
+            @Override
+            public <R> R fold(
+                    Function<Accepted, R> accepted,
+                    Function<OutOfStock, R> outOfStock,
+                    Function<NotReached, R> notReached) {
+                return accepted.apply(this);
+            }
+        }
+
+        /** They have none. */
+        record OutOfStock() implements Answer {
+            @Override
+            public <R> R fold(
+                    Function<Accepted, R> accepted,
+                    Function<OutOfStock, R> outOfStock,
+                    Function<NotReached, R> notReached) {
+                return outOfStock.apply(this);
+            }
+        }
+
+        /** No answer came. */
+        record NotReached(String why) implements Answer {
+            @Override
+            public <R> R fold(
+                    Function<Accepted, R> accepted,
+                    Function<OutOfStock, R> outOfStock,
+                    Function<NotReached, R> notReached) {
+                return notReached.apply(this);
+            }
+        }
+
+        /** One result for each case. */
+        <R> R fold(
+                Function<Accepted, R> accepted, Function<OutOfStock, R> outOfStock, Function<NotReached, R> notReached);
+    }
+}

@@ -1,0 +1,89 @@
+package synopta.server.basket;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.basket.RepairOrReplace;
+import synopta.core.catalog.Appliance;
+import synopta.core.knowledge.LifeCurve;
+import synopta.core.knowledge.Replacement;
+import synopta.core.quantity.Money;
+import synopta.server.Packs;
+import synopta.server.web.MayBeNull;
+import synopta.server.web.Refused;
+import synopta.store.house.HouseRuleStore;
+
+/** What a year costs with the repair, and with a new machine. */
+@RestController
+@RequestMapping(path = "/api/repair-or-replace", produces = MediaType.APPLICATION_JSON_VALUE)
+class RepairController {
+    private final Packs packs;
+    private final HouseRuleStore rules;
+    private final String currency;
+
+    RepairController(Packs packs, HouseRuleStore rules, @Value("${synopta.currency}") String currency) {
+        this.packs = packs;
+        this.rules = rules;
+        this.currency = currency;
+    }
+
+    /** The parts, the work and the machine; what is left out is assumed as the pack and the house have it. */
+    record RepairRequest(
+            @NotBlank String appliance,
+            @NotNull Double ageYears,
+            @NotBlank @Size(max = 20) String parts,
+            @NotNull Double minutes,
+            @MayBeNull @Size(max = 20) String newPrice,
+            @MayBeNull Double newLifeYears,
+            @MayBeNull @Size(max = 20) String perHour) {}
+
+    /** Both ways by the year, and all that was assumed. */
+    record RepairAnswer(
+            String repair,
+            double yearsLeft,
+            String repairPerYear,
+            String newPrice,
+            double newLifeYears,
+            String newPerYear,
+            String perHour,
+            String currency,
+            String basis) {}
+
+    @PostMapping
+    RepairAnswer weigh(@Valid @RequestBody RepairRequest asked) {
+        Replacement usual = packs.of(Appliance.of(asked.appliance()))
+                .flatMap(pack -> pack.replacement())
+                .orElseThrow(() -> Refused.impossible(
+                        "appliance", "Nothing is known of new ones of this kind: give the price and the life."));
+        Money fresh = asked.newPrice() == null
+                ? new Money(usual.price().movePointRight(2).longValueExact(), currency)
+                : Money.of(asked.newPrice(), currency);
+        Money hour = asked.perHour() == null
+                ? new Money(rules.get().hourCents(), currency)
+                : Money.of(asked.perHour(), currency);
+        LifeCurve life =
+                asked.newLifeYears() == null ? usual.life() : usual.life().lasting(asked.newLifeYears());
+        RepairOrReplace both = RepairOrReplace.of(
+                Money.of(asked.parts(), currency),
+                asked.minutes(),
+                asked.ageYears(),
+                new RepairOrReplace.Assumed(fresh, life, hour));
+        return new RepairAnswer(
+                both.repair().decimal(),
+                both.yearsLeft(),
+                both.repairPerYear().decimal(),
+                both.fresh().decimal(),
+                both.yearsNew(),
+                both.freshPerYear().decimal(),
+                hour.decimal(),
+                currency,
+                usual.basis().source());
+    }
+}

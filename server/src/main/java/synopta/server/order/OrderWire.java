@@ -1,0 +1,162 @@
+package synopta.server.order;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import synopta.core.order.OrderDesk;
+import synopta.core.order.Promise;
+import synopta.core.order.Quote;
+import synopta.core.order.Sum;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of quotes, reservations and orders. */
+public final class OrderWire {
+    private OrderWire() {}
+
+    /** So many sale units of a part. */
+    public record OrderLineWire(
+            @NotBlank @Size(max = 80) String part,
+            @NotNull @Min(1) @Max(10_000) Integer quantity) {}
+
+    /** What is to be quoted, at the prices of now. */
+    public record QuoteRequest(
+            @NotBlank @Size(max = 80) String branch,
+            @MayBeNull @Size(max = Quote.LONGEST_CUSTOMER) String customer,
+            @MayBeNull Long caseNumber,
+            @NotEmpty @Size(max = 200) List<@Valid OrderLineWire> lines) {}
+
+    /** A quote; `taxRule` says how its tax was rounded. */
+    public record QuoteAnswer(
+            long number,
+            String house,
+            Instant createdAt,
+            LocalDate validUntil,
+            String branch,
+            @MayBeNull String customer,
+            @MayBeNull Long caseNumber,
+            List<QuoteLineWire> lines,
+            String goods,
+            String taxPercent,
+            boolean taxIncluded,
+            String tax,
+            String taxRule,
+            String total,
+            String currency) {
+        static QuoteAnswer of(Quote quote, String house) {
+            Sum sum = quote.sum();
+            return new QuoteAnswer(
+                    quote.number(),
+                    house,
+                    quote.createdAt(),
+                    quote.validUntil(),
+                    quote.branch(),
+                    quote.customer().orElse(null),
+                    quote.caseNumber().isPresent() ? quote.caseNumber().getAsLong() : null,
+                    quote.lines().stream().map(QuoteLineWire::of).toList(),
+                    sum.goods().decimal(),
+                    sum.taxPercent().toPlainString(),
+                    sum.taxIncluded(),
+                    sum.tax().decimal(),
+                    Sum.RULE,
+                    sum.total().decimal(),
+                    sum.total().currency());
+        }
+    }
+
+    /** A line of a quote. */
+    public record QuoteLineWire(String part, String name, int quantity, String unitPrice, String price) {
+        static QuoteLineWire of(Quote.Line line) {
+            return new QuoteLineWire(
+                    line.part().written(),
+                    line.name(),
+                    line.quantity(),
+                    line.unitPrice().decimal(),
+                    line.price().decimal());
+        }
+    }
+
+    /** Quotes newest first; `next` is the `after` of the next page. */
+    public record QuotePage(
+            List<QuoteAnswer> quotes, @MayBeNull Long next) {}
+
+    /** What is to be kept at a branch; `order`: what is not there is ordered. */
+    public record PromiseRequest(
+            @NotBlank @Size(max = 80) String branch,
+            @MayBeNull Long caseNumber,
+            @MayBeNull Boolean order,
+            @NotEmpty @Size(max = 200) List<@Valid OrderLineWire> lines) {}
+
+    /** What became of each line. */
+    public record PromiseAnswer(List<OutcomeWire> outcomes) {}
+
+    /**
+     * What became of a line: `reserved`, `ordered`, `waiting`, `out-of-stock`, `released`, or `gone`: so many are not free any
+     * more.
+     */
+    public record OutcomeWire(
+            @MayBeNull Long number,
+            String part,
+            int quantity,
+            String branch,
+            String state,
+            @MayBeNull Integer days,
+            @MayBeNull Integer free,
+            String said) {
+        static OutcomeWire of(OrderDesk.Outcome outcome, String branch) {
+            return outcome.fold(
+                    promised -> of(promised.promise()),
+                    gone -> new OutcomeWire(
+                            null,
+                            gone.part().written(),
+                            gone.quantity(),
+                            branch,
+                            "gone",
+                            null,
+                            gone.free(),
+                            "Not so many are free at %s any more: %d left. Order it, or take it from another branch."
+                                    .formatted(branch, gone.free())));
+        }
+
+        static OutcomeWire of(Promise promise) {
+            Integer days = promise.days().isPresent() ? promise.days().getAsInt() : null;
+            return new OutcomeWire(
+                    promise.number(),
+                    promise.part().written(),
+                    promise.quantity(),
+                    promise.branch(),
+                    promise.state().slug(),
+                    days,
+                    null,
+                    said(promise));
+        }
+
+        private static String said(Promise promise) {
+            return switch (promise.state()) {
+                case RESERVED -> "Kept at %s.".formatted(promise.branch());
+                case ORDERED ->
+                    promise.days().orElse(0) == 1
+                            ? "Ordered; it comes tomorrow."
+                            : "Ordered; it comes in %d days."
+                                    .formatted(promise.days().orElse(0));
+                case WAITING -> "The supplier does not answer. The order is kept and sent again by itself.";
+                case OUT_OF_STOCK -> "The supplier has none. Try an equivalent or another branch.";
+                case RELEASED -> "Taken back.";
+            };
+        }
+    }
+
+    /** How the stand-in for the supplier behaves: `up`, `slow`, `out-of-stock` or `down`. */
+    public record FeedWire(@NotBlank @Size(max = 20) String mode) {
+        static FeedWire of(StandInFeed.Mode mode) {
+            return new FeedWire(mode.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        }
+    }
+}

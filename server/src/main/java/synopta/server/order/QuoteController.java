@@ -1,0 +1,87 @@
+package synopta.server.order;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.net.URI;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.PartNumber;
+import synopta.core.order.Quote;
+import synopta.core.order.QuoteDesk;
+import synopta.core.order.QuoteLog;
+import synopta.formats.order.QuotePdf;
+import synopta.formats.order.QuoteTable;
+import synopta.server.web.Attachment;
+import synopta.server.web.Refused;
+
+/** Quotes. */
+@RestController
+@RequestMapping("/api/quotes")
+class QuoteController {
+    private static final int PAGE = 50;
+
+    private final QuoteDesk desk;
+    private final QuoteLog log;
+    private final String house;
+
+    QuoteController(QuoteDesk desk, QuoteLog log, @Value("${synopta.house}") String house) {
+        this.desk = desk;
+        this.log = log;
+        this.house = house;
+    }
+
+    @PostMapping(produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<OrderWire.QuoteAnswer> write(@Valid @RequestBody OrderWire.QuoteRequest asked) {
+        Quote quote = desk.write(
+                asked.branch(),
+                Optional.ofNullable(asked.customer()),
+                asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
+                asked.lines().stream()
+                        .map(l -> new QuoteDesk.Asked(new PartNumber(l.part()), l.quantity()))
+                        .toList());
+        return ResponseEntity.created(URI.create("/api/quotes/" + quote.number()))
+                .body(OrderWire.QuoteAnswer.of(quote, house));
+    }
+
+    @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
+    OrderWire.QuotePage list(@RequestParam(required = false) Long after) {
+        List<OrderWire.QuoteAnswer> quotes = log.list(Optional.ofNullable(after), PAGE).stream()
+                .map(quote -> OrderWire.QuoteAnswer.of(quote, house))
+                .toList();
+        return new OrderWire.QuotePage(
+                quotes, quotes.size() < PAGE ? null : quotes.get(PAGE - 1).number());
+    }
+
+    @GetMapping(path = "/{number}", produces = MediaType.APPLICATION_JSON_VALUE)
+    OrderWire.QuoteAnswer one(@PathVariable long number) {
+        return OrderWire.QuoteAnswer.of(found(number), house);
+    }
+
+    @GetMapping(path = "/{number}/quote.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    void pdf(@PathVariable long number, HttpServletResponse response) throws IOException {
+        Quote quote = found(number);
+        new QuotePdf(house, quote)
+                .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "quote-%d.pdf".formatted(number)));
+    }
+
+    @GetMapping(path = "/{number}/quote.csv", produces = "text/csv")
+    void csv(@PathVariable long number, HttpServletResponse response) throws IOException {
+        QuoteTable.of(found(number)).csv(Attachment.csv(response, "quote-%d".formatted(number)));
+    }
+
+    private Quote found(long number) {
+        return log.find(number).orElseThrow(() -> Refused.missing("There is no quote %d.".formatted(number)));
+    }
+}
