@@ -6,6 +6,7 @@ import { HousePage } from "./house";
 import { KnowledgePage } from "./knowledge";
 import { ConstructionPage, MachinesPage } from "./machines";
 import { CompatiblePage, PartsPage } from "./parts";
+import { QuotePage, QuotesPage } from "./quotes";
 import { SheetPage } from "./sheet";
 import { ShelfPage } from "./shelf";
 
@@ -27,6 +28,8 @@ export function App() {
       <Route path="/knowledge/:appliance" element={<KnowledgePage />} />
       <Route path="/shelf" element={<ShelfPage />} />
       <Route path="/day-book" element={<DayBookPage />} />
+      <Route path="/quotes" element={<QuotesPage />} />
+      <Route path="/quotes/:number" element={<QuotePage />} />
       <Route path="/sheet/:number" element={<SheetPage />} />
       <Route path="*" element={<CounterPage />} />
     </Routes>

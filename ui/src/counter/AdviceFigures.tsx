@@ -16,13 +16,12 @@ export function AdviceFigures({ advice }: { advice: Wire["AdviceWire"] }) {
         <div>Too many signs at once; not weighed: {advice.setAside.join(", ").toLowerCase()}.</div>
       )}
       {advice.options.length > 0 && (
-        <div
-          className="soft"
-          title="A second trip, what is lost on a part, minutes and opening up, each by its chance"
-        >
-          Expected cost, {advice.currency}:{" "}
-          {advice.options.map((o) => `${WAYS[o.action]} ${o.cost}`).join(" · ")}
-        </div>
+        <details className="figures-of">
+          <summary className="soft">expected cost of each way</summary>
+          <span title="A second trip, what is lost on a part, minutes and opening up, each by its chance">
+            {advice.currency}: {advice.options.map((o) => `${WAYS[o.action]} ${o.cost}`).join(" · ")}
+          </span>
+        </details>
       )}
     </>
   );

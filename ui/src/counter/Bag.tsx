@@ -1,6 +1,11 @@
+import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { many, noteName } from "../shared/format";
+import { Besides } from "./Besides";
+import type { Action } from "./caseState";
+import { Quantity } from "./Quantity";
+import { dragged, dropping, onRowKeys } from "./rows";
 import type { Answer } from "./useCounter";
 import { Verdict } from "./Verdict";
 import { PartLink } from "../shared/NumberLink";
@@ -14,7 +19,12 @@ export function compatiblePage(answer: Answer, chosen: Wire["PurchaseWire"]): st
 
 type Props = {
   answer: Answer;
-  chosen: Wire["PurchaseWire"] | null;
+  option: Wire["OfferedWire"] | undefined;
+  /** What became of each line when it was set aside, by part. */
+  outcomes: Wire["OutcomeWire"][];
+  act: (action: Action) => void;
+  /** How far ahead wants are weighed. */
+  years: number;
   /** Whether the chain of every verdict stands open. */
   why: boolean;
   /** Puts one part number in the place of another in the caller's line. */
@@ -22,14 +32,36 @@ type Props = {
 };
 
 /** What is in the bag, whether it fits, and what goes with it. */
-export function Bag({ answer, chosen, why, onInstead }: Props) {
+export function Bag({ answer, option, outcomes, act, years, why, onInstead }: Props) {
+  const chosen = option?.purchase;
   const open = answer.needs.filter((need) => !need.supplied);
   return (
-    <section className="card-plain gives" aria-label="Bag" tabIndex={0}>
+    <section
+      className="card-plain gives"
+      aria-label="Bag"
+      tabIndex={0}
+      {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}
+    >
       <span className="bin-tab">Bag</span>
-      {chosen === null && open.length === 0 && <NothingToSell answer={answer} />}
-      {chosen?.lines.map((line) => (
-        <BagLine key={line.part} line={line} answer={answer} why={why} onInstead={onInstead} />
+      {chosen === undefined && open.length === 0 && <NothingToSell answer={answer} />}
+      {answer.quantities.map((note) => (
+        <Quantity
+          key={note.part}
+          note={note}
+          inForce={answer.needs.find((need) => need.supplied === note.part)?.quantity ?? 0}
+          act={act}
+        />
+      ))}
+      {inOrder(chosen, answer).map((line) => (
+        <BagLine
+          key={line.part}
+          line={line}
+          answer={answer}
+          outcome={outcomes.find((o) => o.part === line.part)}
+          act={act}
+          why={why}
+          onInstead={onInstead}
+        />
       ))}
       {open.map((need) => (
         <div key={need.listed} className="row-line ask-row">
@@ -47,9 +79,18 @@ export function Bag({ answer, chosen, why, onInstead }: Props) {
           <Link to={compatiblePage(answer, chosen)}>Compatible models of other brands</Link> <kbd>C</kbd>
         </div>
       )}
-      {chosen && <Notes answer={answer} chosen={chosen} />}
+      {option && <Notes entries={option.bag} />}
+      <Besides answer={answer} chosen={chosen} act={act} years={years} />
     </section>
   );
+}
+
+/** Lines for what must be there come first. */
+function inOrder(chosen: Wire["PurchaseWire"] | undefined, answer: Answer): Wire["PurchaseLineWire"][] {
+  const isNeeded = (line: Wire["PurchaseLineWire"]) =>
+    answer.needs.some((need) => line.covers.some((c) => c.part === need.supplied));
+  const lines = chosen?.lines ?? [];
+  return [...lines.filter(isNeeded), ...lines.filter((line) => !isNeeded(line))];
 }
 
 function NothingToSell({ answer }: { answer: Answer }) {
@@ -78,10 +119,13 @@ function taking(needs: Wire["NeededWire"][], onInstead: Props["onInstead"]) {
   return asked === undefined ? undefined : (part: string) => onInstead(asked, part);
 }
 
-type LineProps = Pick<Props, "answer" | "why" | "onInstead"> & { line: Wire["PurchaseLineWire"] };
+type LineProps = Pick<Props, "answer" | "act" | "why" | "onInstead"> & {
+  line: Wire["PurchaseLineWire"];
+  outcome: Wire["OutcomeWire"] | undefined;
+};
 
 /** The needs a line covers tell its fit; a kit brings what lies in it. */
-function BagLine({ line, answer, why, onInstead }: LineProps) {
+function BagLine({ line, answer, outcome, act, why, onInstead }: LineProps) {
   const part = answer.parts.find((p) => p.part === line.part);
   const needs = answer.needs.filter((need) => line.covers.some((c) => c.part === need.supplied));
   const listed = needs.map((need) => need.listed).filter((number) => number !== line.part);
@@ -95,8 +139,26 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
     ? line.covers.filter((c) => c.part !== line.part).map((c) => c.part)
     : [];
   const because = [...new Set(needs.map((need) => need.why))].join(" ");
+  const wants = answer.wants.filter((want) => line.covers.some((c) => c.part === want.supplied));
+  const only = line.covers.length === 1 && needs.length === 1 ? needs[0] : undefined;
+  const set = (quantity: number) =>
+    only?.supplied && act({ kind: "adjusted", part: only.supplied, change: { quantity, needed: true } });
+  const more = () => set((only?.quantity ?? 0) + 1);
+  const less = () => set(Math.max(0, (only?.quantity ?? 0) - 1));
+  const out = () =>
+    [...needs.map((need) => need.supplied), ...wants.map((want) => want.supplied)].forEach(
+      (part) => part && act({ kind: "adjusted", part, change: { quantity: 0, needed: false } }),
+    );
   return (
-    <div className="row-line">
+    <div
+      className="row-line bag-line"
+      data-row
+      tabIndex={0}
+      role="group"
+      aria-label={`${line.quantity} of ${line.part}`}
+      {...dragged(line.covers[0]?.part ?? line.part)}
+      onKeyDown={onRowKeys({ "+": more, "-": less, Delete: out })}
+    >
       <div className="d-flex justify-content-between gap-2">
         <span>
           {line.quantity > 1 && <b>{line.quantity} × </b>}
@@ -105,9 +167,24 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
         <span className="numeric">
           {line.quantity > 1 && <span className="small soft fw-normal">at {line.unitPrice} </span>}
           {line.price}
+          <Stepper
+            part={line.part}
+            onMore={only ? more : undefined}
+            onLess={only && only.quantity > 1 ? less : undefined}
+            onOut={out}
+          />
         </span>
       </div>
-      <Verdict needs={needs} why={why} onTake={taking(needs, onInstead)} besides={besides.join(" · ")} />
+      {needs.length > 0 ? (
+        <Verdict needs={needs} why={why} onTake={taking(needs, onInstead)} besides={besides.join(" · ")} />
+      ) : (
+        <div className="small soft">{["Renewed while it is open", ...besides].join(" · ")}</div>
+      )}
+      {outcome && (
+        <div className={`small outcome ${outcome.state}`} role="status">
+          {outcome.said}
+        </div>
+      )}
       {brings.length > 0 && (
         <div className="small">
           <b>Brings {brings.join(", ")}</b>, so it is not sold beside it.
@@ -118,14 +195,46 @@ function BagLine({ line, answer, why, onInstead }: LineProps) {
   );
 }
 
-function Notes({ answer, chosen }: { answer: Answer; chosen: Wire["PurchaseWire"] }) {
-  const parts = chosen.lines.map((line) => line.part);
-  const entries = answer.bag.filter((entry) => parts.includes(entry.part));
+type StepperProps = {
+  part: string;
+  onMore: (() => void) | undefined;
+  onLess: (() => void) | undefined;
+  onOut: () => void;
+};
+
+/** More, fewer or none of a line. */
+function Stepper({ part, onMore, onLess, onOut }: StepperProps) {
+  return (
+    <span className="stepper">
+      {onMore && (
+        <>
+          <Button
+            variant="link"
+            className="btn-strike"
+            aria-label={`One less of ${part}`}
+            disabled={!onLess}
+            onClick={onLess}
+          >
+            −
+          </Button>
+          <Button variant="link" className="btn-strike" aria-label={`One more of ${part}`} onClick={onMore}>
+            +
+          </Button>
+        </>
+      )}
+      <Button variant="link" className="btn-strike" aria-label={`Leave out ${part}`} onClick={onOut}>
+        ×
+      </Button>
+    </span>
+  );
+}
+
+function Notes({ entries }: { entries: Wire["BagWire"][] }) {
   if (entries.length === 0) {
     return null;
   }
   return (
-    <details className="row-line notes" open>
+    <details className="row-line notes">
       <summary>
         What goes with it{" "}
         <span className="small soft">{many(entries.length, "note")}, printed on the sheet</span>

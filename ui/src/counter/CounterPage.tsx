@@ -7,9 +7,10 @@ import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
 import { compatiblePage } from "./Bag";
-import { isBlank, type Action, type CaseState } from "./caseState";
+import { isBlank } from "./caseFields";
+import type { Action, CaseState } from "./caseState";
 import "./counter.css";
-import { graveUnseen, HandOverColumn, purchases } from "./HandOverColumn";
+import { graveUnseen, HandOverColumn } from "./HandOverColumn";
 import { KeysHelp } from "./KeysHelp";
 import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
 import { open } from "./Meanings";
@@ -18,7 +19,11 @@ import { LineEntry, toLine } from "./LineEntry";
 import { likeliest, PointsTo } from "./PointsTo";
 import { atHand, repliesTo } from "./questions";
 import { toWhich } from "./WhichOfThese";
+import { QuoteForm } from "./QuoteForm";
+import { toRow } from "./rows";
+import { useBuying } from "./useBuying";
 import { useCase, useKeep, useWork, type Answer } from "./useCounter";
+import { ways } from "./ways";
 
 /** The counter: one line in, everything else follows. */
 export function CounterPage() {
@@ -33,6 +38,8 @@ export function CounterPage() {
   const [stage, setStage] = useState<Stage>(WHOLE);
   const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
   const answer = work.data;
+  const chosen = answer && ways(answer)[state.choice]?.purchase;
+  const buying = useBuying(state, chosen);
   const layouts = useLayouts(answer?.appliance);
   const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
   const suspect = leading(answer?.suspects ?? [])[0];
@@ -48,10 +55,10 @@ export function CounterPage() {
       setAsked(0);
     }
     keeper.reset();
+    buying.forget();
     act(action);
   };
   const keep = (status: "open" | "handed-over") => {
-    const chosen = answer ? purchases(answer)[state.choice] : undefined;
     const lines = chosen?.lines.map(({ part, quantity }) => ({ part, quantity })) ?? [];
     const machine = status === "handed-over" ? answer?.model?.model : undefined;
     keeper.mutate({ status, lines, model: machine ?? state.model });
@@ -69,11 +76,13 @@ export function CounterPage() {
     sheet,
     weigh: () => setWeighing(!weighing),
     verdicts: () => setWhy(!why),
+    quote: buying.quote,
+    setAside: buying.setAside,
     compatible: (page) => void navigate(page),
     peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
     help: () => setHelp(true),
   });
-  useKeys(help ? NO_KEYS : keys);
+  useKeys(help || buying.quoting ? NO_KEYS : keys);
 
   return (
     <div className="counter">
@@ -119,6 +128,7 @@ export function CounterPage() {
             />
             <HandOverColumn
               answer={answer}
+              buying={buying}
               state={state}
               act={doing}
               keep={keep}
@@ -131,6 +141,15 @@ export function CounterPage() {
         )}
       </main>
       <KeysHelp show={help} onHide={() => setHelp(false)} />
+      {buying.quoting && chosen && (
+        <QuoteForm
+          branches={buying.branches}
+          branch={state.branch}
+          caseNumber={state.kept?.number ?? null}
+          purchase={chosen}
+          onHide={buying.doneQuoting}
+        />
+      )}
     </div>
   );
 }
@@ -149,6 +168,8 @@ type Deeds = {
   sheet: () => void;
   weigh: () => void;
   verdicts: () => void;
+  quote: () => void;
+  setAside: () => void;
   compatible: (page: string) => void;
   peel: (() => void) | undefined;
   help: () => void;
@@ -182,9 +203,9 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
       : undefined;
   };
   const fuels = FUEL_KEYS.filter((f) => fuelIsOpen(answer) && answer.fuels.includes(f.fuel));
-  const offered = purchases(answer).slice(0, 3);
+  const offered = ways(answer);
   const done = state.kept?.status === "handed-over";
-  const chosen = offered[state.choice];
+  const chosen = offered[state.choice]?.purchase;
   const free = graveUnseen(answer, state).length === 0;
   return {
     ...always,
@@ -205,6 +226,10 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
       offered.length > 1
         ? () => doing({ kind: "chosen", choice: (state.choice + 1) % offered.length })
         : undefined,
+    q: chosen && deeds.quote,
+    a: chosen && deeds.setAside,
+    ArrowDown: () => toRow(1),
+    ArrowUp: () => toRow(-1),
     s: () => doing({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
     h: free && !done && offered.length > 0 ? () => deeds.keep("handed-over") : undefined,
     k: done || isBlank(state) ? undefined : () => deeds.keep("open"),

@@ -2,14 +2,20 @@ import { AdviceFigures } from "./AdviceFigures";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { differenceOf, hazardName, keyOf, many } from "../shared/format";
+import { hazardName, keyOf, many } from "../shared/format";
 import { Bag } from "./Bag";
-import { isBlank, type Action, type CaseState } from "./caseState";
+import { Options } from "./Options";
+import { Repair } from "./Repair";
+import type { Buying } from "./useBuying";
+import { ways } from "./ways";
+import { isBlank } from "./caseFields";
+import type { Action, CaseState } from "./caseState";
 import type { Answer } from "./useCounter";
 
 type Keep = (status: "open" | "handed-over") => void;
 type Props = {
   answer: Answer;
+  buying: Buying;
   state: CaseState;
   act: (action: Action) => void;
   keep: Keep;
@@ -25,20 +31,19 @@ const ADVICE: Record<string, string> = {
   refer: "Refer",
 };
 
-export const purchases = (answer: Answer): Wire["PurchaseWire"][] =>
-  answer.basket?.best ? [answer.basket.best, ...answer.basket.others] : [];
-
 export const graveUnseen = (answer: Answer, state: CaseState): string[] =>
   answer.cautions.filter((c) => c.grave && !state.cautionsShown.includes(c.hazard)).map((c) => c.hazard);
 
 /** What to hand over, what must be said first, and what it comes to. */
-export function HandOverColumn({ answer, state, act, keep, why, keeping }: Props) {
-  const offered = purchases(answer);
-  const chosen = offered[state.choice] ?? null;
+export function HandOverColumn({ answer, buying, state, act, keep, why, keeping }: Props) {
+  const offered = ways(answer);
+  const option = offered[state.choice];
+  const chosen = option?.purchase ?? null;
   return (
     <section aria-label="Hand over" className="column">
       <div className="column-head">
         <h2>Hand over</h2>
+        <Where branches={buying.branches} state={state} act={act} />
       </div>
       {answer.advice && (
         <div className={`advice ${answer.advice.action}`} role="status">
@@ -56,15 +61,41 @@ export function HandOverColumn({ answer, state, act, keep, why, keeping }: Props
       )}
       <Bag
         answer={answer}
-        chosen={chosen}
+        option={option}
+        outcomes={buying.outcomes}
+        act={act}
+        years={buying.years}
         why={why}
         onInstead={(asked, part) => act({ kind: "line", line: exchanged(answer, state.line, asked, part) })}
       />
-      {offered.length > 1 && <Options offered={offered} choice={state.choice} act={act} />}
+      {offered.length > 1 && (
+        <Options answer={answer} choice={state.choice} branch={state.branch} act={act} />
+      )}
+      {option?.minutes != null && answer.appliance && answer.ageYears != null && (
+        <Repair
+          appliance={answer.appliance}
+          ageYears={answer.ageYears}
+          parts={option.purchase.total}
+          minutes={option.minutes}
+        />
+      )}
       {answer.cautions.length > 0 && <Cautions answer={answer} state={state} act={act} />}
       <div className="push" />
       {keeping.error && <div className="notice bad">{keeping.error.message}</div>}
-      <Total answer={answer} chosen={chosen} state={state} act={act} keep={keep} pending={keeping.pending} />
+      {buying.error && (
+        <div className="notice bad" role="alert">
+          {buying.error}
+        </div>
+      )}
+      <Total
+        answer={answer}
+        chosen={chosen}
+        buying={buying}
+        state={state}
+        act={act}
+        keep={keep}
+        pending={keeping.pending}
+      />
     </section>
   );
 }
@@ -82,54 +113,78 @@ function exchanged(answer: Answer, line: string, asked: string, part: string): s
   return piece ? line.slice(0, piece.from) + part + line.slice(piece.to) : `${line} ${part}`;
 }
 
-type OptionsProps = { offered: Wire["PurchaseWire"][]; choice: number; act: Props["act"] };
+type WhereProps = { branches: string[]; state: CaseState; act: Props["act"] };
 
-function Options({ offered, choice, act }: OptionsProps) {
-  const best = offered[0];
+const SOON: [string, number | null][] = [
+  ["whenever", null],
+  ["today", 0],
+  ["tomorrow", 1],
+  ["in 3 days", 3],
+];
+
+/** Where and by when it is handed over: what is there, or comes in time, counts. */
+function Where({ branches, state, act }: WhereProps) {
   return (
-    <div className="options" role="group" aria-label="Ways to buy it">
-      {offered.slice(0, 3).map((purchase, index) => (
-        <button
-          key={purchase.lines.map((line) => line.part).join()}
-          type="button"
-          aria-pressed={index === choice}
-          onClick={() => act({ kind: "chosen", choice: index })}
-        >
-          <span className="numeric">{purchase.total}</span>
-          <span className="small">{many(purchase.lines.length, "line")}</span>
-          <span className="small soft">
-            {index === 0 || best === undefined ? "least" : `${differenceOf(purchase.total, best.total)} more`}
-            {purchase.spare.length > 0
-              ? `, ${purchase.spare.reduce((sum, s) => sum + s.quantity, 0)} spare`
-              : ""}
-          </span>
-        </button>
-      ))}
-    </div>
+    <span className="where">
+      <select
+        aria-label="Branch"
+        value={state.branch ?? ""}
+        onChange={(event) => act({ kind: "branch", branch: event.target.value || null })}
+      >
+        <option value="">any branch</option>
+        {branches.map((branch) => (
+          <option key={branch}>{branch}</option>
+        ))}
+      </select>
+      <select
+        aria-label="Needed by"
+        value={state.neededInDays ?? ""}
+        onChange={(event) =>
+          act({ kind: "neededIn", days: event.target.value === "" ? null : Number(event.target.value) })
+        }
+      >
+        {SOON.map(([words, days]) => (
+          <option key={words} value={days ?? ""}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </span>
   );
 }
 
 function Cautions({ answer, state, act }: Pick<Props, "answer" | "state" | "act">) {
   const unseen = graveUnseen(answer, state);
+  const texts = (
+    <ul>
+      {answer.cautions.map((caution) => (
+        <li key={caution.hazard + caution.text}>
+          <b>{hazardName(caution.hazard)}</b> {caution.text}
+        </li>
+      ))}
+    </ul>
+  );
   return (
     <section className={unseen.length > 0 ? "cautions" : "cautions said"} aria-label="Cautions">
-      <ul>
-        {answer.cautions.map((caution) => (
-          <li key={caution.hazard + caution.text}>
-            <b>{hazardName(caution.hazard)}</b> {caution.text}
-          </li>
-        ))}
-      </ul>
       {unseen.length > 0 ? (
-        <Button
-          variant="quiet"
-          size="sm"
-          onClick={() => act({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) })}
-        >
-          Said to the person <kbd>S</kbd>
-        </Button>
+        <>
+          {texts}
+          <Button
+            variant="quiet"
+            size="sm"
+            onClick={() => act({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) })}
+          >
+            Said to the person <kbd>S</kbd>
+          </Button>
+        </>
       ) : (
-        <div className="small">✓ Said to the person, and recorded.</div>
+        <details className="small">
+          <summary>
+            ✓ Said to the person, and recorded:{" "}
+            {[...new Set(answer.cautions.map((c) => hazardName(c.hazard).toLowerCase()))].join(", ")}
+          </summary>
+          {texts}
+        </details>
       )}
     </section>
   );
@@ -137,6 +192,7 @@ function Cautions({ answer, state, act }: Pick<Props, "answer" | "state" | "act"
 
 type TotalProps = {
   answer: Answer;
+  buying: Buying;
   chosen: Wire["PurchaseWire"] | null;
   state: CaseState;
   act: Props["act"];
@@ -144,51 +200,56 @@ type TotalProps = {
   pending: boolean;
 };
 
-function Total({ answer, chosen, state, act, keep, pending }: TotalProps) {
+function Total({ answer, buying, chosen, state, act, keep, pending }: TotalProps) {
   const unseen = graveUnseen(answer, state);
   const done = state.kept?.status === "handed-over";
   return (
     <div className="total">
       <div>
-        <div className="sum">{chosen?.total ?? "0.00"}</div>
-        <div className="small">
+        <span className="sum">{chosen?.total ?? "0.00"}</span>
+        <span className="small">
           {answer.basket?.currency ?? ""} {many(chosen?.lines.length ?? 0, "line")}
-        </div>
-      </div>
-      {state.kept && (
-        <div className="small kept" role="status">
-          Case {state.kept.number} {done ? "handed over" : "kept open"}
-          <br />
-          <Link to={`/sheet/${state.kept.number}`}>
-            Sheet <kbd>P</kbd>
-          </Link>
-        </div>
-      )}
-      <div className="d-flex flex-column gap-1">
-        {done ? (
-          <Button variant="act" onClick={() => act({ kind: "cleared" })}>
-            Next caller <kbd>X</kbd>
-          </Button>
-        ) : (
-          <>
-            <Button
-              variant="act"
-              disabled={pending || unseen.length > 0 || chosen === null}
-              onClick={() => keep("handed-over")}
-            >
-              {pending ? "Keeping …" : unseen.length > 0 && chosen !== null ? "Cautions first" : "Hand over"}{" "}
-              <kbd>H</kbd>
-            </Button>
-            <Button
-              variant="quiet"
-              size="sm"
-              disabled={pending || isBlank(state)}
-              onClick={() => keep("open")}
-            >
-              Keep open <kbd>K</kbd>
-            </Button>
-          </>
+        </span>
+        {state.kept && (
+          <div className="small kept" role="status">
+            Case {state.kept.number} {done ? "handed over" : "kept open"}{" "}
+            <Link to={`/sheet/${state.kept.number}`}>
+              Sheet <kbd>P</kbd>
+            </Link>
+          </div>
         )}
+      </div>
+      {done ? (
+        <Button variant="act" onClick={() => act({ kind: "cleared" })}>
+          Next caller <kbd>X</kbd>
+        </Button>
+      ) : (
+        <Button
+          variant="act"
+          disabled={pending || unseen.length > 0 || chosen === null}
+          onClick={() => keep("handed-over")}
+        >
+          {pending ? "Keeping …" : unseen.length > 0 && chosen !== null ? "Cautions first" : "Hand over"}{" "}
+          <kbd>H</kbd>
+        </Button>
+      )}
+      <div className="deeds">
+        {!done && (
+          <Button variant="quiet" size="sm" disabled={pending || isBlank(state)} onClick={() => keep("open")}>
+            Keep open <kbd>K</kbd>
+          </Button>
+        )}
+        <Button variant="quiet" size="sm" disabled={chosen === null} onClick={buying.quote}>
+          Quote <kbd>Q</kbd>
+        </Button>
+        <Button
+          variant="quiet"
+          size="sm"
+          disabled={chosen === null || buying.pending}
+          onClick={buying.setAside}
+        >
+          {buying.pending ? "Asking …" : "Set aside"} <kbd>A</kbd>
+        </Button>
       </div>
     </div>
   );

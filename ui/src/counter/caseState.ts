@@ -1,4 +1,5 @@
 import type { Wire } from "../shared/api";
+import { toState } from "./caseFields";
 import { leftOver } from "./leftOver";
 
 /** A case as the specialist has it so far; what the server needs to work it, and how it was kept. */
@@ -21,8 +22,12 @@ export type CaseState = {
   looked: string[];
   /** Who would find out what is asked next. */
   person: string;
+  /** What was changed of needs and wants, and where and when it is handed over. */
+  adjusted: Wire["AdjustedWire"][];
+  branch: string | null;
+  neededInDays: number | null;
   cautionsShown: string[];
-  /** Which of the offered purchases was chosen: 0 is the best. */
+  /** Which of the ways to buy it was chosen: 0 is what the needs alone come to. */
   choice: number;
   kept: { number: number; revision: number; status: string } | null;
 };
@@ -44,6 +49,9 @@ export const EMPTY: CaseState = {
   platform: null,
   looked: [],
   person: "fitter",
+  adjusted: [],
+  branch: null,
+  neededInDays: null,
   cautionsShown: [],
   choice: 0,
   kept: null,
@@ -64,6 +72,10 @@ export type Action =
   | { kind: "struck"; key: string }
   | { kind: "restored" }
   | { kind: "suspect"; id: string; selling: boolean }
+  | { kind: "adjusted"; part: string; change: Omit<Wire["AdjustedWire"], "part"> }
+  | { kind: "unadjusted"; part: string }
+  | { kind: "branch"; branch: string | null }
+  | { kind: "neededIn"; days: number | null }
   | { kind: "chosen"; choice: number }
   | { kind: "cautioned"; hazards: string[] }
   | { kind: "kept"; answer: Wire["CaseAnswer"] }
@@ -118,37 +130,13 @@ function isAnotherCaller(state: CaseState, line: string): boolean {
   return state.kept === null && before.length > 2 && !alike;
 }
 
-function toState(answer: Wire["CaseAnswer"]): CaseState {
-  return {
-    line: answer.line,
-    model: answer.model ?? null,
-    appliance: answer.appliance ?? null,
-    fuel: answer.fuel ?? null,
-    ageYears: answer.ageYears ?? null,
-    serial: answer.serial ?? null,
-    complaint: answer.complaint ?? null,
-    rechecked: answer.rechecked,
-    findings: answer.findings,
-    readings: answer.readings,
-    struck: answer.struck,
-    picked: answer.picked,
-    dropped: answer.dropped,
-    platform: answer.platform ?? null,
-    looked: answer.looked,
-    person: answer.person,
-    cautionsShown: answer.cautionsShown,
-    choice: 0,
-    kept: { number: answer.number, revision: answer.revision, status: answer.status },
-  };
-}
-
 /** The next state; whatever changes the case also takes back the choice among purchases. */
 export function next(state: CaseState, action: Action): CaseState {
   const changed = { ...state, choice: 0 };
   switch (action.kind) {
     case "line":
       return isAnotherCaller(state, action.line)
-        ? { ...EMPTY, line: action.line }
+        ? { ...EMPTY, branch: state.branch, line: action.line }
         : { ...changed, line: action.line, rechecked: [], model: null, platform: null, looked: [] };
     case "answered":
       return {
@@ -207,6 +195,22 @@ export function next(state: CaseState, action: Action): CaseState {
         picked: action.selling ? without(state.picked, action.id) : withItem(state.picked, action.id),
         dropped: action.selling ? withItem(state.dropped, action.id) : without(state.dropped, action.id),
       };
+    case "adjusted": {
+      const before = state.adjusted.find((a) => a.part === action.part);
+      return {
+        ...changed,
+        adjusted: [
+          ...state.adjusted.filter((a) => a.part !== action.part),
+          { ...before, part: action.part, ...action.change },
+        ],
+      };
+    }
+    case "unadjusted":
+      return { ...changed, adjusted: state.adjusted.filter((a) => a.part !== action.part) };
+    case "branch":
+      return { ...changed, branch: action.branch };
+    case "neededIn":
+      return { ...changed, neededInDays: action.days };
     case "chosen":
       return { ...state, choice: action.choice };
     case "cautioned":
@@ -226,32 +230,7 @@ export function next(state: CaseState, action: Action): CaseState {
       // A kept case has an address of its own; the bare counter is for the caller who was not kept yet.
       return state.kept === null ? state : leftOver();
     case "cleared":
-      return EMPTY;
+      // The branch is the counter's, not the caller's.
+      return { ...EMPTY, branch: state.branch };
   }
 }
-
-/** The fields the server works a case from. */
-export function fieldsOf(state: CaseState): Wire["CaseFields"] {
-  return {
-    line: state.line,
-    model: state.model,
-    serial: state.serial,
-    appliance: state.appliance,
-    fuel: state.fuel,
-    ageYears: state.ageYears,
-    complaint: state.complaint,
-    rechecked: state.rechecked,
-    findings: state.findings,
-    readings: state.readings,
-    struck: state.struck,
-    picked: state.picked,
-    dropped: state.dropped,
-    platform: state.platform,
-    looked: state.looked,
-    person: state.person,
-  };
-}
-
-/** Whether nothing was said or set: there is no case to keep. */
-export const isBlank = (state: CaseState): boolean =>
-  state.line.trim() === "" && state.model === null && state.appliance === null && state.findings.length === 0;

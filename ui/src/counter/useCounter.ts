@@ -2,7 +2,8 @@ import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useEffect, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { EMPTY, fieldsOf, next, type CaseState } from "./caseState";
+import { fieldsOf } from "./caseFields";
+import { EMPTY, next, type CaseState } from "./caseState";
 import { leave, leftOver } from "./leftOver";
 
 export type Answer = Wire["CounterAnswer"];

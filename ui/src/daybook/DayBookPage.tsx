@@ -23,7 +23,9 @@ export function DayBookPage() {
     <>
       <Masthead />
       <main id="main" className="place daybook">
-        <h1>Day book</h1>
+        <h1>
+          Day book <Link to="/quotes">Quotes</Link>
+        </h1>
         <Form.Control
           type="search"
           aria-label="Find a case by its words, model or serial"

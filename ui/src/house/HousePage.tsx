@@ -1,59 +1,148 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Form } from "react-bootstrap";
-import { answer, api } from "../shared/api";
+import { answer, api, type Wire } from "../shared/api";
 import { Masthead } from "../shared/Masthead";
+import { Figure } from "./Figure";
+import { SupplierFeed } from "./SupplierFeed";
+import "./house.css";
 
 const QUERY = ["house-rules"];
 
-/** Which of the trade's schools the house follows. */
+type Rules = Wire["HouseRulesWire"];
+type Change = Wire["HouseRulesChange"];
+
+/** Which of the trade's schools the house follows, and what it reckons with. */
 export function HousePage() {
   const client = useQueryClient();
   const rules = useQuery({ queryKey: QUERY, queryFn: () => answer(api.GET("/api/house-rules")) });
-  const choose = useMutation({
-    mutationFn: (genuineOnly: boolean) => answer(api.PUT("/api/house-rules", { body: { genuineOnly } })),
+  const change = useMutation({
+    mutationFn: (wanted: Change) => answer(api.PUT("/api/house-rules", { body: wanted })),
     onSuccess: () => client.invalidateQueries(),
   });
-  const error = rules.error ?? choose.error;
-  const genuineOnly = choose.isPending ? choose.variables : rules.data?.genuineOnly;
+  const error = rules.error ?? change.error;
+  const shown = rules.data && { ...rules.data, ...(change.isPending ? change.variables : {}) };
   return (
     <>
       <Masthead />
-      <main id="main" className="place">
+      <main id="main" className="place house-rules">
         <h1>House rules</h1>
         {error && (
           <div className="notice bad" role="alert">
             {error.message}
           </div>
         )}
-        {genuineOnly !== undefined && (
-          <section className="card-plain" aria-label="Make of parts">
-            <span className="bin-tab">Make of parts</span>
-            <div className="row-line">
-              <Form.Check
-                type="radio"
-                name="make"
-                id="same-spec"
-                label="A part of the same specification will do, where the catalogue allows it"
-                checked={!genuineOnly}
-                onChange={() => choose.mutate(false)}
-              />
-              <Form.Check
-                type="radio"
-                name="make"
-                id="genuine-only"
-                label="Genuine parts only"
-                checked={genuineOnly}
-                onChange={() => choose.mutate(true)}
-              />
-              <p className="small soft mt-2 mb-0">
-                Most counters supply a fuse of the same rating, size and speed for a genuine one. The rule
-                holds for fits, for where a part is used and for baskets, from now on; cases that were handed
-                over stay as they are.
-              </p>
-            </div>
-          </section>
+        {shown && (
+          <>
+            <Schools rules={shown as Rules} onChange={change.mutate} />
+            <Reckoning rules={shown as Rules} onChange={change.mutate} />
+            <Quotes rules={shown as Rules} onChange={change.mutate} />
+          </>
         )}
+        <SupplierFeed />
       </main>
     </>
+  );
+}
+
+type Props = { rules: Rules; onChange: (change: Change) => void };
+
+function Schools({ rules, onChange }: Props) {
+  return (
+    <section className="card-plain" aria-label="Schools">
+      <span className="bin-tab">Schools</span>
+      <div className="row-line">
+        <Form.Check
+          type="radio"
+          name="make"
+          id="same-spec"
+          label="A part of the same specification will do, where the catalogue allows it"
+          checked={!rules.genuineOnly}
+          onChange={() => onChange({ genuineOnly: false })}
+        />
+        <Form.Check
+          type="radio"
+          name="make"
+          id="genuine-only"
+          label="Genuine parts only"
+          checked={rules.genuineOnly}
+          onChange={() => onChange({ genuineOnly: true })}
+        />
+        <p className="small soft mt-1 mb-0">
+          Holds for fits, for where a part is used and for baskets, from now on; cases that were handed over
+          stay as they are.
+        </p>
+      </div>
+      <div className="row-line">
+        <Form.Check
+          type="radio"
+          name="renew"
+          id="renew-all"
+          label="What wears together is renewed together: all rollers, both glides, all interlock switches"
+          checked={rules.renewAll}
+          onChange={() => onChange({ renewAll: true })}
+        />
+        <Form.Check
+          type="radio"
+          name="renew"
+          id="renew-one"
+          label="The failed one alone"
+          checked={!rules.renewAll}
+          onChange={() => onChange({ renewAll: false })}
+        />
+      </div>
+    </section>
+  );
+}
+
+function Reckoning({ rules, onChange }: Props) {
+  return (
+    <section className="card-plain" aria-label="Work and wear">
+      <span className="bin-tab">Work and wear</span>
+      <div className="row-line figures-line">
+        <Figure
+          label={`An hour's work, ${rules.currency}`}
+          value={rules.perHour}
+          onValue={(perHour) => onChange({ perHour })}
+        />
+        <Figure
+          label={`A visit besides, ${rules.currency}`}
+          value={rules.visit}
+          onValue={(visit) => onChange({ visit })}
+        />
+        <Figure
+          label="Weighed ahead, years"
+          value={`${rules.horizonYears}`}
+          onValue={(text) => onChange({ horizonYears: Math.round(Number(text)) })}
+        />
+      </div>
+      <p className="row-line small soft mb-0">
+        What lies open anyway is worth renewing up to what a second opening would cost, by the chance that an
+        old one fails within these years and a new one does not.
+      </p>
+    </section>
+  );
+}
+
+function Quotes({ rules, onChange }: Props) {
+  return (
+    <section className="card-plain" aria-label="Quotes">
+      <span className="bin-tab">Quotes</span>
+      <div className="row-line figures-line">
+        <Figure label="Tax, %" value={rules.taxPercent} onValue={(taxPercent) => onChange({ taxPercent })} />
+        <Figure
+          label="Valid for, days"
+          value={`${rules.quoteDays}`}
+          onValue={(text) => onChange({ quoteDays: Math.round(Number(text)) })}
+        />
+        <Form.Check
+          type="checkbox"
+          id="tax-included"
+          label="Prices hold the tax"
+          checked={rules.taxIncluded}
+          onChange={() => onChange({ taxIncluded: !rules.taxIncluded })}
+        />
+      </div>
+      <p className="row-line small soft mb-0">Tax is rounded once, on the sum of a quote, half up.</p>
+    </section>
   );
 }

@@ -7,6 +7,15 @@ export const minutes = (m: number): string =>
 
 export const many = (count: number, one: string): string => `${count} ${one}${count === 1 ? "" : "s"}`;
 
+/** A number of years in words, to the half. */
+export const years = (count: number): string => {
+  const half = Math.round(count * 2) / 2;
+  return half === 1 ? "a year" : `${half} years`;
+};
+
+export const day = (iso: string): string =>
+  new Date(iso).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
+
 export const when = (iso: string): string =>
   new Date(iso).toLocaleString("en-GB", {
     day: "numeric",

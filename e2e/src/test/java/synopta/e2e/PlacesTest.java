@@ -177,11 +177,12 @@ public class PlacesTest extends Browser {
     @Test
     public void anotherWayToBuyIsTakenAndTheTotalFollows() {
         caller("th7820w thumps once a turn");
-        Locator ways = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Ways to buy it"));
+        Locator ways = region("Ways to buy it");
         assertThat(ways).containsText("41.90");
         assertThat(page.locator(".total")).containsText("41.90");
         page.keyboard().press("o");
         assertThat(page.locator(".total")).containsText("46.60");
+        assertThat(ways).containsText("Costs 4.70 more");
         assertThat(region("Bag")).containsText("4 × ");
         ways.getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.locator(".total")).containsText("41.90");

@@ -129,10 +129,10 @@ public class PartsTest extends Served {
 
     @Test
     public void theHouseMayWantGenuinePartsOnly() {
-        String rules = get("/api/house-rules").body().toString();
+        String rules = "{\"genuineOnly\":false}";
         String pair = "/api/parts?q=CS&limit=100";
         String other = get(pair).body().get(0).get("part").asString();
-        assertEquals(rules, "{\"genuineOnly\":false}");
+        assertEquals(get("/api/house-rules").text("/genuineOnly"), "false");
         int before = get("/api/parts/%s/models?limit=1".formatted(key(other)))
                 .body()
                 .get("models")
@@ -150,7 +150,15 @@ public class PartsTest extends Served {
         } finally {
             send("PUT", "/api/house-rules", rules);
         }
-        assertEquals(send("PUT", "/api/house-rules", "{}").status(), 422);
+        for (String wrong : List.of(
+                "{\"taxPercent\":\"-1\"}",
+                "{\"taxPercent\":\"a lot\"}",
+                "{\"perHour\":\"1.234\"}",
+                "{\"horizonYears\":0}",
+                "{\"quoteDays\":9999}")) {
+            assertEquals(send("PUT", "/api/house-rules", wrong).status(), 422, wrong);
+        }
+        assertEquals(get("/api/house-rules").text("/taxPercent"), "15", "nothing was changed");
     }
 
     private static String key(String part) {

@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -105,7 +107,14 @@ public class StoreTest {
                 Optional.of("Skerry"),
                 Set.of("rear:rollers"),
                 Finding.Who.LICENSED,
-                Shopping.AS_IT_COMES);
+                new Shopping(
+                        List.of(
+                                new Shopping.Adjusted(
+                                        new PartNumber("QV-1183"), OptionalInt.of(2), OptionalLong.empty(), true),
+                                new Shopping.Adjusted(
+                                        new PartNumber("QV-5343"), OptionalInt.empty(), OptionalLong.of(1250), false)),
+                        Optional.of("Staithe"),
+                        OptionalInt.of(3)));
         return new CaseContent(
                 draft,
                 Optional.of("“it's the büring”, 漢"),

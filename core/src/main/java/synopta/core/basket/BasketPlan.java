@@ -43,6 +43,15 @@ public record BasketPlan(
         return all;
     }
 
+    /** What the needs alone come to: the purchase that pays least today. */
+    public Optional<Purchase> needsAlone() {
+        return all().stream()
+                .filter(option -> option.kinds().contains(Option.Kind.CHEAPEST_TODAY))
+                .map(Option::purchase)
+                .findFirst()
+                .or(() -> best);
+    }
+
     /** A need that no purchase meets. */
     public record Impossible(PartNumber part, String why) {}
 }

@@ -2,6 +2,7 @@ package synopta.core.counter;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.basket.BasketPlan;
 import synopta.core.catalog.Appliance;
@@ -46,6 +47,7 @@ public record CaseView(
         Optional<Appliance> appliance,
         Optional<Layout> layout,
         Set<Fuel> fuels,
+        OptionalDouble ageYears,
         List<Known> known,
         Optional<Diagnosis> diagnosis,
         Set<String> selling,
@@ -66,6 +68,7 @@ public record CaseView(
                 settled.appliance(),
                 settled.layout(),
                 settled.fuels(),
+                settled.ageYears(),
                 known,
                 Optional.empty(),
                 Set.of(),

@@ -159,6 +159,7 @@ public final class Counter {
                 settled.appliance(),
                 settled.layout(),
                 settled.fuels(),
+                settled.ageYears(),
                 known,
                 Optional.of(diagnosis),
                 ids(selling),

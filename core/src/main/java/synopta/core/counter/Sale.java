@@ -14,6 +14,7 @@ import synopta.core.teardown.Work;
  * @param wants what would be nice to have
  * @param quantities requests in another quantity than the trade's
  * @param plan present once there are needs
+ * @param differences of the plan's purchases from what the needs alone come to, in a sentence; empty for that one
  * @param works of the plan's purchases, the best first; empty while the layout is not known
  */
 public record Sale(
@@ -21,17 +22,19 @@ public record Sale(
         List<WantedPart> wants,
         List<QuantityNote> quantities,
         Optional<BasketPlan> plan,
+        List<String> differences,
         List<Work> works) {
     /** Copies. */
     public Sale {
         needs = List.copyOf(needs);
         wants = List.copyOf(wants);
         quantities = List.copyOf(quantities);
+        differences = List.copyOf(differences);
         works = List.copyOf(works);
     }
 
     Sale with(List<Work> other) {
-        return new Sale(needs, wants, quantities, plan, other);
+        return new Sale(needs, wants, quantities, plan, differences, other);
     }
 
     /** The purchases of the plan, the best first. */

@@ -13,6 +13,7 @@ import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.fit.FitFinder;
@@ -55,7 +56,7 @@ final class Selling {
     /** What was asked for by its number alone, while nothing is known of the appliance. */
     Sale ofNumbers() {
         List<NeededPart> needs = adjusted(asked());
-        return new Sale(needs, List.of(), List.of(), plan(needs, List.of()), List.of());
+        return sale(needs, List.of(), List.of());
     }
 
     /** What these faults and the caller's own wishes come to. */
@@ -83,8 +84,21 @@ final class Selling {
         List<NeededPart> inForce = new ArrayList<>(adjusted(needs));
         inForce.addAll(madeNeeds(wants));
         List<WantedPart> left = adjustedWants(wants);
-        Sale sale = new Sale(inForce, left, quantities.notes(inForce, left), plan(inForce, left), List.of());
+        Sale sale = sale(inForce, left, quantities.notes(inForce, left));
         return teardown.map(t -> sale.with(works(sale, t))).orElse(sale);
+    }
+
+    private Sale sale(List<NeededPart> needs, List<WantedPart> wants, List<QuantityNote> quantities) {
+        Optional<BasketPlan> plan = plan(needs, wants);
+        Compared compared = new Compared(
+                wants,
+                number -> catalog.part(new PartNumber(number)).map(Part::name).orElse(number));
+        List<String> differences = plan.flatMap(BasketPlan::needsAlone)
+                .map(base -> plan.get().all().stream()
+                        .map(option -> option.purchase() == base ? "" : compared.said(option.purchase(), base))
+                        .toList())
+                .orElse(List.of());
+        return new Sale(needs, wants, quantities, plan, differences, List.of());
     }
 
     private List<NeededPart> asked() {

@@ -41,6 +41,7 @@ public final class CounterWire {
             @MayBeNull String appliance,
             @MayBeNull String layout,
             List<String> fuels,
+            @MayBeNull Double ageYears,
             List<KnownWire> known,
             AnswerWire.HearingWire hearing,
             List<AnswerWire.SuspectWire> suspects,
@@ -51,7 +52,7 @@ public final class CounterWire {
             List<SaleWire.WantedWire> wants,
             List<SaleWire.QuantityWire> quantities,
             @MayBeNull BasketWire.BasketAnswer basket,
-            List<SaleWire.OptionWire> options,
+            List<SaleWire.OfferedWire> options,
             List<PartWire> parts,
             List<BagWire> bag,
             List<AnswerWire.CautionWire> cautions) {
@@ -69,6 +70,7 @@ public final class CounterWire {
                     view.appliance().map(Appliance::slug).orElse(null),
                     view.layout().map(Layout::id).orElse(null),
                     view.fuels().stream().sorted().map(f -> f.slug()).toList(),
+                    view.ageYears().isPresent() ? view.ageYears().getAsDouble() : null,
                     view.known().stream().map(KnownWire::of).toList(),
                     pack.map(p -> AnswerWire.HearingWire.of(p, view.hearing()))
                             .orElseGet(AnswerWire.HearingWire::nothing),
@@ -88,7 +90,7 @@ public final class CounterWire {
                             .map(SaleWire.QuantityWire::of)
                             .toList(),
                     view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
-                    SaleWire.OptionWire.of(view),
+                    SaleWire.OfferedWire.of(view),
                     PartWire.namedIn(view, catalog),
                     view.bags().stream()
                             .limit(1)

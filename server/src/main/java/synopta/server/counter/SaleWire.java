@@ -74,19 +74,23 @@ public final class SaleWire {
     public record WayWire(int pieces, String total, int spare) {}
 
     /** A way of buying it, with the work and what goes into the bag; no minutes while the layout is not known. */
-    public record OptionWire(
+    public record OfferedWire(
             BasketWire.PurchaseWire purchase,
             @MayBeNull Double minutes,
+            String difference,
             List<String> steps,
             List<CounterWire.BagWire> bag) {
-        static List<OptionWire> of(CaseView view) {
+        static List<OfferedWire> of(CaseView view) {
             List<Option> all = view.plan().map(BasketPlan::all).orElse(List.of());
-            List<OptionWire> options = new ArrayList<>();
+            List<OfferedWire> options = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
                 Optional<Work> work = view.sale().works().stream().skip(i).findFirst();
-                options.add(new OptionWire(
+                options.add(new OfferedWire(
                         BasketWire.PurchaseWire.of(all.get(i)),
                         work.map(Work::minutes).orElse(null),
+                        i < view.sale().differences().size()
+                                ? view.sale().differences().get(i)
+                                : "",
                         work.map(Work::steps).orElse(List.of()).stream()
                                 .map(step -> step.name())
                                 .toList(),

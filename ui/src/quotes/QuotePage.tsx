@@ -1,0 +1,128 @@
+import { useQuery } from "@tanstack/react-query";
+import { Button, Table } from "react-bootstrap";
+import { Link, useNavigate, useParams } from "react-router";
+import { answer, api, type Wire } from "../shared/api";
+import { day } from "../shared/format";
+import { Masthead } from "../shared/Masthead";
+import { PartLink } from "../shared/NumberLink";
+import { useKeys } from "../shared/useKeys";
+import "./quotes.css";
+
+/** A quote as it was written: to be printed, or taken away as PDF, CSV or JSON. */
+export function QuotePage() {
+  const { number = "" } = useParams();
+  const navigate = useNavigate();
+  const quote = useQuery({
+    queryKey: ["quote", number],
+    queryFn: () => answer(api.GET("/api/quotes/{number}", { params: { path: { number: Number(number) } } })),
+  });
+  const data = quote.data;
+  const back = data?.caseNumber == null ? "/" : `/cases/${data.caseNumber}`;
+  useKeys({ p: () => window.print(), b: () => void navigate(back) });
+  return (
+    <>
+      <Masthead>
+        <Link to="/quotes">All quotes</Link>
+        <Link to={back}>
+          Back to the counter <kbd>B</kbd>
+        </Link>
+        <Button variant="act" size="sm" onClick={() => window.print()}>
+          Print <kbd>P</kbd>
+        </Button>
+      </Masthead>
+      <main id="main" className="place quote-page">
+        {quote.error && (
+          <div className="notice bad" role="alert">
+            {quote.error.message}
+          </div>
+        )}
+        {quote.isPending && <p className="soft">Opening the quote …</p>}
+        {data && <Quote quote={data} />}
+      </main>
+    </>
+  );
+}
+
+function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
+  const at = `/api/quotes/${quote.number}`;
+  return (
+    <article aria-label={`Quote ${quote.number}`}>
+      <header>
+        <div>
+          <div className="soft">{quote.house}</div>
+          <h1>Quote {quote.number}</h1>
+        </div>
+        <dl>
+          <dt>Written</dt>
+          <dd>{day(quote.createdAt)}</dd>
+          <dt>Valid until</dt>
+          <dd>
+            <b>{day(quote.validUntil)}</b>
+          </dd>
+          <dt>Branch</dt>
+          <dd>{quote.branch}</dd>
+          {quote.customer && (
+            <>
+              <dt>For</dt>
+              <dd>{quote.customer}</dd>
+            </>
+          )}
+        </dl>
+      </header>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col">Name</th>
+            <th scope="col" className="numeric">
+              Quantity
+            </th>
+            <th scope="col" className="numeric">
+              Each
+            </th>
+            <th scope="col" className="numeric">
+              Price
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {quote.lines.map((line) => (
+            <tr key={line.part}>
+              <td>
+                <PartLink part={line.part} />
+              </td>
+              <td>{line.name}</td>
+              <td className="numeric">{line.quantity}</td>
+              <td className="numeric">{line.unitPrice}</td>
+              <td className="numeric">{line.price}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          {!quote.taxIncluded && <SumRow name="Sum" amount={quote.goods} />}
+          {!quote.taxIncluded && <SumRow name={`Tax, ${quote.taxPercent} %`} amount={quote.tax} />}
+          <SumRow name={`To pay, ${quote.currency}`} amount={quote.total} strong />
+          {quote.taxIncluded && <SumRow name={`Tax in it, ${quote.taxPercent} %`} amount={quote.tax} />}
+        </tfoot>
+      </Table>
+      <p className="small soft">
+        {quote.taxRule} What is in stock is not kept for the customer unless it was set aside.
+      </p>
+      <p className="take-away">
+        <a href={`${at}/quote.pdf`}>PDF with barcodes</a> <a href={`${at}/quote.csv`}>CSV</a>{" "}
+        <a href={at}>JSON</a>
+      </p>
+    </article>
+  );
+}
+
+function SumRow({ name, amount, strong }: { name: string; amount: string; strong?: boolean }) {
+  return (
+    <tr className={strong ? "strong" : undefined}>
+      <th scope="row" colSpan={4} className="numeric">
+        {name}
+      </th>
+      <td className="numeric">{amount}</td>
+    </tr>
+  );
+}

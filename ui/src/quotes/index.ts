@@ -1,0 +1,2 @@
+export { QuotePage } from "./QuotePage";
+export { QuotesPage } from "./QuotesPage";
