@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
@@ -13,9 +15,13 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
 
 /** How many of a part the caller spoke of, and what the trade says to another quantity than its own. */
 final class Quantities {
+    private static final Pattern WISHED =
+            Pattern.compile("\\b(?:please|need|needs|want|wants|give|sell|take|buy)\\b", Pattern.CASE_INSENSITIVE);
+
     private record Said(int pieces, String phrase) {}
 
     private record Sought(String partType, PartNumber part, int pieces) {}
@@ -43,6 +49,21 @@ final class Quantities {
         for (Hearing.Named name : named) {
             AskedQuantity.of(complaint, name.from(), name.to())
                     .ifPresent(n -> name.partTypes().forEach(type -> said.put(type, new Said(n, name.phrase()))));
+        }
+        if (WISHED.matcher(complaint).find()) {
+            pack.partTypes().forEach(type -> wished(complaint, type));
+        }
+    }
+
+    /** Words that are a sign as well as a wish, as in "three fuses please", are not heard as a part's name. */
+    private void wished(String complaint, PartType type) {
+        for (String word : type.called()) {
+            Matcher name = Pattern.compile("\\b%s(?:s|es)?\\b".formatted(Pattern.quote(word)), Pattern.CASE_INSENSITIVE)
+                    .matcher(complaint);
+            while (name.find() && !said.containsKey(type.slug())) {
+                AskedQuantity.of(complaint, name.start(), name.end())
+                        .ifPresent(n -> said.put(type.slug(), new Said(n, name.group())));
+            }
         }
     }
 

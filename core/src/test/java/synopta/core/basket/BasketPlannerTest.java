@@ -111,6 +111,79 @@ public class BasketPlannerTest {
         assertEquals(equal.total().decimal(), "14.50", "of equal nets the least total");
     }
 
+    private static String of(BasketPlan plan, Option.Kind kind) {
+        return plan.all().stream()
+                .filter(option -> option.kinds().contains(kind))
+                .map(option -> bought(option.purchase()))
+                .findFirst()
+                .orElse("none");
+    }
+
+    @Test
+    public void runnersUpDifferInKindAndEachIsTheLeastOfItsKind() {
+        Shelf shelf = new Shelf()
+                .part("BELT", 1450)
+                .part("ROLLER", 840)
+                .part("COPY", 600, "t", false, Part.Status.CURRENT, 1)
+                .equivalent("ROLLER", "COPY")
+                .part("SHAFT", 500)
+                .part("KIT", 2400)
+                .kit("KIT", "BELT", 1)
+                .kit("KIT", "ROLLER", 1)
+                .stock("Staithe", "KIT", 1, 2)
+                .stock("Staithe", "SHAFT", 1, 2)
+                .stock("Staithe", "BELT", 0, 2);
+        BasketPlan plan =
+                plan(shelf, BasketQuery.Policy.ANY, List.of(want("SHAFT", 1, 700)), need("BELT", 1), need("ROLLER", 1));
+        assertEquals(of(plan, Option.Kind.LEAST), "1xBELT 1xCOPY 1xSHAFT");
+        assertEquals(of(plan, Option.Kind.RENEW_EVERYTHING), "1xBELT 1xCOPY 1xSHAFT", "the best does so, too");
+        assertEquals(of(plan, Option.Kind.CHEAPEST_TODAY), "1xBELT 1xCOPY");
+        assertEquals(
+                of(plan, Option.Kind.ALL_GENUINE), "1xBELT 1xROLLER 1xSHAFT", "22.90 and 5.00 against 24.00 and 5.00");
+        assertEquals(of(plan, Option.Kind.FEWEST_LINES), "1xKIT");
+        assertEquals(of(plan, Option.Kind.FROM_STOCK_NOW), "1xKIT 1xSHAFT");
+        assertEquals(of(plan, Option.Kind.AS_A_KIT), "1xKIT 1xSHAFT");
+        Purchase today = plan.needsAlone().orElseThrow();
+        assertEquals(today.undone(), List.of(new Purchase.Pieces(part("SHAFT"), 1)));
+        assertEquals(today.net(), today.total(), "no want is covered");
+    }
+
+    /** Each pair of three pieces is sold for 1: two pairs are needed, and fractions alone promise 1.5. */
+    private static Program pairs() {
+        Program program = new Program();
+        for (int pair = 0; pair < 3; pair++) {
+            program.column(100, 0, 1);
+        }
+        program.row(new int[] {1, 1, 0}, 1);
+        program.row(new int[] {0, 1, 1}, 1);
+        program.row(new int[] {1, 0, 1}, 1);
+        return program;
+    }
+
+    @Test
+    public void pastItsLimitItSaysWhatWasProven() {
+        BranchAndBound.Result cut = new BranchAndBound(pairs()).solve(1);
+        assertFalse(cut.proven());
+        assertEquals(cut.atOnce(), 150);
+        assertEquals(cut.atLeast(), 150, "nothing is less, but it may be more");
+        BranchAndBound.Result whole = new BranchAndBound(pairs()).solve(100);
+        assertTrue(whole.proven());
+        assertEquals(whole.atLeast(), 200);
+        assertEquals(pairs().worth(whole.best().orElseThrow()), 200);
+    }
+
+    @Test
+    public void theProofNamesPricesThatNoUnitOnSaleBeats() {
+        Shelf shelf = new Shelf().part("ROLLER", 840).part("BELT", 1450).part("KIT", 4190);
+        shelf.kit("KIT", "ROLLER", 4).kit("KIT", "BELT", 1);
+        Proof proof = plan(shelf, need("ROLLER", 4), need("BELT", 1)).proof();
+        long roller = proof.shares().get(0).each().cents();
+        long belt = proof.shares().get(1).each().cents();
+        assertTrue(roller <= 840 && belt <= 1450 && 4 * roller + belt <= 4190, proof.toString());
+        assertTrue(4 * roller + belt > 4190 - 5, "to a cent a piece they add up to the best: " + proof);
+        assertEquals(proof.atOnce().decimal(), "41.90");
+    }
+
     @Test
     public void amongEqualsTheFewestLinesWin() {
         Shelf shelf = new Shelf()

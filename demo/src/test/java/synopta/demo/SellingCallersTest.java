@@ -1,0 +1,271 @@
+package synopta.demo;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.basket.BasketPlan;
+import synopta.core.basket.Option;
+import synopta.core.basket.Purchase;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseDraft;
+import synopta.core.counter.CaseView;
+import synopta.core.counter.Counter;
+import synopta.core.counter.NeededPart;
+import synopta.core.counter.QuantityNote;
+import synopta.core.counter.Shopping;
+import synopta.core.counter.WantedPart;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.Specifications;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.core.tag.TagReader;
+import synopta.core.tag.Weights;
+import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.PackRefused;
+import synopta.formats.knowledge.WeightsReader;
+
+/** What is sold to callers of the scenario, with the packs that ship. */
+public class SellingCallersTest {
+    private final Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+    private final List<Pack> packs;
+    private final TagReader reader;
+    private final Counter counter;
+
+    public SellingCallersTest() throws IOException, PackRefused {
+        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
+        packs = PackReader.folder(knowledge).packs();
+        reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
+        counter = counter(HouseRules.USUAL);
+    }
+
+    private Counter counter(HouseRules rules) {
+        Clock clock = Clock.systemUTC();
+        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
+        return new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalogue.CURRENCY, clock);
+    }
+
+    private static CaseDraft draft(String line, Set<String> picked, Shopping shopping) {
+        return new CaseDraft(
+                line,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Set.of(),
+                picked,
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of(),
+                Finding.Who.FITTER,
+                shopping);
+    }
+
+    private CaseView work(String line) {
+        return counter.work(CaseDraft.of(line));
+    }
+
+    private static String bought(Purchase purchase) {
+        return purchase.lines().stream().map(l -> l.quantity() + " " + l.part()).collect(Collectors.joining(", "));
+    }
+
+    private static Purchase of(CaseView view, Option.Kind kind) {
+        return view.plan().orElseThrow().all().stream()
+                .filter(o -> o.kinds().contains(kind))
+                .map(Option::purchase)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no " + kind + " in " + view.plan()));
+    }
+
+    @Test
+    public void aBoxWithItsFuseAndThermostatIsTheBoxAlone() {
+        CaseView view = counter.work(draft(
+                "th7820w no heat, heater box, thermal fuse and high limit please",
+                Set.of("heater-open", "thermal-fuse-open", "high-limit-open"),
+                Shopping.AS_IT_COMES));
+        assertEquals(
+                view.needs().stream().map(NeededPart::partType).collect(Collectors.toSet()),
+                Set.of("heater-assembly", "thermal-fuse", "high-limit-thermostat"));
+        Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
+        assertEquals(bought(best), "1 QV-2107-2");
+        assertEquals(best.lines().get(0).covers().size(), 3, "it brings both");
+    }
+
+    /** The caller's words; the part type; pieces asked for, fitted, in force; then each way as pieces for a sum. */
+    @DataProvider
+    Object[][] quantities() {
+        return new Object[][] {
+            {"HV-5315-G just the left glide please, scrapes at the front, marks on clothes", "drum-glide", 1, 2, 2},
+            {"HV-9117-W one door spring, the door drops", "door-spring", 1, 2, 1},
+            {"HV-9117-W both door springs, the door drops", "", 0, 0, 2},
+            {"HM-3303-S microwave dead, three fuses please, I go through them", "line-fuse", 3, 1, 1},
+            {"th7820w thumps, only one roller please", "drum-roller", 1, 4, 4},
+        };
+    }
+
+    @Test(dataProvider = "quantities")
+    public void aRequestInAnotherQuantityIsMetWithTheRuleAndThePriceOfBothWays(
+            String line, String type, int asked, int fitted, int inForce) {
+        CaseView view = work(line);
+        List<QuantityNote> notes = view.sale().quantities();
+        assertEquals(view.needs().get(0).quantity(), inForce, view.needs().toString());
+        if (type.isEmpty()) {
+            assertEquals(notes, List.of(), "that is how they are fitted");
+            return;
+        }
+        QuantityNote note = notes.get(0);
+        assertEquals(note.partType(), type);
+        assertEquals(note.asked(), asked);
+        assertEquals(note.fitted(), fitted);
+        assertFalse(note.rule().isBlank());
+        assertEquals(
+                note.ways().stream().map(QuantityNote.Way::pieces).toList(),
+                List.of(Math.min(asked, fitted), Math.max(asked, fitted)));
+        assertTrue(note.ways().get(0).total().compareTo(note.ways().get(1).total()) <= 0);
+    }
+
+    @Test
+    public void aThumpSellsTheKitAndSaysWhatItLacksAndWhatThePiecesWouldCost() {
+        CaseView view = work("th7820w thumps, 8 yrs");
+        Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
+        assertEquals(bought(best), "1 QV-4410-K");
+        Purchase pieces = of(view, Option.Kind.IN_PIECES);
+        assertTrue(pieces.lines().size() > 2 && pieces.total().compareTo(best.total()) > 0, pieces.toString());
+        int at = view.sale().purchases().indexOf(pieces);
+        assertTrue(
+                view.sale().differences().get(at).startsWith("Costs 28.02 more"),
+                "" + view.sale().differences());
+        assertTrue(
+                view.bags().get(0).stream().anyMatch(b -> b.text().startsWith("Roller shaft: not in the bag.")),
+                view.bags().get(0).toString());
+        WantedPart shafts = view.sale().wants().stream()
+                .filter(w -> w.partType().equals("roller-shaft"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(shafts.source(), WantedPart.Source.JOB);
+    }
+
+    @Test
+    public void aNineYearOldDryerHasAllThatWearsRenewedOrTheCheapestRepair() {
+        CaseView view = work("th7820w thumps, 9 yrs, everything that wears");
+        Purchase all = of(view, Option.Kind.RENEW_EVERYTHING);
+        Purchase least = of(view, Option.Kind.CHEAPEST_TODAY);
+        assertEquals(all.undone(), List.of());
+        assertEquals(bought(least), "1 QV-4410-K");
+        assertTrue(all.total().compareTo(least.total()) > 0);
+        Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
+        assertTrue(best.net().compareTo(all.net()) <= 0 && best.net().compareTo(least.net()) <= 0);
+        for (WantedPart want : view.sale().wants()) {
+            boolean isBought = best.undone().stream().noneMatch(u -> u.part().equals(want.supplied()));
+            boolean isFree = best.lines().stream().anyMatch(l -> l.covers().size() > 1);
+            assertTrue(
+                    !isBought || isFree || price(want) <= want.value().cents(),
+                    "no want is bought past its worth: " + want);
+        }
+        double minutes =
+                view.sale().works().get(view.sale().purchases().indexOf(all)).minutes();
+        assertTrue(minutes
+                > view.sale()
+                        .works()
+                        .get(view.sale().purchases().indexOf(least))
+                        .minutes());
+    }
+
+    private long price(WantedPart want) {
+        return catalog.price(want.supplied()).orElseThrow().cents() * want.quantity();
+    }
+
+    @Test
+    public void withoutAnAgeNothingIsWeighedWhileItIsOpen() {
+        assertTrue(work("th7820w thumps").sale().wants().stream()
+                .noneMatch(w -> w.source() == WantedPart.Source.WHILE_OPEN));
+    }
+
+    private static Shopping.Adjusted set(String part, OptionalInt quantity, OptionalLong value, boolean needed) {
+        return new Shopping.Adjusted(new PartNumber(part), quantity, value, needed);
+    }
+
+    @Test
+    public void theSpecialistLeavesOutRaisesAndPutsIn() {
+        String line = "th7820w thumps, 8 yrs";
+        CaseView plain = work(line);
+        NeededPart rings = plain.needs().get(1);
+        CaseView without = counter.work(draft(
+                line,
+                Set.of(),
+                new Shopping(
+                        List.of(
+                                set(
+                                        rings.supplied().orElseThrow().written(),
+                                        OptionalInt.of(0),
+                                        OptionalLong.empty(),
+                                        false),
+                                set("QV-8701", OptionalInt.empty(), OptionalLong.of(9_900), false),
+                                set("QV-5160", OptionalInt.empty(), OptionalLong.empty(), true)),
+                        Optional.empty(),
+                        OptionalInt.empty())));
+        assertEquals(without.needs().get(1).quantity(), 0, "left out, and still there to be put back");
+        Purchase best = without.plan().flatMap(BasketPlan::best).orElseThrow();
+        assertTrue(bought(best).contains("4 QV-8701"), bought(best));
+        Purchase least = of(without, Option.Kind.CHEAPEST_TODAY);
+        assertTrue(
+                least.lines().stream()
+                        .anyMatch(
+                                l -> l.covers().stream().anyMatch(c -> c.part().equals(new PartNumber("QV-5160")))),
+                "a want that was put in is a need: " + bought(least));
+    }
+
+    @Test
+    public void theHouseMayRenewTheFailedOneAlone() {
+        HouseRules one = new HouseRules(false, false, 3_600, 4_500, 5, BigDecimal.TEN, true, 14);
+        assertEquals(
+                counter(one).work(CaseDraft.of("th7820w thumps")).needs().get(0).quantity(), 1);
+        assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);
+    }
+
+    @Test
+    public void whatIsAtTheBranchNowIsAWayOfItsOwn() {
+        Shopping today = new Shopping(List.of(), Optional.of("Nowhere"), OptionalInt.of(0));
+        BasketPlan none =
+                counter.work(draft("th7820w thumps", Set.of(), today)).plan().orElseThrow();
+        assertTrue(none.best().isEmpty() && !none.impossible().isEmpty(), "nothing lies at such a branch");
+    }
+
+    /** Every place of every layout is reached by a step, which all places' minutes hang on. */
+    @Test
+    public void everyPlaceOfEveryLayoutIsReached() {
+        for (Pack pack : packs) {
+            for (Layout layout : pack.layouts()) {
+                Set<String> reached = layout.steps().stream()
+                        .flatMap(step -> step.reaches().keySet().stream())
+                        .collect(Collectors.toSet());
+                assertEquals(
+                        reached,
+                        layout.places().stream().map(Layout.Place::slot).collect(Collectors.toSet()),
+                        pack.appliance() + " " + layout.id());
+            }
+            assertTrue(pack.replacement().isPresent());
+        }
+    }
+}

@@ -1,0 +1,164 @@
+package synopta.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static synopta.server.Served.bytes;
+import static synopta.server.Served.get;
+import static synopta.server.Served.post;
+import static synopta.server.Served.send;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Quotes, pieces set aside and the supplier's stand-in, over HTTP. */
+public class OrdersTest {
+    private static final String QUOTE = "{\"branch\":\"Staithe\",\"customer\":\"Marl & Daughter\",\"caseNumber\":null,"
+            + "\"lines\":[{\"part\":\"qv4410k\",\"quantity\":1},{\"part\":\"QV-1183\",\"quantity\":2}]}";
+
+    @AfterMethod
+    public void theSupplierAnswersAgain() {
+        send("PUT", "/api/supplier-feed", "{\"mode\":\"up\"}");
+    }
+
+    @Test
+    public void aQuoteIsWrittenOnceAndTakenAwayInFourFormats() {
+        Served.Answer written = post("/api/quotes", QUOTE);
+        assertEquals(written.status(), 201);
+        String at = written.whole().headers().firstValue("Location").orElseThrow();
+        assertEquals(get(at).body(), written.body());
+        assertEquals(written.text("/total"), "70.90");
+        assertEquals(written.text("/tax"), "9.25", "70.90 x 15/115 = 9.2478");
+        assertEquals(written.text("/taxRule"), "Tax is rounded once, on the sum, half up.");
+        assertEquals(written.text("/lines/0/part"), "QV-4410-K", "as the catalogue writes it");
+        String csv = new String(bytes(at + "/quote.csv"), StandardCharsets.UTF_8);
+        assertTrue(csv.contains("QV-1183,drum belt,2,14.50,29.00,EUR"), csv);
+        String pdf = new String(bytes(at + "/quote.pdf"), 0, 5, StandardCharsets.US_ASCII);
+        assertEquals(pdf, "%PDF-");
+        assertEquals(get("/api/quotes").text("/quotes/0/number"), written.text("/number"), "the newest comes first");
+        assertEquals(get("/api/quotes/99999").status(), 404);
+    }
+
+    @DataProvider
+    Object[][] wrongs() {
+        return new Object[][] {
+            {"/api/quotes", "{\"branch\":\"\",\"lines\":[{\"part\":\"QV-1183\",\"quantity\":1}]}", "branch"},
+            {"/api/quotes", "{\"branch\":\"Staithe\",\"lines\":[]}", "lines"},
+            {"/api/quotes", "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"NOWHERE-1\",\"quantity\":1}]}", "NOWHERE-1"
+            },
+            {"/api/quotes", "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"QV-1180\",\"quantity\":1}]}", "no price"},
+            {"/api/quotes", "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"QV-1183\",\"quantity\":0}]}", "quantity"},
+            {
+                "/api/promises",
+                "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"NOWHERE-1\",\"quantity\":1}]}",
+                "NOWHERE-1"
+            },
+            {
+                "/api/repair-or-replace",
+                "{\"appliance\":\"dryer\",\"ageYears\":-1,\"parts\":\"1.00\",\"minutes\":5}",
+                "age in years (-1.0)"
+            },
+            {
+                "/api/repair-or-replace",
+                "{\"appliance\":\"dryer\",\"ageYears\":1,\"parts\":\"1.00\",\"minutes\":5,\"newLifeYears\":0}",
+                "Mean life"
+            },
+        };
+    }
+
+    @Test(dataProvider = "wrongs")
+    public void whatCannotBePromisedIsRefusedWithWhatToDo(String path, String body, String said) {
+        Served.Answer answer = post(path, body);
+        assertEquals(answer.status(), 422, answer.body().toString());
+        assertTrue(answer.body().toString().contains(said), answer.body().toString());
+    }
+
+    private static String wish(String part, int quantity, boolean order) {
+        return "{\"branch\":\"Staithe\",\"order\":%s,\"lines\":[{\"part\":\"%s\",\"quantity\":%d}]}"
+                .formatted(order, part, quantity);
+    }
+
+    private static int free(String part) {
+        for (var row : get("/api/parts/" + part).body().get("stock")) {
+            if (row.get("branch").asString().equals("Staithe")) {
+                return row.get("onHand").asInt();
+            }
+        }
+        return 0;
+    }
+
+    @Test
+    public void twoCountersWantAllThatIsLeftAndOneOfThemIsTold() {
+        String part = "CS8741";
+        int left = free(part);
+        assertTrue(left > 0, "the scenario has some");
+        List<String> states = Stream.of(1, 2)
+                .map(counter -> CompletableFuture.supplyAsync(() -> post("/api/promises", wish(part, left, false))))
+                .toList()
+                .stream()
+                .map(CompletableFuture::join)
+                .map(answer -> answer.text("/outcomes/0/state"))
+                .sorted()
+                .toList();
+        assertEquals(states, List.of("gone", "reserved"));
+        assertEquals(free(part), 0);
+        Served.Answer third = post("/api/promises", wish(part, 1, false));
+        assertEquals(third.text("/outcomes/0/free"), "0");
+        assertTrue(third.text("/outcomes/0/said").contains("any more"), third.text("/outcomes/0/said"));
+    }
+
+    @Test
+    public void whateverTheSupplierDoesTheCounterGoesOnAndSaysSo() {
+        assertEquals(send("PUT", "/api/supplier-feed", "{\"mode\":\"asleep\"}").status(), 422);
+        send("PUT", "/api/supplier-feed", "{\"mode\":\"down\"}");
+        Served.Answer down = post("/api/promises", wish("QV-1183", 9_000, true));
+        assertEquals(down.text("/outcomes/0/state"), "waiting");
+        assertTrue(down.text("/outcomes/0/said").contains("sent again by itself"));
+        assertEquals(post("/api/counter", "{\"line\":\"th7820w thumps\"}").status(), 200);
+        send("PUT", "/api/supplier-feed", "{\"mode\":\"slow\"}");
+        assertEquals(post("/api/promises", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "waiting");
+        send("PUT", "/api/supplier-feed", "{\"mode\":\"out-of-stock\"}");
+        assertEquals(post("/api/promises", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "out-of-stock");
+        send("PUT", "/api/supplier-feed", "{\"mode\":\"up\"}");
+        Served.Answer up = post("/api/promises", wish("QV-1183", 9_000, true));
+        assertEquals(up.text("/outcomes/0/state"), "ordered");
+        String refused = "/api/promises/" + up.text("/outcomes/0/number");
+        assertEquals(send("DELETE", refused, "").status(), 422, "what is ordered is for the supplier");
+    }
+
+    @Test
+    public void aReservationOfACaseIsListedAndTakenBack() {
+        String asked = wish("QV-8701", 1, false).replace("\"order\"", "\"caseNumber\":77,\"order\"");
+        int before = free("QV8701");
+        assertEquals(post("/api/promises", asked).text("/outcomes/0/state"), "reserved");
+        Served.Answer mine = get("/api/promises?caseNumber=77");
+        assertEquals(free("QV8701"), before - 1);
+        assertEquals(
+                send("DELETE", "/api/promises/" + mine.text("/outcomes/0/number"), "")
+                        .text("/state"),
+                "released");
+        assertEquals(free("QV8701"), before);
+        assertEquals(send("DELETE", "/api/promises/99999", "").status(), 404);
+    }
+
+    /** The mean life of the pack, scale 14 and shape 2.2: 14 x gamma(1 + 1/2.2) = 12.3987, by hand. */
+    @Test
+    public void repairAndReplacementStandSideBySideByTheYear() {
+        Served.Answer both = post(
+                "/api/repair-or-replace",
+                "{\"appliance\":\"dryer\",\"ageYears\":9,\"parts\":\"41.90\",\"minutes\":55}");
+        assertEquals(both.text("/repair"), "74.90", "41.90 and 55 minutes at 36.00 an hour");
+        assertEquals(both.body().get("newLifeYears").asDouble(), 12.3987, 1e-3);
+        assertEquals(both.text("/newPerYear"), "41.94", "520.00 by 12.3987 years");
+        Served.Answer other = post(
+                "/api/repair-or-replace",
+                "{\"appliance\":\"dryer\",\"ageYears\":9,\"parts\":\"41.90\",\"minutes\":55,"
+                        + "\"newPrice\":\"300.00\",\"newLifeYears\":10,\"perHour\":\"0.00\"}");
+        assertEquals(other.text("/newPerYear"), "30.00");
+        assertEquals(other.text("/repair"), "41.90");
+    }
+}
