@@ -23,6 +23,7 @@ type Props = {
   /** What became of each line when it was set aside, by part. */
   outcomes: Wire["OutcomeWire"][];
   act: (action: Action) => void;
+  branch: string | null;
   /** How far ahead wants are weighed. */
   years: number;
   /** Whether the chain of every verdict stands open. */
@@ -32,7 +33,7 @@ type Props = {
 };
 
 /** What is in the bag, whether it fits, and what goes with it. */
-export function Bag({ answer, option, outcomes, act, years, why, onInstead }: Props) {
+export function Bag({ answer, option, outcomes, act, branch, years, why, onInstead }: Props) {
   const chosen = option?.purchase;
   const open = answer.needs.filter((need) => !need.supplied);
   return (
@@ -59,6 +60,7 @@ export function Bag({ answer, option, outcomes, act, years, why, onInstead }: Pr
           answer={answer}
           outcome={outcomes.find((o) => o.part === line.part)}
           act={act}
+          branch={branch}
           why={why}
           onInstead={onInstead}
         />
@@ -119,20 +121,20 @@ function taking(needs: Wire["NeededWire"][], onInstead: Props["onInstead"]) {
   return asked === undefined ? undefined : (part: string) => onInstead(asked, part);
 }
 
-type LineProps = Pick<Props, "answer" | "act" | "why" | "onInstead"> & {
+type LineProps = Pick<Props, "answer" | "act" | "branch" | "why" | "onInstead"> & {
   line: Wire["PurchaseLineWire"];
   outcome: Wire["OutcomeWire"] | undefined;
 };
 
 /** The needs a line covers tell its fit; a kit brings what lies in it. */
-function BagLine({ line, answer, outcome, act, why, onInstead }: LineProps) {
+function BagLine({ line, answer, outcome, act, branch, why, onInstead }: LineProps) {
   const part = answer.parts.find((p) => p.part === line.part);
   const needs = answer.needs.filter((need) => line.covers.some((c) => c.part === need.supplied));
   const listed = needs.map((need) => need.listed).filter((number) => number !== line.part);
   const besides = [
     listed.length > 0 && line.covers.length === 1 ? `for ${[...new Set(listed)].join(", ")}` : "",
     part && !part.genuine ? `${part.maker}, same spec` : "",
-    part ? (part.onHand > 0 ? `${part.onHand} in stock` : "to order") : "",
+    part ? stockWords(part, branch) : "",
     part && !part.returnable ? "not returnable" : "",
   ].filter((word) => word !== "");
   const brings = line.covers.some((c) => c.part === line.part)
@@ -141,10 +143,10 @@ function BagLine({ line, answer, outcome, act, why, onInstead }: LineProps) {
   const because = [...new Set(needs.map((need) => need.why))].join(" ");
   const wants = answer.wants.filter((want) => line.covers.some((c) => c.part === want.supplied));
   const only = line.covers.length === 1 && needs.length === 1 ? needs[0] : undefined;
-  const set = (quantity: number) =>
-    only?.supplied && act({ kind: "adjusted", part: only.supplied, change: { quantity, needed: true } });
-  const more = () => set((only?.quantity ?? 0) + 1);
-  const less = () => set(Math.max(0, (only?.quantity ?? 0) - 1));
+  const count = (by: number) =>
+    only?.supplied && act({ kind: "counted", part: only.supplied, by, from: only.quantity });
+  const more = () => count(1);
+  const less = () => count(-1);
   const out = () =>
     [...needs.map((need) => need.supplied), ...wants.map((want) => want.supplied)].forEach(
       (part) => part && act({ kind: "adjusted", part, change: { quantity: 0, needed: false } }),
@@ -193,6 +195,15 @@ function BagLine({ line, answer, outcome, act, why, onInstead }: LineProps) {
       {because && <div className="small soft">{because}</div>}
     </div>
   );
+}
+
+/** What lies at the branch, or anywhere while none is chosen. */
+function stockWords(part: Wire["PartWire"], branch: string | null): string {
+  const here = part.stock.find((s) => s.branch === branch)?.onHand ?? 0;
+  if (branch === null || here === part.onHand) {
+    return part.onHand > 0 ? `${part.onHand} in stock` : "to order";
+  }
+  return here > 0 ? `${here} at ${branch}` : `none at ${branch}, ${part.onHand} elsewhere`;
 }
 
 type StepperProps = {

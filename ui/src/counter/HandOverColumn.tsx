@@ -6,6 +6,7 @@ import { hazardName, keyOf, many } from "../shared/format";
 import { Bag } from "./Bag";
 import { Options } from "./Options";
 import { Repair } from "./Repair";
+import { dropping } from "./rows";
 import type { Buying } from "./useBuying";
 import { ways } from "./ways";
 import { isBlank } from "./caseFields";
@@ -64,6 +65,7 @@ export function HandOverColumn({ answer, buying, state, act, keep, why, keeping 
         option={option}
         outcomes={buying.outcomes}
         act={act}
+        branch={state.branch}
         years={buying.years}
         why={why}
         onInstead={(asked, part) => act({ kind: "line", line: exchanged(answer, state.line, asked, part) })}
@@ -204,7 +206,7 @@ function Total({ answer, buying, chosen, state, act, keep, pending }: TotalProps
   const unseen = graveUnseen(answer, state);
   const done = state.kept?.status === "handed-over";
   return (
-    <div className="total">
+    <div className="total" {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}>
       <div>
         <span className="sum">{chosen?.total ?? "0.00"}</span>
         <span className="small">

@@ -73,6 +73,8 @@ export type Action =
   | { kind: "restored" }
   | { kind: "suspect"; id: string; selling: boolean }
   | { kind: "adjusted"; part: string; change: Omit<Wire["AdjustedWire"], "part"> }
+  /** More or fewer than before; `from` is what the last answer had, for a part that was not counted yet. */
+  | { kind: "counted"; part: string; by: number; from: number }
   | { kind: "unadjusted"; part: string }
   | { kind: "branch"; branch: string | null }
   | { kind: "neededIn"; days: number | null }
@@ -128,6 +130,11 @@ function isAnotherCaller(state: CaseState, line: string): boolean {
   const before = state.line;
   const alike = sharedStart(before, line) > 2 || sharedStart(reversed(before), reversed(line)) > 2;
   return state.kept === null && before.length > 2 && !alike;
+}
+
+function adjusted(state: CaseState, part: string, change: Omit<Wire["AdjustedWire"], "part">) {
+  const before = state.adjusted.find((a) => a.part === part);
+  return [...state.adjusted.filter((a) => a.part !== part), { ...before, part, ...change }];
 }
 
 /** The next state; whatever changes the case also takes back the choice among purchases. */
@@ -195,15 +202,12 @@ export function next(state: CaseState, action: Action): CaseState {
         picked: action.selling ? without(state.picked, action.id) : withItem(state.picked, action.id),
         dropped: action.selling ? withItem(state.dropped, action.id) : without(state.dropped, action.id),
       };
-    case "adjusted": {
-      const before = state.adjusted.find((a) => a.part === action.part);
-      return {
-        ...changed,
-        adjusted: [
-          ...state.adjusted.filter((a) => a.part !== action.part),
-          { ...before, part: action.part, ...action.change },
-        ],
-      };
+    case "adjusted":
+      return { ...changed, adjusted: adjusted(state, action.part, action.change) };
+    case "counted": {
+      const before = state.adjusted.find((a) => a.part === action.part)?.quantity ?? action.from;
+      const quantity = Math.max(0, before + action.by);
+      return { ...changed, adjusted: adjusted(state, action.part, { quantity, needed: true }) };
     }
     case "unadjusted":
       return { ...changed, adjusted: state.adjusted.filter((a) => a.part !== action.part) };

@@ -48,11 +48,8 @@ import synopta.core.tag.Confusion;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.Weights;
 
-/** Small catalogues and packs to test on, made in the words of the trade. */
 public final class Samples {
     public static final Basis OURS = new Basis("authored");
-
-    /** What a counter may believe of slips; the same figures as the file that ships. */
     public static final Confusion CONFUSION = new Confusion(
             Stream.concat(
                             Stream.of("0ODQ", "1IL", "5S", "8B", "2Z", "6G", "UV", "CG", "EF", "17")
@@ -65,7 +62,6 @@ public final class Samples {
 
     private Samples() {}
 
-    /** A reader of tags over a catalogue. */
     public static TagReader reader(Catalog catalog) {
         return new TagReader(catalog, Weights.of(CONFUSION));
     }
@@ -87,7 +83,6 @@ public final class Samples {
                 "");
     }
 
-    /** A current part of type "t" that is sold one by one. */
     public static Part shelfPart(String number) {
         return new Part(part(number), "m", "t", "n", true, Part.Status.CURRENT, 1, true, Map.of());
     }
@@ -96,7 +91,6 @@ public final class Samples {
         return new Supersession(part(old), "1", part(by), 1, "", Optional.empty());
     }
 
-    /** Builds a catalogue row by row. */
     public static final class Shelf {
         private final List<Brand> brands = new ArrayList<>(List.of(new Brand("Thistlemoor", "N", Optional.empty())));
         private final List<SerialScheme> schemes = new ArrayList<>();
@@ -110,14 +104,12 @@ public final class Samples {
         private final List<Priced> prices = new ArrayList<>();
         private final List<Stock> stock = new ArrayList<>();
 
-        /** A brand whose serials are read by a scheme. */
         public Shelf brand(String name, SerialScheme scheme) {
             brands.add(new Brand(name, "N", Optional.of(scheme.scheme())));
             schemes.add(scheme);
             return this;
         }
 
-        /** A place of the only platform. */
         public Shelf slot(String slot, String partType) {
             slots.add(new Slot("P", slot, partType, 1, ""));
             return this;
@@ -133,7 +125,6 @@ public final class Samples {
             return this;
         }
 
-        /** A genuine, current part of type "t"; no price when cents are below 0. */
         public Shelf part(String number, long cents) {
             return part(number, cents, "t", true, Part.Status.CURRENT, 1);
         }
@@ -199,7 +190,6 @@ public final class Samples {
         }
     }
 
-    /** A square. */
     public static final Picture PICTURE =
             new Picture("It is square.", List.of(Figure.of("box 4 4 40 40 0")), List.of());
 
@@ -236,7 +226,6 @@ public final class Samples {
         return finding(id, leak, Finding.Who.CUSTOMER, List.of(), List.of());
     }
 
-    /** A fault of its own part type, in every machine. */
     public static Fault fault(String id, double prior, Map<String, Double> shows) {
         return fault(id, id, prior, EnumSet.allOf(Fuel.class), shows);
     }
@@ -260,7 +249,6 @@ public final class Samples {
                 List.of());
     }
 
-    /** A place drawn as a square whose left edge is at x. */
     public static Drawing.Spot spot(String slot, int x) {
         return new Drawing.Spot(
                 slot, "case", slot, Drawing.Side.LEFT, List.of(Figure.of("box %d 1 4 4 0".formatted(x))));
