@@ -65,17 +65,15 @@ public final class StandInFeed implements SupplierFeed {
         if (before != null) {
             return before;
         }
-        switch (mode) {
-            case DOWN -> {
-                return new Answer.NotReached("the line is down");
-            }
-            case OUT_OF_STOCK -> {
-                return new Answer.OutOfStock();
-            }
-            case SLOW -> pause();
-            case UP -> {
-                // answers at once
-            }
+        Mode now = mode;
+        if (now == Mode.DOWN) {
+            return new Answer.NotReached("the line is down");
+        }
+        if (now == Mode.OUT_OF_STOCK) {
+            return new Answer.OutOfStock();
+        }
+        if (now == Mode.SLOW) {
+            pause();
         }
         int days = catalog.stock(part).stream().mapToInt(Stock::leadDays).min().orElse(USUAL_DAYS);
         return taken.computeIfAbsent(order, o -> new Answer.Accepted(days));
