@@ -174,6 +174,7 @@ function Cautions({ answer, state, act }: Pick<Props, "answer" | "state" | "act"
           <Button
             variant="quiet"
             size="sm"
+            className="said-it"
             onClick={() => act({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) })}
           >
             Said to the person <kbd>S</kbd>

@@ -8,10 +8,12 @@ type Props = { answer: Answer; choice: number; branch: string | null; act: (acti
 
 type Row = { name: string; of: (option: Wire["OfferedWire"]) => string };
 
+const NONE = "–";
+
 const ROWS: Row[] = [
   { name: "pieces", of: (o) => `${piecesOf(o.purchase)}` },
   { name: "work", of: (o) => (o.minutes == null ? "?" : inMinutes(o.minutes)) },
-  { name: "left over", of: (o) => `${sparesOf(o.purchase) || "–"}` },
+  { name: "left over", of: (o) => `${sparesOf(o.purchase) || NONE}` },
 ];
 
 /** The ways of buying it side by side, and what the chosen one does differently. */
@@ -43,7 +45,7 @@ export function Options({ answer, choice, branch, act }: Props) {
             </tr>
           </thead>
           <tbody>
-            {ROWS.map((row) => (
+            {ROWS.filter((row) => offered.some((option) => row.of(option) !== NONE)).map((row) => (
               <tr key={row.name}>
                 <th scope="row">{row.name}</th>
                 {offered.map((option, index) => (
@@ -56,12 +58,12 @@ export function Options({ answer, choice, branch, act }: Props) {
           </tbody>
         </table>
       </div>
-      {chosen && (
-        <p className="small difference" role="status">
-          {chosen.difference || sentenceOfFirst(alsoSaid(chosen, branch))}
-        </p>
-      )}
-      {answer.basket && <Proof proof={answer.basket.proof} wanting={wanting} />}
+      <div className="small difference">
+        <span role="status">
+          {chosen && (chosen.difference || sentenceOfFirst(alsoSaid(chosen, branch)))}
+        </span>{" "}
+        {answer.basket && <Proof proof={answer.basket.proof} wanting={wanting} />}
+      </div>
     </section>
   );
 }
@@ -72,7 +74,7 @@ function Proof({ proof, wanting }: { proof: Wire["ProofWire"]; wanting: boolean 
     ? "nothing comes to less, the worth of what is renewed taken off,"
     : "nothing comes to less";
   return (
-    <details className="small proof">
+    <details className="figures-of">
       <summary>
         {proof.complete ? "Proven the least" : `Not weighed to the end: at least ${proof.atLeast}`}
       </summary>
@@ -86,4 +88,4 @@ function Proof({ proof, wanting }: { proof: Wire["ProofWire"]; wanting: boolean 
 const mark = (index: number, choice: number): string | undefined => (index === choice ? "chosen" : undefined);
 
 const sentenceOfFirst = (also: string): string =>
-  also === "" ? "What must be there, and nothing more." : `What must be there; also ${also}.`;
+  also === "" ? "What must be there, no more." : `What must be there; also ${also}.`;

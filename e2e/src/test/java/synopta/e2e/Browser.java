@@ -56,6 +56,7 @@ public abstract class Browser {
                 Synopta.class,
                 "--server.port=0",
                 "--synopta.demo=true",
+                "--synopta.house=Saltmarsh & Vane",
                 "--synopta.data=" + Files.createTempDirectory("e2e"),
                 "--synopta.knowledge=" + root.resolve("knowledge"));
         address = "http://127.0.0.1:"
