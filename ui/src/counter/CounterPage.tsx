@@ -38,7 +38,9 @@ export function CounterPage() {
   const [stage, setStage] = useState<Stage>(WHOLE);
   const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
   const answer = work.data;
-  const chosen = answer && ways(answer)[state.choice]?.purchase;
+  const option = answer && ways(answer)[state.choice];
+  const chosen = option?.purchase;
+  const [opening, setOpening] = useState(false);
   const buying = useBuying(state, chosen);
   const layouts = useLayouts(answer?.appliance);
   const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
@@ -48,6 +50,7 @@ export function CounterPage() {
   const doing = (action: Action) => {
     if (action.kind === "cleared") {
       setStage(WHOLE);
+      setOpening(false);
       void navigate("/");
       toLine();
     }
@@ -75,6 +78,7 @@ export function CounterPage() {
     putOff,
     sheet,
     weigh: () => setWeighing(!weighing),
+    opening: option && option.steps.length > 0 ? () => setOpening(!opening) : undefined,
     verdicts: () => setWhy(!why),
     quote: buying.quote,
     setAside: buying.setAside,
@@ -123,6 +127,9 @@ export function CounterPage() {
               onStage={setStage}
               weighing={weighing}
               onWeigh={() => setWeighing(!weighing)}
+              option={option}
+              opening={opening}
+              onOpening={() => setOpening(!opening)}
               act={doing}
               onPutOff={putOff}
             />
@@ -167,6 +174,7 @@ type Deeds = {
   putOff: () => void;
   sheet: () => void;
   weigh: () => void;
+  opening: (() => void) | undefined;
   verdicts: () => void;
   quote: () => void;
   setAside: () => void;
@@ -212,6 +220,7 @@ function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
     ...Object.fromEntries(REPLY_KEYS.map((key, index) => [key, reply(index)])),
     w: answer.suspects.length > 0 ? deeds.weigh : undefined,
     v: answer.needs.length > 0 ? deeds.verdicts : undefined,
+    d: deeds.opening,
     c: chosen && (() => deeds.compatible(compatiblePage(answer, chosen))),
     l: deeds.peel,
     m: open(answer).length > 0 ? toWhich : undefined,

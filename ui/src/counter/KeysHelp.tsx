@@ -6,6 +6,7 @@ const KEYS: [string, string][] = [
   ["W", "what moved the suspects; again: back to the machine"],
   ["L", "open the machine up, layer by layer, then the run of the belt"],
   ["M", "to the pictures of a word with two meanings; arrows, Enter"],
+  ["D", "what it takes: steps, tools and minutes; again: back to the suspects"],
   ["V", "why each part fits, or does not; again: away"],
   ["C", "models of other brands that take what is in the bag"],
   ["F", "who finds it out: anybody, a fitter, a licensed person"],

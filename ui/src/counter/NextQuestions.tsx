@@ -102,6 +102,7 @@ function Replies({ question, act, onTry, keys = false }: RepliesProps) {
           size={keys ? undefined : "sm"}
           title={question.choices.find((c) => c.answer === reply)?.words ?? "Nobody knows"}
           onMouseEnter={() => held(reply)}
+          onMouseMove={() => held(reply)}
           onFocus={() => held(reply)}
           onBlur={() => onTry(null)}
           onClick={() => {

@@ -5,6 +5,7 @@ import type { Stage } from "../shared/Stages";
 import type { Action } from "./caseState";
 import { open } from "./Meanings";
 import { NextQuestions } from "./NextQuestions";
+import { Opening } from "./Opening";
 import { Practice } from "./Practice";
 import type { Question, Tried } from "./questions";
 import { Suspects } from "./Suspects";
@@ -26,6 +27,10 @@ type Props = {
   /** Whether it is shown how each piece of evidence moved the suspects. */
   weighing: boolean;
   onWeigh: () => void;
+  /** The way to buy that was chosen, and whether it is shown what fitting it takes. */
+  option: Wire["OfferedWire"] | undefined;
+  opening: boolean;
+  onOpening: () => void;
   act: (action: Action) => void;
   onPutOff: () => void;
 };
@@ -33,6 +38,7 @@ type Props = {
 /** Where the signs point: the machine drawn, the suspects with their reasons, the next question. */
 export function PointsTo(props: Props) {
   const { answer, layout, layouts, shown, asked, stage, onStage, weighing, onWeigh, act, onPutOff } = props;
+  const { option, opening, onOpening } = props;
   const [tried, setTried] = useState<Tried | null>(null);
   const [practised, setPractised] = useState<Question | null>(null);
   const [left, setLeft] = useState<string[]>([]);
@@ -75,7 +81,10 @@ export function PointsTo(props: Props) {
           act={act}
         />
       )}
-      {suspects.length > 0 && (
+      {opening && option !== undefined && option.steps.length > 0 ? (
+        <Opening option={option} layout={shown} onStage={onStage} act={act} onClose={onOpening} />
+      ) : null}
+      {suspects.length > 0 && !(opening && option !== undefined && option.steps.length > 0) && (
         <Suspects
           suspects={suspects}
           answer={answer}
@@ -85,7 +94,7 @@ export function PointsTo(props: Props) {
           onWeigh={onWeigh}
         />
       )}
-      {answer.next.length > 0 && (
+      {answer.next.length > 0 && !opening && (
         <NextQuestions
           key={answer.next[0]?.finding}
           questions={answer.next}

@@ -32,6 +32,8 @@ export function SheetPage() {
         <Link to={`/cases/${number}`}>
           Back to the case <kbd>B</kbd>
         </Link>
+        <a href={`/api/cases/${number}/sheet.pdf`}>PDF</a>
+        <a href={`/api/cases/${number}/sheet.txt`}>Text</a>
         <Button variant="act" size="sm" onClick={() => window.print()}>
           Print <kbd>P</kbd>
         </Button>
@@ -114,8 +116,34 @@ function Sheet({ record, answer: worked }: SheetProps) {
           )}
         </>
       )}
+      <Work number={record.number} />
       <p className="small said">What was said: “{record.line}”</p>
     </article>
+  );
+}
+
+/** Tools, steps and checks, as on the printed page. */
+function Work({ number }: { number: number }) {
+  const sheet = useQuery({
+    queryKey: ["sheet-work", number],
+    queryFn: () => answer(api.GET("/api/cases/{number}/sheet", { params: { path: { number } } })),
+  });
+  const told = ["First of all", "What goes with it"];
+  return (
+    <>
+      {sheet.data?.sections
+        .filter((section) => !told.includes(section.heading))
+        .map((section) => (
+          <section key={section.heading} aria-label={section.heading}>
+            <h2>{section.heading}</h2>
+            <ul className="ticks">
+              {section.lines.map((line) => (
+                <li key={line}>☐ {line}</li>
+              ))}
+            </ul>
+          </section>
+        ))}
+    </>
   );
 }
 

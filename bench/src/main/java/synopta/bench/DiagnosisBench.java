@@ -24,6 +24,7 @@ import synopta.core.drawing.Picture;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.Pack;
@@ -170,7 +171,17 @@ final class DiagnosisBench {
         Picture none = new Picture("", List.of(), List.of());
         LifeCurve life = new LifeCurve(2, 12, MADE_UP);
         return new PartType(
-                id, id, life, SellingRule.SINGLY, List.of(), List.of(), none, false, List.of(), Optional.empty());
+                id,
+                id,
+                life,
+                SellingRule.SINGLY,
+                List.of(),
+                List.of(),
+                none,
+                false,
+                List.of(),
+                Optional.empty(),
+                Fitting.PLAIN);
     }
 
     private static Layout layout(List<Layout.Place> places) {

@@ -36,6 +36,7 @@ import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
@@ -204,7 +205,8 @@ public final class Samples {
                 PICTURE,
                 false,
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                Fitting.PLAIN);
     }
 
     public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {

@@ -25,6 +25,7 @@ public class ReasonsTest extends Browser {
         assertThat(question()).containsText("Is the filter in the bottom clean?");
         String before = suspects().textContent();
         question().getByText("yes").hover();
+        question().getByText("yes").hover(new Locator.HoverOptions().setPosition(6, 6));
         assertThat(page.getByText("if “filter clean”")).isVisible();
         assertThat(suspects()).not().hasText(before);
         String foreseen = suspects().locator(".numeric").nth(1).textContent();

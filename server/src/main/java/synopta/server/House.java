@@ -19,6 +19,7 @@ import synopta.core.catalog.Sheet;
 import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.Counter;
+import synopta.core.counter.OpeningDesk;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.PartBook;
 import synopta.core.fit.Specifications;
@@ -161,6 +162,16 @@ class House {
     @Bean
     OrderDesk orderDesk(Catalog catalog, PromiseLog log, StandInFeed feed, Clock clock) {
         return new OrderDesk(catalog, log, feed, clock);
+    }
+
+    @Bean
+    OpeningDesk openingDesk(
+            Catalog catalog,
+            Packs packs,
+            FitFinder finder,
+            HouseRuleStore rules,
+            @Value("${synopta.currency}") String currency) {
+        return new OpeningDesk(catalog, packs.all(), finder, rules, currency);
     }
 
     @Bean

@@ -7,12 +7,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Hazard;
+import synopta.core.teardown.Work;
 
 /** Keeps cases, and lets no parts leave while a grave caution has not been shown. */
 public final class CaseDesk {
@@ -97,5 +100,54 @@ public final class CaseDesk {
         Optional<Appliance> appliance = view.appliance();
         List<Caution> ofLines = handOver.cautions(appliance, view.fuels(), types);
         return HandOver.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
+    }
+
+    /** The sheet of a kept case: what was handed over, and the work it takes. */
+    public Sheet sheet(CaseRecord record) {
+        CaseContent content = record.content();
+        CaseView view = counter.unasked(content.spoken());
+        List<PartNumber> parts =
+                content.lines().stream().map(CaseContent.Line::part).toList();
+        Work work = workOf(view, content);
+        return new Sheet(
+                record,
+                view.model(),
+                cautions(content),
+                content.lines().stream()
+                        .map(line -> new Sheet.Line(
+                                line, catalog.part(line.part()).map(Part::name).orElse("")))
+                        .toList(),
+                view.appliance()
+                        .map(appliance -> handOver.bag(appliance, parts, counter.mayHold(view)))
+                        .orElse(List.of()),
+                view.needs().stream()
+                        .flatMap(need -> need
+                                .verdict()
+                                .fold(
+                                        fits -> fits.supply().changes(),
+                                        depends -> List.<String>of(),
+                                        not -> List.<String>of(),
+                                        unknown -> List.<String>of())
+                                .stream())
+                        .distinct()
+                        .toList(),
+                work,
+                view.layout(),
+                work.exchanges().stream().map(Work.Exchange::slot).toList());
+    }
+
+    /** The work of the way that was bought; of the needs when something else left than was planned. */
+    private static Work workOf(CaseView view, CaseContent content) {
+        List<Purchase> purchases = view.sale().purchases();
+        for (int i = 0; i < purchases.size() && i < view.sale().works().size(); i++) {
+            Set<PartNumber> bought = new HashSet<>();
+            purchases.get(i).lines().forEach(line -> bought.add(line.part()));
+            Set<PartNumber> left = new HashSet<>();
+            content.lines().forEach(line -> left.add(line.part()));
+            if (bought.equals(left)) {
+                return view.sale().works().get(i);
+            }
+        }
+        return view.sale().works().stream().findFirst().orElse(Work.NONE);
     }
 }

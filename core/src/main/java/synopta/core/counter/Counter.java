@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
@@ -120,6 +121,14 @@ public final class Counter {
         return sold(draft, settled, pieces, known, heard, diagnosis);
     }
 
+    /** Part types that the machine of a worked case may have; none while the appliance is not known. */
+    Set<String> mayHold(CaseView view) {
+        return view.appliance()
+                .map(packs::get)
+                .map(pack -> pack.partTypesIn(view.layout().map(List::of).orElse(pack.layouts()), view.fuels()))
+                .orElse(Set.of());
+    }
+
     private static Set<String> mayHold(Pack pack, Settled settled) {
         return pack.partTypesIn(settled.layout().map(List::of).orElse(pack.layouts()), settled.fuels());
     }
@@ -165,9 +174,17 @@ public final class Counter {
                 ids(selling),
                 sale,
                 purchases.stream()
-                        .map(p -> handOver.bag(pack.appliance(), p.lines()))
+                        .map(p -> handOver.bag(
+                                pack.appliance(),
+                                p.lines().stream().map(Purchase.Line::part).toList(),
+                                mayHold(pack, settled)))
                         .toList(),
-                handOver.cautions(settled.appliance(), settled.fuels(), types));
+                HandOver.gravestFirst(Stream.concat(
+                        handOver.cautions(settled.appliance(), settled.fuels(), types).stream(),
+                        sale.works().stream()
+                                .limit(1)
+                                .flatMap(
+                                        work -> handOver.cautions(pack.appliance(), settled.fuels(), work).stream()))));
     }
 
     private Selling selling(Settled settled, CaseDraft draft) {

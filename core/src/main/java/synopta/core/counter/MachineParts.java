@@ -4,13 +4,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.FitVerdict;
 import synopta.core.fit.PlatformFit;
+import synopta.core.fit.Unit;
 
 /** The parts listed for the machine of a case, or for its construction when its model is in no catalogue row. */
 final class MachineParts {
@@ -29,14 +34,18 @@ final class MachineParts {
     /** Those of the machine as far as it is settled; empty while nothing is known of it. */
     static Optional<MachineParts> of(Catalog catalog, FitFinder finder, Settled settled) {
         return settled.model()
-                .map(model -> new MachineParts(
-                        catalog,
-                        catalog.fits(model.number()),
-                        part -> finder.judge(model.number(), settled.unit(), part)))
-                .or(() -> settled.chosen().map(chosen -> {
-                    PlatformFit fit = new PlatformFit(catalog, finder, chosen.platform(), settled.fuels());
-                    return new MachineParts(catalog, fit.places(), fit::judge);
-                }));
+                .map(model -> ofModel(catalog, finder, model.number(), settled.unit()))
+                .or(() -> settled.chosen()
+                        .map(chosen -> ofPlatform(catalog, finder, chosen.platform(), settled.fuels())));
+    }
+
+    static MachineParts ofModel(Catalog catalog, FitFinder finder, ModelNumber model, Unit unit) {
+        return new MachineParts(catalog, catalog.fits(model), part -> finder.judge(model, unit, part));
+    }
+
+    static MachineParts ofPlatform(Catalog catalog, FitFinder finder, Platform platform, Set<Fuel> fuels) {
+        PlatformFit fit = new PlatformFit(catalog, finder, platform, fuels);
+        return new MachineParts(catalog, fit.places(), fit::judge);
     }
 
     List<Fit> rows() {

@@ -75,7 +75,7 @@ final class Selling {
                 .stream()
                 .filter(need -> need.supplied().isEmpty() || !byNumber.contains(need.supplied()))
                 .forEach(needs::add);
-        Optional<Teardown> teardown = settled.layout().map(Teardown::new);
+        Optional<Teardown> teardown = settled.layout().map(layout -> new Teardown(pack, layout));
         Set<String> sold = new LinkedHashSet<>();
         faults.forEach(fault -> sold.add(fault.partType()));
         List<WantedPart> wants = machine.map(m -> new Wants(catalog, m, pack, rules, currency)

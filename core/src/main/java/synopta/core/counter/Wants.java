@@ -15,7 +15,6 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.fit.Supply;
 import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
 import synopta.core.quantity.Money;
 import synopta.core.teardown.Teardown;
@@ -59,10 +58,11 @@ final class Wants {
             OptionalDouble ageYears) {
         Set<PartNumber> needed = needs.stream().map(NeededPart::listed).collect(Collectors.toSet());
         Map<PartNumber, WantedPart> wants = new LinkedHashMap<>();
-        Work work = teardown.map(t -> t.work(Jobs.pieces(needs))).orElse(new Work(List.of(), 0, List.of()));
+        Work work = teardown.map(t -> t.work(Jobs.pieces(needs))).orElse(Work.NONE);
         Map<PartNumber, WhileOpen> open = new LinkedHashMap<>();
         if (teardown.isPresent() && ageYears.isPresent()) {
-            open.putAll(lyingOpen(teardown.get(), work, ageYears.getAsDouble()));
+            open.putAll(new LyingOpen(catalog, machine, pack, rules, currency)
+                    .of(teardown.get(), work, ageYears.getAsDouble(), rules.horizonYears()));
         }
         named.forEach((type, phrase) ->
                 offer(wants, type, needed, open, WantedPart.Source.ASKED, "Asked for: “%s”.".formatted(phrase)));
@@ -134,46 +134,5 @@ final class Wants {
 
     private Money nothing() {
         return new Money(0, currency);
-    }
-
-    /** Each listed part that some of the steps lay open at all of its places, and what renewing it then is worth. */
-    private Map<PartNumber, WhileOpen> lyingOpen(Teardown teardown, Work work, double ageYears) {
-        WhileOpen.Terms terms = new WhileOpen.Terms(
-                ageYears,
-                rules.horizonYears(),
-                new Money(rules.hourCents(), currency),
-                new Money(rules.visitCents(), currency));
-        Set<String> open = teardown.open(work.steps());
-        Map<PartNumber, List<Fit>> rows = machine.rows().stream()
-                .collect(Collectors.groupingBy(Fit::part, LinkedHashMap::new, Collectors.toList()));
-        Map<PartNumber, WhileOpen> weighed = new LinkedHashMap<>();
-        rows.forEach((part, places) -> {
-            Optional<PartType> type = pack.partType(machine.typeOf(part));
-            boolean all = places.stream().allMatch(row -> open.contains(row.slot()));
-            if (all && type.isPresent() && !type.get().refer()) {
-                weighed.put(part, weighed(teardown, type.get(), part, places, terms));
-            }
-        });
-        return weighed;
-    }
-
-    private WhileOpen weighed(
-            Teardown teardown, PartType type, PartNumber part, List<Fit> places, WhileOpen.Terms terms) {
-        int pieces = places.stream().mapToInt(Fit::quantity).sum();
-        Map<String, Integer> slots = new LinkedHashMap<>();
-        places.forEach(row -> slots.merge(row.slot(), row.quantity(), Integer::sum));
-        double exchange = slots.entrySet().stream()
-                .mapToDouble(e -> e.getValue() * teardown.exchange(e.getKey()))
-                .sum();
-        double opening = teardown.work(slots).minutes() - exchange;
-        List<Supply.Item> items = Needs.supplied(machine.judge(part));
-        PartNumber today = items.isEmpty() ? part : items.get(0).part();
-        Optional<Money> price = catalog.price(today).map(each -> each.times(packs(today, pieces)));
-        return WhileOpen.of(type.life(), pieces, price, exchange, opening, terms);
-    }
-
-    private int packs(PartNumber part, int pieces) {
-        int pack = catalog.part(part).map(p -> p.packQuantity()).orElse(1);
-        return -Math.floorDiv(-pieces, pack);
     }
 }

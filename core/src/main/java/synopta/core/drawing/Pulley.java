@@ -26,7 +26,7 @@ public record Pulley(double xMm, double yMm, double diameterMm, Side side) {
     }
 
     /** +1 where the belt turns clockwise, -1 where it turns the other way. */
-    double sense() {
+    public double sense() {
         return side == Side.INSIDE ? 1 : -1;
     }
 

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
@@ -25,6 +24,7 @@ import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
+import synopta.core.teardown.Work;
 
 /** Cautions and the bag list. */
 public final class HandOver {
@@ -55,6 +55,15 @@ public final class HandOver {
                     .forEach(cautions::add);
         }
         return gravestFirst(cautions.stream());
+    }
+
+    /** Cautions of the hazards that the steps of some work bring, for a machine that may burn these fuels. */
+    public List<Caution> cautions(Appliance appliance, Set<Fuel> fuels, Work work) {
+        return Optional.ofNullable(packs.get(appliance)).stream()
+                .flatMap(pack -> pack.cautions().stream())
+                .filter(c -> work.hazards().contains(c.hazard()))
+                .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
+                .toList();
     }
 
     /** Each caution once, grave ones first, otherwise in their order. */
@@ -91,37 +100,37 @@ public final class HandOver {
     /**
      * For each line: what lies in a kit, then the notes of its part types, each said once; then what the work may need
      * and none of the lines holds.
+     *
+     * @param mayHold part types that the machine may have
      */
-    public List<BagEntry> bag(Appliance appliance, List<Purchase.Line> lines) {
+    public List<BagEntry> bag(Appliance appliance, List<PartNumber> lines, Set<String> mayHold) {
         Map<String, BagEntry> bag = new LinkedHashMap<>();
-        for (Purchase.Line line : lines) {
-            for (KitContent content : catalog.contentsOf(line.part())) {
+        for (PartNumber line : lines) {
+            for (KitContent content : catalog.contentsOf(line)) {
                 Part inside = catalog.part(content.content()).orElseThrow();
                 String text = "%d x %s %s".formatted(content.quantity(), inside.number(), inside.name());
-                bag.put(line.part() + text, new BagEntry(line.part(), BagNote.Kind.IN_THE_BAG, text));
+                bag.put(line + text, new BagEntry(line, BagNote.Kind.IN_THE_BAG, text));
             }
-            for (String type : partTypes(line.part())) {
+            for (String type : partTypes(line)) {
                 Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).map(PartType::bag).stream()
                         .flatMap(List::stream)
-                        .forEach(note ->
-                                bag.putIfAbsent(note.text(), new BagEntry(line.part(), note.kind(), note.text())));
+                        .forEach(note -> bag.putIfAbsent(note.text(), new BagEntry(line, note.kind(), note.text())));
             }
         }
-        lacks(appliance, lines).forEach(entry -> bag.putIfAbsent(entry.text(), entry));
+        lacks(appliance, lines, mayHold).forEach(entry -> bag.putIfAbsent(entry.text(), entry));
         return List.copyOf(bag.values());
     }
 
-    private List<BagEntry> lacks(Appliance appliance, List<Purchase.Line> lines) {
+    private List<BagEntry> lacks(Appliance appliance, List<PartNumber> lines, Set<String> mayHold) {
         Set<String> held = new LinkedHashSet<>();
-        lines.forEach(line -> held.addAll(partTypes(line.part())));
+        lines.forEach(line -> held.addAll(partTypes(line)));
         List<BagEntry> lacks = new ArrayList<>();
-        for (Purchase.Line line : lines) {
-            for (String type : partTypes(line.part())) {
+        for (PartNumber line : lines) {
+            for (String type : partTypes(line)) {
                 Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).stream()
                         .flatMap(t -> t.selling().offers().stream())
-                        .filter(offer -> !held.contains(offer.partType()))
-                        .forEach(offer ->
-                                lacks.add(new BagEntry(line.part(), BagNote.Kind.BUY, lack(appliance, offer))));
+                        .filter(offer -> mayHold.contains(offer.partType()) && held.add(offer.partType()))
+                        .forEach(offer -> lacks.add(new BagEntry(line, BagNote.Kind.BUY, lack(appliance, offer))));
             }
         }
         return lacks;

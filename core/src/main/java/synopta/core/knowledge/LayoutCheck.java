@@ -37,7 +37,7 @@ final class LayoutCheck {
             Layout layout = pack.layouts().get(i);
             places(path, layout);
             drawing(path + ".drawing", layout);
-            new OpeningCheck(layout, (at, what) -> say(path + "." + at, what)).check();
+            new OpeningCheck(pack, layout, (at, what) -> say(path + "." + at, what)).check();
             layout.belt().ifPresent(belt -> belt(path + ".belt", layout, belt));
         }
         return wrong;

@@ -11,6 +11,7 @@ import java.util.function.BiConsumer;
 
 /** Finds what does not hold together in how a layout is opened: unknown steps and places, circles, doubled places. */
 final class OpeningCheck {
+    private final Pack pack;
     private final Layout layout;
     private final BiConsumer<String, String> say;
     private final Map<String, OpeningStep> steps = new HashMap<>();
@@ -20,7 +21,8 @@ final class OpeningCheck {
      *
      * @param say takes a path within the layout, and what is wrong there
      */
-    OpeningCheck(Layout layout, BiConsumer<String, String> say) {
+    OpeningCheck(Pack pack, Layout layout, BiConsumer<String, String> say) {
+        this.pack = pack;
         this.layout = layout;
         this.say = say;
     }
@@ -43,6 +45,7 @@ final class OpeningCheck {
             }
         }
         for (int i = 0; i < layout.steps().size(); i++) {
+            work("steps[%d].work".formatted(i), layout.steps().get(i).work());
             for (String before : layout.steps().get(i).after()) {
                 if (!steps.containsKey(before)) {
                     say.accept(
@@ -57,6 +60,19 @@ final class OpeningCheck {
                 .ifPresent(circle -> say.accept(
                         "steps",
                         "%s wait for one another; take one out of after.".formatted(String.join(", ", circle))));
+    }
+
+    private void work(String path, Handwork work) {
+        for (Handwork.Look look : work.looks()) {
+            if (pack.finding(look.finding()).isEmpty()) {
+                say.accept(path + ".looks", PackCheck.unknown("finding", look.finding(), pack.findings(), Finding::id));
+            }
+        }
+        for (Hazard hazard : work.hazards()) {
+            if (pack.cautions().stream().noneMatch(c -> c.hazard() == hazard)) {
+                say.accept(path + ".hazards", "%s has no caution; write one.".formatted(hazard.slug()));
+            }
+        }
     }
 
     private Optional<List<String>> circle(String id, List<String> path) {

@@ -8,10 +8,17 @@ import java.util.Map;
  *
  * @param after ids of the steps that must be done first
  * @param minutes for this step, there and back
+ * @param work what it takes
  * @param reaches the places it lays open, each with the minutes it takes to exchange one piece there
  */
 public record OpeningStep(
-        String id, String name, double minutes, List<String> after, Map<String, Double> reaches, Basis basis) {
+        String id,
+        String name,
+        double minutes,
+        List<String> after,
+        Map<String, Double> reaches,
+        Handwork work,
+        Basis basis) {
     /** Copies; refuses minutes that are no number or below 0. */
     public OpeningStep {
         after = List.copyOf(after);

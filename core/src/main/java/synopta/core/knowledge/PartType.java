@@ -14,6 +14,7 @@ import synopta.core.drawing.Picture;
  * @param picture what it looks like
  * @param refer whether only a qualified person should fit it
  * @param specs what decides whether another part of the type may be supplied in its place
+ * @param fitting how it goes in
  * @param safety why a wrong one is dangerous; empty where it is only a nuisance
  */
 public record PartType(
@@ -26,7 +27,8 @@ public record PartType(
         Picture picture,
         boolean refer,
         List<SpecRule> specs,
-        Optional<String> safety) {
+        Optional<String> safety,
+        Fitting fitting) {
     /** Begins the id of the finding that the part was asked for by its name. */
     private static final String ASKED = "asked-";
 

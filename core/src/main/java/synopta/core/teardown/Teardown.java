@@ -1,15 +1,21 @@
 package synopta.core.teardown;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.DoubleStream;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
 
 /**
  * How a machine of a layout is opened. The least set of steps that reaches some places is all that they wait for,
@@ -17,10 +23,15 @@ import synopta.core.knowledge.OpeningStep;
  * Cost O(steps squared).
  */
 public final class Teardown {
+    /** A step takes a third more or less than the pack says: our judgement. Steps are taken to vary apart. */
+    private static final double SPREAD = 0.33;
+
+    private final Pack pack;
     private final Layout layout;
 
-    /** Opens machines of this layout. */
-    public Teardown(Layout layout) {
+    /** Opens machines of this layout of a pack. */
+    public Teardown(Pack pack, Layout layout) {
+        this.pack = pack;
         this.layout = layout;
     }
 
@@ -28,21 +39,36 @@ public final class Teardown {
     public Work work(Map<String, Integer> pieces) {
         List<String> unknown = new ArrayList<>();
         Set<String> wanted = new LinkedHashSet<>();
-        double minutes = 0;
+        List<Work.Exchange> exchanges = new ArrayList<>();
         for (Map.Entry<String, Integer> place : new TreeMap<>(pieces).entrySet()) {
             Optional<OpeningStep> step = reaching(place.getKey());
             if (step.isEmpty()) {
                 unknown.add(place.getKey());
             } else {
                 wanted.add(step.get().id());
-                minutes += place.getValue() * step.get().reaches().get(place.getKey());
+                double each = step.get().reaches().get(place.getKey());
+                exchanges.add(exchange(place.getKey(), place.getValue(), each * place.getValue()));
             }
         }
         List<OpeningStep> steps = inOrder(closure(wanted));
-        for (OpeningStep step : steps) {
-            minutes += step.minutes();
-        }
-        return new Work(steps, minutes, unknown);
+        List<String> order = steps.stream().map(OpeningStep::id).toList();
+        exchanges.sort(Comparator.comparing(
+                e -> -order.indexOf(reaching(e.slot()).map(OpeningStep::id).orElse(""))));
+        double[] each = DoubleStream.concat(
+                        steps.stream().mapToDouble(OpeningStep::minutes),
+                        exchanges.stream().mapToDouble(Work.Exchange::minutes))
+                .toArray();
+        double spread = SPREAD
+                * Math.sqrt(
+                        Arrays.stream(each).map(minutes -> minutes * minutes).sum());
+        return new Work(steps, exchanges, Arrays.stream(each).sum(), spread, unknown);
+    }
+
+    private Work.Exchange exchange(String slot, int pieces, double minutes) {
+        Optional<Layout.Place> place = layout.place(slot);
+        String type = place.map(Layout.Place::partType).orElse("");
+        Fitting fitting = pack.partType(type).map(PartType::fitting).orElse(Fitting.PLAIN);
+        return new Work.Exchange(slot, type, place.map(Layout.Place::name).orElse(slot), pieces, minutes, fitting);
     }
 
     /** The places that lie open once some steps are done. */
@@ -75,16 +101,22 @@ public final class Teardown {
         return all;
     }
 
-    /** In the order of the layout, each after what it waits for. */
+    /** Each after what it waits for; what goes on from the step just done comes before what lies elsewhere. */
     private List<OpeningStep> inOrder(Set<String> ids) {
         List<OpeningStep> waiting = new ArrayList<>(
                 layout.steps().stream().filter(s -> ids.contains(s.id())).toList());
         List<OpeningStep> ordered = new ArrayList<>();
         Set<String> done = new LinkedHashSet<>();
         while (!waiting.isEmpty()) {
-            OpeningStep next = waiting.stream()
+            String last =
+                    ordered.isEmpty() ? "" : ordered.get(ordered.size() - 1).id();
+            List<OpeningStep> free = waiting.stream()
                     .filter(step -> done.containsAll(step.after()))
+                    .toList();
+            OpeningStep next = free.stream()
+                    .filter(step -> step.after().contains(last))
                     .findFirst()
+                    .or(() -> free.stream().findFirst())
                     .orElseThrow(() -> new IllegalStateException(
                             "Steps of layout %s wait for one another: %s.".formatted(layout.id(), waiting)));
             waiting.remove(next);

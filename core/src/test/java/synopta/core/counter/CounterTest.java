@@ -35,6 +35,7 @@ import synopta.core.fit.Finders;
 import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
@@ -74,7 +75,8 @@ public class CounterTest {
                             Samples.PICTURE,
                             false,
                             List.of(),
-                            Optional.empty()),
+                            Optional.empty(),
+                            Fitting.PLAIN),
                     type("rings", SellingRule.SINGLY),
                     type("belt", SellingRule.SINGLY),
                     new PartType(
@@ -87,7 +89,8 @@ public class CounterTest {
                             Samples.PICTURE,
                             true,
                             List.of(),
-                            Optional.empty())),
+                            Optional.empty(),
+                            Fitting.PLAIN)),
             List.of(
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
                     fault("belt", 0.2, Map.of("still", 0.9)),

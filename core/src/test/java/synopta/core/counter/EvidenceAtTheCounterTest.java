@@ -20,6 +20,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.fit.Finders;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
@@ -46,7 +47,8 @@ public class EvidenceAtTheCounterTest {
                 plain.picture(),
                 false,
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                Fitting.PLAIN);
     }
 
     private static MeterTest coilOhms() {

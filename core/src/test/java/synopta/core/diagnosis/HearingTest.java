@@ -16,6 +16,7 @@ import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
@@ -40,7 +41,8 @@ public class HearingTest {
                 plain.picture(),
                 false,
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                Fitting.PLAIN);
     }
 
     private static MeterTest ohms(String id, String fault, double from, double to) {

@@ -12,6 +12,7 @@ import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
@@ -42,7 +43,8 @@ public class SpecificationsTest {
                 plain.picture(),
                 false,
                 FUSE,
-                safety);
+                safety,
+                Fitting.PLAIN);
         Pack pack = Samples.pack(List.of(), List.of(), List.of());
         return new Specifications(List.of(new Pack(
                 pack.appliance(),

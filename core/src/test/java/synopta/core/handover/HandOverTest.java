@@ -15,18 +15,17 @@ import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.Samples.Shelf;
-import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
-import synopta.core.quantity.Money;
 
 public class HandOverTest {
     private static final Set<Fuel> GAS = EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP);
@@ -62,7 +61,8 @@ public class HandOverTest {
             PICTURE,
             false,
             List.of(),
-            Optional.empty());
+            Optional.empty(),
+            Fitting.PLAIN);
     private static final MemoryCatalog CATALOG = new Shelf()
             .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)
             .part("STAT", 900, "stat", true, Part.Status.CURRENT, 1)
@@ -119,12 +119,7 @@ public class HandOverTest {
 
     @Test
     public void theBagListsWhatIsInsideAndSaysEachNoteOnce() {
-        Money price = new Money(100, "EUR");
-        List<HandOver.BagEntry> bag = HAND_OVER.bag(
-                Appliance.DRYER,
-                List.of(
-                        new Purchase.Line(part("BOX"), 1, price, List.of()),
-                        new Purchase.Line(part("FUSE"), 1, price, List.of())));
+        List<HandOver.BagEntry> bag = HAND_OVER.bag(Appliance.DRYER, List.of(part("BOX"), part("FUSE")), Set.of());
         assertEquals(
                 bag.stream().map(HandOver.BagEntry::text).toList(),
                 List.of("1 x INNER n", "1 x STAT n", "Find the cause."));

@@ -98,7 +98,8 @@ public class PackCheckTest {
                 picture,
                 false,
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                Fitting.PLAIN);
     }
 
     private static Finding strangeWord() {

@@ -15,12 +15,16 @@ import java.util.TreeMap;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
+import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Money;
 
 public class TeardownTest {
+    private static final Pack PACK = Samples.pack(List.of(), List.of(), List.of());
+
     private static Layout layout(List<OpeningStep> steps) {
         Layout bare = Samples.layout("A", 1, List.of("a"));
         return new Layout("A", "A", 1, "rim", bare.fuels(), bare.places(), steps, bare.drawing(), Optional.empty());
@@ -36,7 +40,7 @@ public class TeardownTest {
                     after.add("s" + before);
                 }
             }
-            steps.add(new OpeningStep("s" + i, "step " + i, 1 << i, after, Map.of("p" + i, 0.25), OURS));
+            steps.add(new OpeningStep("s" + i, "step " + i, 1 << i, after, Map.of("p" + i, 0.25), Handwork.NONE, OURS));
         }
         return steps;
     }
@@ -72,7 +76,7 @@ public class TeardownTest {
                 pieces.put("p" + place, 1 + random.nextInt(3));
                 wanted.add("s" + place);
             }
-            Work work = new Teardown(layout(steps)).work(pieces);
+            Work work = new Teardown(PACK, layout(steps)).work(pieces);
             double exchanged =
                     0.25 * pieces.values().stream().mapToInt(Integer::intValue).sum();
             assertEquals(work.minutes(), least(steps, wanted) + exchanged, 1e-9, "round " + round);
@@ -86,7 +90,7 @@ public class TeardownTest {
 
     @Test
     public void aPlaceThatNoStepReachesIsSaidAndNotCounted() {
-        Work work = new Teardown(layout(random(new Random(1), 3))).work(Map.of("p0", 1, "nowhere", 4));
+        Work work = new Teardown(PACK, layout(random(new Random(1), 3))).work(Map.of("p0", 1, "nowhere", 4));
         assertEquals(work.unknown(), List.of("nowhere"));
         assertEquals(work.minutes(), 1.25);
     }

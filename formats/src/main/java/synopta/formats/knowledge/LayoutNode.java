@@ -9,6 +9,7 @@ import synopta.core.drawing.Figure;
 import synopta.core.drawing.Picture;
 import synopta.core.drawing.Pulley;
 import synopta.core.knowledge.Belt;
+import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.OpeningStep;
 
@@ -57,7 +58,24 @@ final class LayoutNode {
                 node.number("minutes"),
                 node.texts("after"),
                 node.numbers("reaches"),
+                node.maybe("work", LayoutNode::work).orElse(Handwork.NONE),
                 PackReader.basis(node));
+    }
+
+    private static Handwork work(Node node) {
+        return new Handwork(
+                node.texts("tools"),
+                node.list(
+                        "hardware",
+                        h -> new Handwork.Hardware(
+                                h.text("what"), h.whole("count"), oneOf(h, "fate", Handwork.Fate.values()))),
+                PackReader.hazards(node),
+                node.has("persons") ? node.whole("persons") : 1,
+                node.maybeText("note"),
+                node.maybeText("advice"),
+                node.maybeText("check"),
+                node.maybeText("effort"),
+                node.list("looks", l -> new Handwork.Look(l.text("finding"), l.text("words"))));
     }
 
     private static Drawing drawing(Node node) {

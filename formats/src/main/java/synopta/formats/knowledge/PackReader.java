@@ -19,6 +19,7 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Circuit;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
@@ -167,7 +168,12 @@ public final class PackReader {
                 node.object("picture").read(LayoutNode::picture),
                 node.flag("refer"),
                 node.list("specs", PackReader::specRule),
-                node.maybeText("safety"));
+                node.maybeText("safety"),
+                node.maybe("fit", PackReader::fitting).orElse(Fitting.PLAIN));
+    }
+
+    private static Fitting fitting(Node node) {
+        return new Fitting(node.texts("tools"), node.maybeText("way"), node.maybeText("check"), basis(node));
     }
 
     private static SpecRule specRule(Node node) {
@@ -233,7 +239,7 @@ public final class PackReader {
                 Set.copyOf(node.texts("layouts")));
     }
 
-    private static Set<Hazard> hazards(Node node) {
+    static Set<Hazard> hazards(Node node) {
         Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
         node.texts("hazards").forEach(slug -> hazards.add(Hazard.of(slug)));
         return hazards;

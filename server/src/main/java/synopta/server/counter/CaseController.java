@@ -2,9 +2,11 @@ package synopta.server.counter;
 
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Valid;
 import jakarta.validation.Validator;
+import java.io.IOException;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -13,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,7 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
+import synopta.core.counter.Sheet;
 import synopta.core.knowledge.Hazard;
+import synopta.formats.handover.SheetPdf;
+import synopta.formats.handover.SheetText;
+import synopta.server.web.Attachment;
 import synopta.server.web.Refused;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -45,13 +52,21 @@ class CaseController {
     private final Clock clock;
     private final JsonMapper json;
     private final Validator validator;
+    private final String house;
 
-    CaseController(CaseDesk desk, CaseLog log, Clock clock, JsonMapper json, Validator validator) {
+    CaseController(
+            CaseDesk desk,
+            CaseLog log,
+            Clock clock,
+            JsonMapper json,
+            Validator validator,
+            @Value("${synopta.house}") String house) {
         this.desk = desk;
         this.log = log;
         this.clock = clock;
         this.json = json;
         this.validator = validator;
+        this.house = house;
     }
 
     @PostMapping
@@ -112,6 +127,24 @@ class CaseController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
+    }
+
+    /** The sheet as data. */
+    @GetMapping("/{number}/sheet")
+    CaseSheetWire sheet(@PathVariable long number) {
+        return CaseSheetWire.of(desk.sheet(found(number)), house);
+    }
+
+    @GetMapping(path = "/{number}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    void sheetPdf(@PathVariable long number, HttpServletResponse response) throws IOException {
+        Sheet sheet = desk.sheet(found(number));
+        new SheetPdf(house, sheet)
+                .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "case-%d.pdf".formatted(number)));
+    }
+
+    @GetMapping(path = "/{number}/sheet.txt", produces = "text/plain;charset=UTF-8")
+    String sheetText(@PathVariable long number) {
+        return SheetText.plain(house, desk.sheet(found(number)));
     }
 
     private CaseRecord found(long number) {

@@ -90,7 +90,7 @@ public final class CounterWire {
                             .map(SaleWire.QuantityWire::of)
                             .toList(),
                     view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
-                    SaleWire.OfferedWire.of(view),
+                    SaleWire.OfferedWire.of(view, pack),
                     PartWire.namedIn(view, catalog),
                     view.bags().stream()
                             .limit(1)

@@ -8,9 +8,11 @@ import synopta.core.basket.Option;
 import synopta.core.counter.CaseView;
 import synopta.core.counter.QuantityNote;
 import synopta.core.counter.WantedPart;
+import synopta.core.knowledge.Pack;
 import synopta.core.teardown.WhileOpen;
 import synopta.core.teardown.Work;
 import synopta.server.basket.BasketWire;
+import synopta.server.teardown.TeardownWire;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of what to sell in a case. */
@@ -78,9 +80,15 @@ public final class SaleWire {
             BasketWire.PurchaseWire purchase,
             @MayBeNull Double minutes,
             String difference,
-            List<String> steps,
+            @MayBeNull Double spreadMinutes,
+            List<TeardownWire.StepWire> steps,
+            List<String> tools,
+            int persons,
+            @MayBeNull String effort,
+            List<String> checks,
+            List<TeardownWire.LookingWire> looks,
             List<CounterWire.BagWire> bag) {
-        static List<OfferedWire> of(CaseView view) {
+        static List<OfferedWire> of(CaseView view, Optional<Pack> pack) {
             List<Option> all = view.plan().map(BasketPlan::all).orElse(List.of());
             List<OfferedWire> options = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
@@ -91,9 +99,13 @@ public final class SaleWire {
                         i < view.sale().differences().size()
                                 ? view.sale().differences().get(i)
                                 : "",
-                        work.map(Work::steps).orElse(List.of()).stream()
-                                .map(step -> step.name())
-                                .toList(),
+                        work.map(Work::spread).orElse(null),
+                        work.map(TeardownWire.StepWire::of).orElse(List.of()),
+                        work.map(Work::tools).orElse(List.of()),
+                        work.map(Work::persons).orElse(1),
+                        work.flatMap(Work::effort).orElse(null),
+                        work.map(Work::checks).orElse(List.of()),
+                        work.map(w -> TeardownWire.LookingWire.of(w, pack)).orElse(List.of()),
                         view.bags().stream()
                                 .skip(i)
                                 .limit(1)

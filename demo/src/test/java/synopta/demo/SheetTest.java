@@ -1,0 +1,205 @@
+package synopta.demo;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.Result;
+import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.multi.GenericMultipleBarcodeReader;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseDesk;
+import synopta.core.counter.CaseDraft;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.counter.Counter;
+import synopta.core.counter.OpeningDesk;
+import synopta.core.counter.Sheet;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.Specifications;
+import synopta.core.handover.HandOver;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.Pack;
+import synopta.core.tag.TagReader;
+import synopta.core.tag.Weights;
+import synopta.core.teardown.Work;
+import synopta.formats.handover.SheetPdf;
+import synopta.formats.handover.SheetText;
+import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.PackRefused;
+import synopta.formats.knowledge.WeightsReader;
+
+/** The sheet that leaves with the parts, and how machines are opened, with the packs that ship. */
+public class SheetTest {
+    private static final String HOUSE = "Saltmarsh & Vane";
+    private final CaseDesk desk;
+    private final OpeningDesk opening;
+
+    public SheetTest() throws IOException, PackRefused {
+        Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
+        List<Pack> packs = PackReader.folder(knowledge).packs();
+        TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
+        Clock clock = Clock.systemUTC();
+        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, clock);
+        Counter counter = new Counter(
+                catalog, () -> reader, packs, finder, () -> HouseRules.USUAL, DemoCatalogue.CURRENCY, clock);
+        CaseLog none = null;
+        desk = new CaseDesk(none, counter, catalog, new HandOver(packs, catalog));
+        opening = new OpeningDesk(catalog, packs, finder, () -> HouseRules.USUAL, DemoCatalogue.CURRENCY);
+    }
+
+    private Sheet sheet(String line, String... parts) {
+        List<CaseContent.Line> lines = Arrays.stream(parts)
+                .map(part -> new CaseContent.Line(new PartNumber(part), 1))
+                .toList();
+        return desk.sheet(new CaseRecord(
+                31,
+                Instant.parse("2026-11-26T09:30:00Z"),
+                1,
+                new CaseContent(
+                        CaseDraft.of(line),
+                        Optional.empty(),
+                        lines,
+                        Set.of(Hazard.MAINS),
+                        CaseContent.Status.HANDED_OVER)));
+    }
+
+    /** A case, what was handed over, and words that must stand on the sheet. */
+    @DataProvider
+    Object[][] cases() {
+        return new Object[][] {
+            {
+                "th7820w thumps, 8 yrs",
+                List.of("QV-4410-K"),
+                List.of(
+                        "Mains: Unplug it",
+                        "TH-7820-W",
+                        "5/16 in hex driver",
+                        "Lift out the drum",
+                        "Every roller spins free")
+            },
+            {
+                "tm2205b microwave dead, fuse blew twice",
+                List.of("QV-3120", "QV-3121"),
+                List.of(
+                        "Stored charge: The capacitor can kill",
+                        "Qualified person only",
+                        "It stops when the door opens")
+            },
+            {"dw8202w door drops", List.of(), List.of("Case 31", "DW8202W", "Water: ")},
+        };
+    }
+
+    @Test(dataProvider = "cases")
+    public void theSheetHoldsCautionsPartsAndStepsOnTwoPagesAtMostAndIsScanned(
+            String line, List<String> parts, List<String> words) throws Exception {
+        Sheet sheet = sheet(line, parts.toArray(String[]::new));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        new SheetPdf(HOUSE, sheet).write(out);
+        String plain = SheetText.plain(HOUSE, sheet);
+        try (PDDocument pages = Loader.loadPDF(out.toByteArray())) {
+            String text = new PDFTextStripper().getText(pages).replaceAll("\\s+", " ");
+            words.forEach(word -> assertTrue(text.contains(word), word + " in " + text));
+            words.forEach(word -> assertTrue(plain.contains(word), word + " in " + plain));
+            parts.forEach(part -> assertTrue(text.contains(part), part));
+            assertTrue(pages.getNumberOfPages() <= 2, pages.getNumberOfPages() + " pages");
+            BufferedImage image = new PDFRenderer(pages).renderImageWithDPI(0, 250);
+            Result[] codes = new GenericMultipleBarcodeReader(new MultiFormatReader())
+                    .decodeMultiple(
+                            new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(image))),
+                            Map.of(DecodeHintType.TRY_HARDER, true));
+            Set<String> scanned = Arrays.stream(codes).map(Result::getText).collect(Collectors.toSet());
+            assertTrue(scanned.contains("SYNOPTA CASE 31"), scanned.toString());
+            assertTrue(scanned.containsAll(parts), scanned.toString());
+        }
+    }
+
+    private Work work(String model, String... slots) {
+        return opening.open(Optional.of(new ModelNumber(model)), Optional.empty(), List.of(slots), OptionalDouble.of(8))
+                .work();
+    }
+
+    /** A model, a place, and whether a step is among those that reach it. */
+    @DataProvider
+    Object[][] places() {
+        return new Object[][] {
+            {"TH-7820-W", "front-roller", "drum", false},
+            {"TH-7820-W", "rear-roller", "drum", true},
+            {"TH-7820-W", "rear-roller", "bulkhead", true},
+            {"DW8202W", "fill-tank", "out", true},
+            {"DW8202W", "fill-tank", "tip", false},
+            {"DW8202W", "drain-pump", "tip", true},
+            {"DW8202W", "rail", "out", false},
+            {"TM-2205-B", "magnetron", "discharge", true},
+            {"TM-2205-B", "tray", "cover", false},
+        };
+    }
+
+    @Test(dataProvider = "places")
+    public void aPlaceIsReachedByWhatTheTradeTakesApartAndNothingMore(
+            String model, String slot, String step, boolean among) {
+        List<String> steps =
+                work(model, slot).steps().stream().map(OpeningStep::id).toList();
+        assertEquals(steps.contains(step), among, steps.toString());
+    }
+
+    @Test
+    public void twoPlacesShareTheirStepsAndTheInsideOfAMicrowaveIsForAQualifiedPerson() {
+        Work both = work("TH-7820-W", "front-roller", "rear-roller");
+        double front = work("TH-7820-W", "front-roller").minutes();
+        double rear = work("TH-7820-W", "rear-roller").minutes();
+        assertTrue(both.minutes() < front + rear && both.minutes() > rear, both.minutes() + " minutes");
+        assertEquals(both.steps().get(0).id(), "safe", "made safe first");
+        assertEquals(both.effort(), Optional.of("drum"));
+        Work inside = work("TM-2205-B", "hv-capacitor");
+        assertTrue(inside.hazards().contains(Hazard.STORED_CHARGE));
+        assertEquals(inside.effort(), Optional.of("inside, qualified person only"));
+        assertEquals(work("DW8202W", "drain-pump").persons(), 2, "it is tipped by two");
+    }
+
+    @Test
+    public void whileItIsOpenNoIsSaidAsReadilyAsYes() {
+        OpeningDesk.Opened opened = opening.open(
+                Optional.of(new ModelNumber("TH-7820-W")),
+                Optional.empty(),
+                List.of("rear-roller", "front-roller"),
+                OptionalDouble.of(8));
+        assertTrue(opened.whileOpen().stream().anyMatch(OpeningDesk.OpenPart::isAdvised));
+        assertTrue(opened.whileOpen().stream().anyMatch(p -> !p.isAdvised()));
+        for (OpeningDesk.OpenPart part : opened.whileOpen()) {
+            assertFalse(part.slots().contains("rear-roller"), "what is renewed anyway is not offered");
+            assertEquals(part.savings().size(), OpeningDesk.LONGEST_HORIZON);
+            assertEquals(part.savings().get(HouseRules.USUAL.horizonYears() - 1), part.saving());
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.testng.annotations.Test;
+
+/** What it takes, and the sheet, from the keyboard. */
+public class OpeningTest extends Browser {
+    @Test
+    public void fromTheCounterToTheSheetByKeysAlone() throws IOException {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        page.keyboard().press("Tab");
+        page.keyboard().press("d");
+        Locator takes = region("What it takes");
+        assertThat(takes).containsText("give or take");
+        assertThat(takes).containsText("5/16 in hex driver");
+        assertThat(takes).containsText("Lift out the drum");
+        assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
+        assertAccessible();
+        page.keyboard().press("d");
+        assertThat(takes).isHidden();
+        page.keyboard().press("s");
+        page.keyboard().press("h");
+        assertThat(page.getByText("handed over").first()).isVisible();
+        page.keyboard().press("p");
+        Locator sheet = page.getByRole(AriaRole.ARTICLE);
+        assertThat(sheet).containsText("QV-4410-K");
+        assertThat(sheet).containsText("Every roller spins free by hand.");
+        assertThat(sheet).containsText("snap-ring pliers");
+        assertAccessible();
+        Download pdf = page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
+                .click());
+        assertTrue(Files.readString(pdf.path(), StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+    }
+
+    @Test
+    public void theDrawingOpensUpAsStepsAreTickedAndWhatIsSeenGoesIntoTheCase() {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        page.keyboard().press("Tab");
+        page.keyboard().press("d");
+        Locator takes = region("What it takes");
+        takes.getByText("Lift out the drum").click();
+        assertThat(takes.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))
+                .hasCount(1);
+        assertThat(page.getByText("drum, belt").first()).isVisible();
+        Locator looks = takes.getByRole(AriaRole.LIST).last();
+        looks.locator("li")
+                .filter(new Locator.FilterOptions().setHasText("spin every roller"))
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
+        assertThat(region("Known")).containsText("oller");
+        button("back to the suspects").click();
+        assertThat(page.getByText("how likely each fault is")).isVisible();
+    }
+}

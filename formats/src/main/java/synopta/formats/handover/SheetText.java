@@ -1,0 +1,121 @@
+package synopta.formats.handover;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import synopta.core.counter.Sheet;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.OpeningStep;
+import synopta.core.teardown.Work;
+
+/** The words of a sheet, in the order in which they are read: for the printed page, and as plain text. */
+public final class SheetText {
+    private SheetText() {}
+
+    /** A part of the sheet: its heading, and lines of which some are to be ticked off. */
+    public record Section(String heading, List<Line> lines) {}
+
+    /** A line, and whether it has a box to tick. */
+    public record Line(String text, boolean tick) {}
+
+    /** Everything but the bag: cautions first, then tools, steps, checks. */
+    public static List<Section> sections(Sheet sheet) {
+        List<Section> sections = new ArrayList<>();
+        add(
+                sections,
+                "First of all",
+                sheet.cautions().stream().map(c -> new Line(said(c), true)).toList());
+        List<Line> notes = new ArrayList<>();
+        sheet.changes().forEach(change -> notes.add(new Line("Change: " + change + ".", false)));
+        sheet.notes()
+                .forEach(note ->
+                        notes.add(new Line("%s: %s".formatted(kind(note.kind().slug()), note.text()), false)));
+        add(sections, "What goes with it", notes);
+        Work work = sheet.work();
+        add(sections, "Tools", work.tools().stream().map(t -> new Line(t, true)).toList());
+        List<Line> steps = new ArrayList<>();
+        work.steps().forEach(step -> steps.add(new Line(said(step), true)));
+        work.exchanges().forEach(exchange -> steps.add(new Line(said(exchange), true)));
+        add(sections, heading(work), steps);
+        add(
+                sections,
+                "Look at this on the way",
+                work.looks().stream().map(look -> new Line(look.words(), true)).toList());
+        add(
+                sections,
+                "Before it is closed, and as it is closed",
+                work.checks().stream().map(check -> new Line(check, true)).toList());
+        return sections;
+    }
+
+    private static void add(List<Section> sections, String heading, List<Line> lines) {
+        if (!lines.isEmpty()) {
+            sections.add(new Section(heading, lines));
+        }
+    }
+
+    private static String heading(Work work) {
+        return String.format(
+                Locale.ROOT,
+                "Opening up and fitting: about %.0f min, give or take %.0f%s",
+                work.minutes(),
+                work.spread(),
+                work.persons() > 1 ? ", %d persons".formatted(work.persons()) : "");
+    }
+
+    static String said(Caution caution) {
+        String hazard = caution.hazard().slug().replace('-', ' ');
+        return "%s%s: %s"
+                .formatted(hazard.substring(0, 1).toUpperCase(Locale.ROOT), hazard.substring(1), caution.text());
+    }
+
+    private static String said(OpeningStep step) {
+        StringBuilder said = new StringBuilder(step.name()).append('.');
+        step.work().note().ifPresent(note -> said.append(" Note: ").append(note));
+        step.work().advice().ifPresent(advice -> said.append(' ').append(advice));
+        step.work()
+                .hardware()
+                .forEach(h -> said.append(
+                        " %d x %s, %s.".formatted(h.count(), h.what(), h.fate().slug())));
+        return said.toString();
+    }
+
+    private static String said(Work.Exchange exchange) {
+        String what = exchange.pieces() > 1 ? exchange.pieces() + " x " + exchange.name() : exchange.name();
+        return "Exchange %s. %s"
+                .formatted(what, exchange.fitting().way().orElse(""))
+                .strip();
+    }
+
+    private static String kind(String slug) {
+        return switch (slug) {
+            case "in-the-bag" -> "In the bag";
+            case "reuse" -> "Reuse";
+            case "discard" -> "Discard";
+            default -> "Look to";
+        };
+    }
+
+    /** The whole sheet as plain text. */
+    public static String plain(String house, Sheet sheet) {
+        StringBuilder text = new StringBuilder();
+        text.append(house).append("\nCase ").append(sheet.record().number());
+        text.append(sheet.machine()
+                .map(m -> "\n%s %s, %s"
+                        .formatted(
+                                m.brand(), m.number().written(), m.appliance().slug()))
+                .orElse("\nMachine not known"));
+        text.append("\n\nIN THE BAG\n");
+        sheet.lines()
+                .forEach(line -> text.append("[ ] %d x %s %s%n"
+                        .formatted(line.line().quantity(), line.line().part().written(), line.name())));
+        for (Section section : sections(sheet)) {
+            text.append('\n').append(section.heading().toUpperCase(Locale.ROOT)).append('\n');
+            section.lines()
+                    .forEach(line -> text.append(line.tick() ? "[ ] " : "- ")
+                            .append(line.text())
+                            .append('\n'));
+        }
+        return text.toString().replace("\r\n", "\n");
+    }
+}

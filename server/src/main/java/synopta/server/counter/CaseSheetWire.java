@@ -1,0 +1,62 @@
+package synopta.server.counter;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Model;
+import synopta.core.counter.Sheet;
+import synopta.formats.handover.SheetText;
+import synopta.server.diagnosis.AnswerWire;
+import synopta.server.teardown.TeardownWire;
+import synopta.server.web.MayBeNull;
+
+/** The sheet of a case: what is in the bag, the work with its tools and checks, and its sections in words. */
+public record CaseSheetWire(
+        long number,
+        String house,
+        @MayBeNull String model,
+        List<AnswerWire.CautionWire> cautions,
+        List<SheetLineWire> lines,
+        List<String> changes,
+        List<CounterWire.BagWire> bag,
+        List<TeardownWire.StepWire> steps,
+        double minutes,
+        double spreadMinutes,
+        int persons,
+        List<String> tools,
+        List<String> checks,
+        List<TeardownWire.LookingWire> looks,
+        List<String> slots,
+        List<SectionWire> sections) {
+    static CaseSheetWire of(Sheet sheet, String house) {
+        return new CaseSheetWire(
+                sheet.record().number(),
+                house,
+                sheet.machine().map(Model::number).map(n -> n.written()).orElse(null),
+                sheet.cautions().stream().map(AnswerWire.CautionWire::of).toList(),
+                sheet.lines().stream()
+                        .map(l -> new SheetLineWire(
+                                l.line().part().written(), l.line().quantity(), l.name()))
+                        .toList(),
+                sheet.changes(),
+                sheet.notes().stream().map(CounterWire.BagWire::of).toList(),
+                TeardownWire.StepWire.of(sheet.work()),
+                sheet.work().minutes(),
+                sheet.work().spread(),
+                sheet.work().persons(),
+                sheet.work().tools(),
+                sheet.work().checks(),
+                TeardownWire.LookingWire.of(sheet.work(), Optional.empty()),
+                sheet.slots(),
+                SheetText.sections(sheet).stream()
+                        .map(s -> new SectionWire(
+                                s.heading(),
+                                s.lines().stream().map(l -> l.text()).toList()))
+                        .toList());
+    }
+
+    /** So many of a part. */
+    public record SheetLineWire(String part, int quantity, String name) {}
+
+    /** A part of the printed sheet, in words. */
+    public record SectionWire(String heading, List<String> lines) {}
+}

@@ -1,0 +1,39 @@
+package synopta.server.teardown;
+
+import jakarta.validation.Valid;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.counter.OpeningDesk;
+
+/** What it takes to reach some places. */
+@RestController
+@RequestMapping(path = "/api/teardown", produces = MediaType.APPLICATION_JSON_VALUE)
+class TeardownController {
+    private final OpeningDesk desk;
+    private final String currency;
+
+    TeardownController(OpeningDesk desk, @Value("${synopta.currency}") String currency) {
+        this.desk = desk;
+        this.currency = currency;
+    }
+
+    @PostMapping
+    TeardownWire.TeardownAnswer open(@Valid @RequestBody TeardownWire.TeardownRequest asked) {
+        return TeardownWire.TeardownAnswer.of(
+                desk.open(
+                        Optional.ofNullable(asked.model())
+                                .filter(m -> !m.isBlank())
+                                .map(ModelNumber::new),
+                        Optional.ofNullable(asked.platform()).filter(p -> !p.isBlank()),
+                        asked.slots(),
+                        asked.ageYears() == null ? OptionalDouble.empty() : OptionalDouble.of(asked.ageYears())),
+                currency);
+    }
+}

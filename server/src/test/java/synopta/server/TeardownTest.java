@@ -1,0 +1,69 @@
+package synopta.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static synopta.server.Served.bytes;
+import static synopta.server.Served.each;
+import static synopta.server.Served.get;
+import static synopta.server.Served.post;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What it takes, and the sheet, over HTTP. */
+public class TeardownTest {
+    @Test
+    public void aPlatformsPlacesAreReachedWithMinutesToolsAndWhatIsWorthRenewing() {
+        Served.Answer opened = post(
+                "/api/teardown",
+                "{\"model\":null,\"platform\":\"Skerry\",\"slots\":[\"front-roller\"],\"ageYears\":8}");
+        assertEquals(opened.status(), 200, opened.body().toString());
+        assertTrue(each(opened.body().get("steps"), "step").contains("Take off the front panel with the door"));
+        assertEquals(opened.body().get("minutes").asDouble(), 26.0, "4, 3, 6, 5 to open, 2 times 4 to exchange");
+        assertTrue(opened.body().get("tools").toString().contains("5/16 in hex driver"));
+        var open = opened.body().get("whileOpen").get(0);
+        assertEquals(
+                open.get("expectedSaving").asString().startsWith("-"),
+                !open.get("advised").asBoolean(),
+                "advised when it saves");
+        assertTrue(open.get("risk").asDouble() > 0 && open.get("risk").asDouble() < 1);
+    }
+
+    @DataProvider
+    Object[][] wrongs() {
+        return new Object[][] {
+            {"{\"slots\":[\"belt\"]}", "Name the model"},
+            {"{\"platform\":\"Nowhere\",\"slots\":[\"belt\"]}", "Platform (Nowhere)"},
+            {"{\"platform\":\"Skerry\",\"slots\":[\"wing\"]}", "no place wing"},
+            {"{\"platform\":\"Skerry\",\"slots\":[]}", "slots"},
+            {"{\"model\":\"XX-1\",\"slots\":[\"belt\"]}", "XX-1"},
+        };
+    }
+
+    @Test(dataProvider = "wrongs")
+    public void whatCannotBeOpenedIsRefusedWithWhatToDo(String body, String said) {
+        Served.Answer answer = post("/api/teardown", body);
+        assertEquals(answer.status(), 422, answer.body().toString());
+        assertTrue(answer.body().toString().contains(said), answer.body().toString());
+    }
+
+    @Test
+    public void theSheetOfACaseIsPrintedReadAndTakenAsData() {
+        Served.Answer kept = post(
+                "/api/cases",
+                "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"status\":\"handed-over\","
+                        + "\"lines\":[{\"part\":\"QV-4410-K\",\"quantity\":1}]}");
+        assertEquals(kept.status(), 201, kept.body().toString());
+        String at = "/api/cases/" + kept.text("/number");
+        assertEquals(new String(bytes(at + "/sheet.pdf"), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+        String text = new String(bytes(at + "/sheet.txt"), StandardCharsets.UTF_8);
+        assertTrue(text.contains("[ ] 1 x QV-4410-K") && text.contains("FIRST OF ALL"), text);
+        Served.Answer sheet = get(at + "/sheet");
+        assertEquals(
+                each(sheet.body().get("sections"), "heading").subList(0, 2),
+                List.of("First of all", "What goes with it"));
+        assertEquals(get("/api/cases/99999/sheet").status(), 404);
+    }
+}
