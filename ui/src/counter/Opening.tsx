@@ -48,6 +48,9 @@ export function Opening({ option, layout, onStage, act, onClose }: Props) {
         </Button>
         <kbd>D</kbd>
       </div>
+      <p className="small mb-0">
+        <b>Tools:</b> {option.tools.length > 0 ? option.tools.join("; ") : "none"}
+      </p>
       {step && <Detail step={step} />}
       <ol className="ribbon" aria-label="Steps">
         {steps.map((one, index) => (
@@ -67,20 +70,22 @@ export function Opening({ option, layout, onStage, act, onClose }: Props) {
               </span>
               <span className="soft">
                 {minutes(one.minutes)}
-                {places.length > 1 &&
-                  ` · for ${one.serves.map((slot) => places.indexOf(slot) + 1).join(" ")}`}
+                {places.length > 1 && ` · ${servedBy(one, places)}`}
               </span>
             </button>
           </li>
         ))}
       </ol>
-      <p className="small mb-0">
-        <b>Tools:</b> {option.tools.length > 0 ? option.tools.join("; ") : "none"}
-      </p>
       {option.looks.length > 0 && <Looks looks={option.looks} act={act} />}
     </section>
   );
 }
+
+/** Which of the exchanges a step is for. */
+const servedBy = (step: Step, places: string[]): string =>
+  step.serves.length === places.length
+    ? "for all"
+    : `for ${step.serves.map((slot) => places.indexOf(slot) + 1).join(" ")}`;
 
 const keyOf = (step: Step): string => `${step.kind} ${step.id}`;
 

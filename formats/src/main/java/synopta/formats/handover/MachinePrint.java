@@ -92,33 +92,24 @@ final class MachinePrint {
     /** The run of the belt, so wide; empty where there is none or it does not close. */
     Optional<Image> belt(float width) {
         return layout.belt()
-                .flatMap(belt -> belt.run().fold(run -> Optional.of(run(belt, run, width)), no -> Optional.empty()));
+                .flatMap(belt -> belt.run().fold(run -> Optional.of(run(run, width)), no -> Optional.empty()));
     }
 
-    private Image run(Belt belt, BeltRun.Closed run, float width) {
+    private Image run(BeltRun.Closed run, float width) {
         List<Pulley> pulleys = run.touches().stream().map(BeltRun.Touch::pulley).toList();
-        double left = pulleys.stream()
-                        .mapToDouble(p -> p.xMm() - p.diameterMm() / 2)
-                        .min()
-                        .orElse(0)
-                - BELT_AIR_MM;
-        double right = pulleys.stream()
-                        .mapToDouble(p -> p.xMm() + p.diameterMm() / 2)
-                        .max()
-                        .orElse(1)
-                + BELT_AIR_MM;
-        double bottom = pulleys.stream()
-                        .mapToDouble(p -> p.yMm() - p.diameterMm() / 2)
-                        .min()
-                        .orElse(0)
-                - BELT_AIR_MM;
-        double top = pulleys.stream()
-                        .mapToDouble(p -> p.yMm() + p.diameterMm() / 2)
-                        .max()
-                        .orElse(1)
-                + BELT_AIR_MM;
-        double scale = width / (right - left);
-        PdfTemplate sheet = page.createTemplate(width, (float) ((top - bottom) * scale));
+        Bounds all = pulleys.stream()
+                .map(p -> new Bounds(
+                        p.xMm() - p.diameterMm() / 2,
+                        p.yMm() - p.diameterMm() / 2,
+                        p.xMm() + p.diameterMm() / 2,
+                        p.yMm() + p.diameterMm() / 2))
+                .reduce(Bounds::and)
+                .orElseThrow();
+        double scale = width / (all.right() - all.left() + 2 * BELT_AIR_MM);
+        double left = all.left() - BELT_AIR_MM;
+        double bottom = all.top() - BELT_AIR_MM;
+        float height = (float) ((all.bottom() - all.top() + 2 * BELT_AIR_MM) * scale);
+        PdfTemplate sheet = page.createTemplate(width, height);
         sheet.setLineWidth(0.5f);
         for (Pulley pulley : pulleys) {
             sheet.circle((float) ((pulley.xMm() - left) * scale), (float) ((pulley.yMm() - bottom) * scale), (float)
@@ -127,17 +118,16 @@ final class MachinePrint {
         sheet.stroke();
         sheet.setLineWidth(1.8f);
         boolean first = true;
-        for (BeltRun.Touch touch : run.touches()) {
-            for (double[] point : wrap(touch)) {
-                float x = (float) ((point[0] - left) * scale);
-                float y = (float) ((point[1] - bottom) * scale);
-                if (first) {
-                    sheet.moveTo(x, y);
-                } else {
-                    sheet.lineTo(x, y);
-                }
-                first = false;
+        for (double[] point :
+                run.touches().stream().flatMap(t -> wrap(t).stream()).toList()) {
+            float x = (float) ((point[0] - left) * scale);
+            float y = (float) ((point[1] - bottom) * scale);
+            if (first) {
+                sheet.moveTo(x, y);
+            } else {
+                sheet.lineTo(x, y);
             }
+            first = false;
         }
         sheet.closePathStroke();
         return Image.getInstance(sheet);
