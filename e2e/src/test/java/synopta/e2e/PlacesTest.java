@@ -175,6 +175,16 @@ public class PlacesTest extends Browser {
     }
 
     @Test
+    public void whatWasSaidToOneCallerIsNotTakenAsSaidToTheNext() {
+        caller("th7820w thumps, 8 yrs");
+        button("Said to the person").click();
+        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+        page.getByLabel("What the caller says").fill("tm2205b microwave dead, fuse blew twice, 6 yrs");
+        assertThat(region("Cautions")).containsText("can kill weeks after unplugging");
+        assertThat(button("Cautions first")).isDisabled();
+    }
+
+    @Test
     public void anotherWayToBuyIsTakenAndTheTotalFollows() {
         caller("th7820w thumps once a turn");
         Locator ways = region("Ways to buy it");
