@@ -10,7 +10,8 @@ import { compatiblePage } from "./Bag";
 import { isBlank } from "./caseFields";
 import type { Action, CaseState } from "./caseState";
 import "./counter.css";
-import { graveUnseen, HandOverColumn } from "./HandOverColumn";
+import { graveUnseen } from "./Cautions";
+import { HandOverColumn } from "./HandOverColumn";
 import { KeysHelp } from "./KeysHelp";
 import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
 import { open } from "./Meanings";
@@ -54,7 +55,7 @@ export function CounterPage() {
       void navigate("/");
       toLine();
     }
-    if (action.kind !== "chosen" && action.kind !== "cautioned") {
+    if (action.kind !== "chosen" && action.kind !== "cautioned" && action.kind !== "saidTo") {
       setAsked(0);
     }
     keeper.reset();

@@ -2,8 +2,9 @@ import { AdviceFigures } from "./AdviceFigures";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { hazardName, keyOf, many } from "../shared/format";
+import { keyOf, many } from "../shared/format";
 import { Bag } from "./Bag";
+import { Cautions, graveUnseen } from "./Cautions";
 import { Options } from "./Options";
 import { Repair } from "./Repair";
 import { dropping } from "./rows";
@@ -31,9 +32,6 @@ const ADVICE: Record<string, string> = {
   "test-first": "Test first",
   refer: "Refer",
 };
-
-export const graveUnseen = (answer: Answer, state: CaseState): string[] =>
-  answer.cautions.filter((c) => c.grave && !state.cautionsShown.includes(c.hazard)).map((c) => c.hazard);
 
 /** What to hand over, what must be said first, and what it comes to. */
 export function HandOverColumn({ answer, buying, state, act, keep, why, keeping }: Props) {
@@ -152,44 +150,6 @@ function Where({ branches, state, act }: WhereProps) {
         ))}
       </select>
     </span>
-  );
-}
-
-function Cautions({ answer, state, act }: Pick<Props, "answer" | "state" | "act">) {
-  const unseen = graveUnseen(answer, state);
-  const texts = (
-    <ul>
-      {answer.cautions.map((caution) => (
-        <li key={caution.hazard + caution.text}>
-          <b>{hazardName(caution.hazard)}</b> {caution.text}
-        </li>
-      ))}
-    </ul>
-  );
-  return (
-    <section className={unseen.length > 0 ? "cautions" : "cautions said"} aria-label="Cautions">
-      {unseen.length > 0 ? (
-        <>
-          {texts}
-          <Button
-            variant="quiet"
-            size="sm"
-            className="said-it"
-            onClick={() => act({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) })}
-          >
-            Said to the person <kbd>S</kbd>
-          </Button>
-        </>
-      ) : (
-        <details className="small">
-          <summary>
-            ✓ Said to the person, and recorded:{" "}
-            {[...new Set(answer.cautions.map((c) => hazardName(c.hazard).toLowerCase()))].join(", ")}
-          </summary>
-          {texts}
-        </details>
-      )}
-    </section>
   );
 }
 

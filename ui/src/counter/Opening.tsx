@@ -4,9 +4,12 @@ import type { Wire } from "../shared/api";
 import { minutes } from "../shared/format";
 import type { Stage } from "../shared/Stages";
 import type { Action } from "./caseState";
+import { OpenParts } from "./OpenParts";
+import type { Answer } from "./useCounter";
 
 type Step = Wire["StepWire"];
 type Props = {
+  answer: Answer;
   option: Wire["OfferedWire"];
   layout: Wire["LayoutWire"] | null;
   onStage: (stage: Stage) => void;
@@ -15,7 +18,7 @@ type Props = {
 };
 
 /** What it takes: the steps as a ribbon, shared ones once, with the tools; the drawing opens up as they are ticked. */
-export function Opening({ option, layout, onStage, act, onClose }: Props) {
+export function Opening({ answer, option, layout, onStage, act, onClose }: Props) {
   const [ticked, setTicked] = useState<string[]>([]);
   const [at, setAt] = useState(0);
   const steps = option.steps;
@@ -77,6 +80,7 @@ export function Opening({ option, layout, onStage, act, onClose }: Props) {
         ))}
       </ol>
       {option.looks.length > 0 && <Looks looks={option.looks} act={act} />}
+      <OpenParts worked={answer} slots={places} />
     </section>
   );
 }

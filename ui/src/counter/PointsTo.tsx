@@ -82,7 +82,14 @@ export function PointsTo(props: Props) {
         />
       )}
       {opening && option !== undefined && option.steps.length > 0 ? (
-        <Opening option={option} layout={shown} onStage={onStage} act={act} onClose={onOpening} />
+        <Opening
+          answer={answer}
+          option={option}
+          layout={shown}
+          onStage={onStage}
+          act={act}
+          onClose={onOpening}
+        />
       ) : null}
       {suspects.length > 0 && !(opening && option !== undefined && option.steps.length > 0) && (
         <Suspects

@@ -24,6 +24,7 @@ export function toState(answer: Wire["CaseAnswer"]): CaseState {
     branch: answer.branch ?? null,
     neededInDays: answer.neededInDays ?? null,
     cautionsShown: answer.cautionsShown,
+    saidTo: answer.saidTo ?? null,
     choice: 0,
     kept: { number: answer.number, revision: answer.revision, status: answer.status },
   };

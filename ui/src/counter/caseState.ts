@@ -27,6 +27,8 @@ export type CaseState = {
   branch: string | null;
   neededInDays: number | null;
   cautionsShown: string[];
+  /** To whom the cautions were said. */
+  saidTo: string | null;
   /** Which of the ways to buy it was chosen: 0 is what the needs alone come to. */
   choice: number;
   kept: { number: number; revision: number; status: string } | null;
@@ -53,6 +55,7 @@ export const EMPTY: CaseState = {
   branch: null,
   neededInDays: null,
   cautionsShown: [],
+  saidTo: null,
   choice: 0,
   kept: null,
 };
@@ -80,6 +83,7 @@ export type Action =
   | { kind: "neededIn"; days: number | null }
   | { kind: "chosen"; choice: number }
   | { kind: "cautioned"; hazards: string[] }
+  | { kind: "saidTo"; who: string }
   | { kind: "kept"; answer: Wire["CaseAnswer"] }
   | { kind: "opened"; answer: Wire["CaseAnswer"] }
   | { kind: "arrived" }
@@ -221,6 +225,8 @@ export function next(state: CaseState, action: Action): CaseState {
       return { ...state, choice: action.choice };
     case "cautioned":
       return { ...state, cautionsShown: [...new Set([...state.cautionsShown, ...action.hazards])] };
+    case "saidTo":
+      return { ...state, saidTo: action.who };
     case "kept":
       return {
         ...state,

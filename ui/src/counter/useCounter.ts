@@ -69,7 +69,14 @@ export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => 
   const navigate = useNavigate();
   return useMutation({
     mutationFn: ({ status, lines, model }: Keeping) => {
-      const body = { ...fieldsOf(state), model, cautionsShown: state.cautionsShown, lines, status };
+      const body = {
+        ...fieldsOf(state),
+        model,
+        cautionsShown: state.cautionsShown,
+        saidTo: state.saidTo,
+        lines,
+        status,
+      };
       return state.kept === null
         ? answer(api.POST("/api/cases", { body }))
         : answer(

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { Form } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
 import { Masthead } from "../shared/Masthead";
@@ -36,6 +37,7 @@ export function HousePage() {
             <Schools rules={shown as Rules} onChange={change.mutate} />
             <Reckoning rules={shown as Rules} onChange={change.mutate} />
             <Quotes rules={shown as Rules} onChange={change.mutate} />
+            <Contact rules={shown as Rules} onChange={change.mutate} />
           </>
         )}
         <SupplierFeed />
@@ -143,6 +145,33 @@ function Quotes({ rules, onChange }: Props) {
         />
       </div>
       <p className="row-line small soft mb-0">Tax is rounded once, on the sum of a quote, half up.</p>
+    </section>
+  );
+}
+
+function Contact({ rules, onChange }: Props) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const done = () => {
+    if (typed !== null && typed !== rules.contact) {
+      onChange({ contact: typed });
+    }
+    setTyped(null);
+  };
+  return (
+    <section className="card-plain" aria-label="On the sheet">
+      <span className="bin-tab">On the sheet</span>
+      <div className="row-line">
+        <Form.Label htmlFor="contact">How the house is reached</Form.Label>
+        <Form.Control
+          id="contact"
+          size="sm"
+          maxLength={200}
+          value={typed ?? rules.contact}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={done}
+          onKeyDown={(event) => event.key === "Enter" && done()}
+        />
+      </div>
     </section>
   );
 }

@@ -238,7 +238,7 @@ public class SellingCallersTest {
 
     @Test
     public void theHouseMayRenewTheFailedOneAlone() {
-        HouseRules one = new HouseRules(false, false, 3_600, 4_500, 5, BigDecimal.TEN, true, 14);
+        HouseRules one = new HouseRules(false, false, 3_600, 4_500, 5, BigDecimal.TEN, true, 14, "");
         assertEquals(
                 counter(one).work(CaseDraft.of("th7820w thumps")).needs().get(0).quantity(), 1);
         assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);

@@ -91,6 +91,7 @@ public class SheetTest {
                         Optional.empty(),
                         lines,
                         Set.of(Hazard.MAINS),
+                        Optional.empty(),
                         CaseContent.Status.HANDED_OVER)));
     }
 

@@ -25,11 +25,16 @@ public class OpeningTest extends Browser {
         assertThat(takes).containsText("give or take");
         assertThat(takes).containsText("5/16 in hex driver");
         assertThat(takes).containsText("Lift out the drum");
+        assertThat(takes).containsText("What lies open besides");
+        assertThat(takes).containsText("pays from");
         assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
         assertAccessible();
         page.keyboard().press("d");
         assertThat(takes).isHidden();
         page.keyboard().press("s");
+        region("Cautions").locator("summary").click();
+        page.getByLabel("Said to").fill("the fitter");
+        page.getByLabel("Said to").blur();
         page.keyboard().press("h");
         assertThat(page.getByText("handed over").first()).isVisible();
         page.keyboard().press("p");

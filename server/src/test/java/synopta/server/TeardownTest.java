@@ -53,9 +53,10 @@ public class TeardownTest {
     public void theSheetOfACaseIsPrintedReadAndTakenAsData() {
         Served.Answer kept = post(
                 "/api/cases",
-                "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"status\":\"handed-over\","
+                "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"saidTo\":\" the fitter \",\"status\":\"handed-over\","
                         + "\"lines\":[{\"part\":\"QV-4410-K\",\"quantity\":1}]}");
         assertEquals(kept.status(), 201, kept.body().toString());
+        assertEquals(kept.text("/saidTo"), "the fitter");
         String at = "/api/cases/" + kept.text("/number");
         assertEquals(new String(bytes(at + "/sheet.pdf"), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
         String text = new String(bytes(at + "/sheet.txt"), StandardCharsets.UTF_8);

@@ -122,6 +122,7 @@ public class StoreTest {
                         new CaseContent.Line(new PartNumber("QV-4410-K"), 1),
                         new CaseContent.Line(new PartNumber("QV-1183"), 2)),
                 Set.of(Hazard.MAINS, Hazard.SHARP_METAL),
+                Optional.of("the fitter"),
                 status);
     }
 
@@ -134,8 +135,8 @@ public class StoreTest {
         assertEquals(kept.content(), content);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
-        CaseContent bare =
-                new CaseContent(CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), CaseContent.Status.OPEN);
+        CaseContent bare = new CaseContent(
+                CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), Optional.empty(), CaseContent.Status.OPEN);
         assertEquals(store.cases().add(bare, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
         store.cases().add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), NOON);

@@ -12,9 +12,15 @@ import synopta.core.knowledge.Hazard;
  *
  * @param complaint the caller's words where they were taken down beside the line
  * @param cautionsShown hazards whose cautions were put before the person
+ * @param saidTo who that was, in a word: customer, fitter, a name
  */
 public record CaseContent(
-        CaseDraft draft, Optional<String> complaint, List<Line> lines, Set<Hazard> cautionsShown, Status status) {
+        CaseDraft draft,
+        Optional<String> complaint,
+        List<Line> lines,
+        Set<Hazard> cautionsShown,
+        Optional<String> saidTo,
+        Status status) {
     /** Copies. */
     public CaseContent {
         lines = List.copyOf(lines);

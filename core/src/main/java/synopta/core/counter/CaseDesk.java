@@ -133,7 +133,8 @@ public final class CaseDesk {
                         .toList(),
                 work,
                 view.layout(),
-                work.exchanges().stream().map(Work.Exchange::slot).toList());
+                work.exchanges().stream().map(Work.Exchange::slot).toList(),
+                counter.contact());
     }
 
     /** The work of the way that was bought; of the needs when something else left than was planned. */

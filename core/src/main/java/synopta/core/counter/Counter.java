@@ -121,6 +121,11 @@ public final class Counter {
         return sold(draft, settled, pieces, known, heard, diagnosis);
     }
 
+    /** How the house is reached. */
+    String contact() {
+        return rules.get().contact();
+    }
+
     /** Part types that the machine of a worked case may have; none while the appliance is not known. */
     Set<String> mayHold(CaseView view) {
         return view.appliance()

@@ -19,6 +19,7 @@ import synopta.core.teardown.Work;
  * @param work of fitting it
  * @param layout how the machine is built, when known
  * @param slots the places that are worked at
+ * @param contact how the house is reached
  */
 public record Sheet(
         CaseRecord record,
@@ -29,7 +30,8 @@ public record Sheet(
         List<String> changes,
         Work work,
         Optional<Layout> layout,
-        List<String> slots) {
+        List<String> slots,
+        String contact) {
     /** Copies. */
     public Sheet {
         cautions = List.copyOf(cautions);

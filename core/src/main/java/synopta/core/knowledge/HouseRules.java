@@ -13,6 +13,7 @@ import java.math.BigDecimal;
  * @param taxPercent of a quote; at least 0
  * @param taxIncluded whether prices hold the tax; otherwise it is added to the sum
  * @param quoteDays for how long a quote is valid, the day of writing not counted
+ * @param contact how the house is reached, as it stands on sheets; may be empty
  */
 public record HouseRules(
         boolean genuineOnly,
@@ -22,12 +23,15 @@ public record HouseRules(
         int horizonYears,
         BigDecimal taxPercent,
         boolean taxIncluded,
-        int quoteDays) {
+        int quoteDays,
+        String contact) {
+    private static final int LONGEST_CONTACT = 200;
     private static final long MOST_CENTS = 10_000_000;
     private static final BigDecimal ALL = new BigDecimal(100);
 
     /** As most do; the figures are our judgement. */
-    public static final HouseRules USUAL = new HouseRules(false, true, 3_600, 4_500, 5, new BigDecimal("15"), true, 14);
+    public static final HouseRules USUAL =
+            new HouseRules(false, true, 3_600, 4_500, 5, new BigDecimal("15"), true, 14, "");
 
     /** Refuses figures that no house reckons with. */
     public HouseRules {
@@ -35,6 +39,10 @@ public record HouseRules(
         between("A visit in hundredths", visitCents, 0, MOST_CENTS);
         between("Horizon in years", horizonYears, 1, 30);
         between("Days of a quote", quoteDays, 1, 365);
+        if (contact.length() > LONGEST_CONTACT) {
+            throw new IllegalArgumentException("Contact has %d characters; at most %d are kept. Shorten it."
+                    .formatted(contact.length(), LONGEST_CONTACT));
+        }
         if (taxPercent.signum() < 0 || taxPercent.compareTo(ALL) > 0 || taxPercent.scale() > 3) {
             throw new IllegalArgumentException(
                     "Tax (%s %%) must lie between 0 and 100, with three decimals at most.".formatted(taxPercent));
@@ -51,6 +59,7 @@ public record HouseRules(
 
     /** The same with another rule on the make of parts. */
     public HouseRules withGenuineOnly(boolean only) {
-        return new HouseRules(only, renewAll, hourCents, visitCents, horizonYears, taxPercent, taxIncluded, quoteDays);
+        return new HouseRules(
+                only, renewAll, hourCents, visitCents, horizonYears, taxPercent, taxIncluded, quoteDays, contact);
     }
 }

@@ -28,21 +28,21 @@ public record LifeCurve(double shape, double scaleYears, Basis basis) {
     }
 
     /**
-     * Mean years left to one that has worked to an age: the integral of S(t) / S(a) from a on, by Simpson's rule with
-     * {@value #PANELS} panels, to where less than one in 10^17 are left; error below 1e-6 of the scale for shapes from 0.8
-     * to 10.
+     * Mean years left to one that has worked to an age: the integral of S(t) / S(a) from a to where less than one in 10^17
+     * are left, by Simpson's rule with {@value #PANELS} panels in v, t = a + (end - a) v^3, which takes the corner at
+     * age 0 away; error below 1e-6 of the scale for shapes from 0.8 to 10.
      */
     public double meanYearsLeft(double ageYears) {
         double hazard = Math.pow(ageYears / scaleYears, shape);
-        double end = scaleYears * Math.pow(hazard + CERTAIN, 1 / shape);
-        double step = (end - ageYears) / PANELS;
+        double span = scaleYears * Math.pow(hazard + CERTAIN, 1 / shape) - ageYears;
         double sum = 0;
         for (int i = 0; i <= PANELS; i++) {
             double weight = i == 0 || i == PANELS ? 1 : i % 2 == 1 ? 4 : 2;
-            double at = ageYears + i * step;
-            sum += weight * Math.exp(hazard - Math.pow(at / scaleYears, shape));
+            double v = i / (double) PANELS;
+            double left = Math.exp(hazard - Math.pow((ageYears + span * v * v * v) / scaleYears, shape));
+            sum += weight * left * 3 * v * v;
         }
-        return sum * step / 3;
+        return sum * span / PANELS / 3;
     }
 
     /** The same shape with another mean life in years, from 0.1 to 200. */

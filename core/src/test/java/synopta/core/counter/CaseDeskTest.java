@@ -56,7 +56,7 @@ public class CaseDeskTest {
     private static CaseContent content(String line, Set<Hazard> shown, CaseContent.Status status, String... parts) {
         List<CaseContent.Line> lines =
                 Arrays.stream(parts).map(p -> new CaseContent.Line(part(p), 1)).toList();
-        return new CaseContent(CaseDraft.of(line), Optional.empty(), lines, shown, status);
+        return new CaseContent(CaseDraft.of(line), Optional.empty(), lines, shown, Optional.empty(), status);
     }
 
     private static String outcome(CaseDesk.Saved saved) {
@@ -97,8 +97,8 @@ public class CaseDeskTest {
                 new HandOver(List.of(CounterTest.PACK), CounterTest.CATALOG));
         CaseContent line = content("th7820w", Set.of(), CaseContent.Status.OPEN);
         for (String complaint : List.of("it thumps", "it thumps ".repeat(2000))) {
-            CaseContent both =
-                    new CaseContent(line.draft(), Optional.of(complaint), List.of(), Set.of(), line.status());
+            CaseContent both = new CaseContent(
+                    line.draft(), Optional.of(complaint), List.of(), Set.of(), Optional.empty(), line.status());
             assertEquals(hazards(desk, line), List.of(Hazard.MAINS));
             assertEquals(hazards(desk, both), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
         }

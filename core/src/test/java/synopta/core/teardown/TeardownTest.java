@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import org.apache.commons.statistics.distribution.WeibullDistribution;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
@@ -112,6 +113,29 @@ public class TeardownTest {
         assertEquals(life.failsWithin(age, years).value(), risk, 1e-12, source);
         assertEquals(life.meanYearsLeft(age), left, 2e-5, source);
         assertEquals(life.lasting(12).meanYearsLeft(0), 12, 1e-9);
+    }
+
+    /** NIST/SEMATECH e-Handbook, 8.1.6.2, in thousands of hours; F at the scale, Abernethy. Both from memory. */
+    @Test
+    public void livesAgreeWithTheHandbook() {
+        LifeCurve nist = new LifeCurve(1.5, 5, OURS);
+        assertEquals(nist.failsWithin(0, 1).value(), 0.08556, 5e-6);
+        assertEquals(nist.hazardPerYear(1) * (1 - 0.0855593564), 0.12269, 1e-4);
+        assertEquals(nist.failsWithin(0, 5).value(), 0.632121, 5e-7);
+    }
+
+    /** Apache Commons Statistics 1.3. */
+    @Test
+    public void livesAgreeWithAReferenceLibrary() {
+        for (double shape : List.of(0.8, 1.2, 2.4, 5.0)) {
+            for (double age : List.of(0.5, 4.0, 9.0, 25.0)) {
+                WeibullDistribution reference = WeibullDistribution.of(shape, 13);
+                double survives = reference.survivalProbability(age + 5) / reference.survivalProbability(age);
+                LifeCurve life = new LifeCurve(shape, 13, OURS);
+                assertEquals(life.failsWithin(age, 5).value(), 1 - survives, 1e-10, shape + " at " + age);
+                assertEquals(life.meanYearsLeft(0), reference.getMean(), 2e-5, "shape " + shape);
+            }
+        }
     }
 
     private static Money euros(String decimal) {

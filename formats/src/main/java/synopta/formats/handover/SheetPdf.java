@@ -66,7 +66,7 @@ public final class SheetPdf {
         PdfPTable head = new PdfPTable(new float[] {5, 1});
         head.setWidthPercentage(100);
         PdfPCell words = bare();
-        words.addElement(text(Typeface.PLAIN, TEXT, house));
+        words.addElement(text(Typeface.PLAIN, TEXT, SheetText.reached(house, sheet)));
         words.addElement(
                 text(Typeface.BOLD, 17, "Case %d".formatted(sheet.record().number())));
         words.addElement(text(

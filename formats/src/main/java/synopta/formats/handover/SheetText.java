@@ -3,6 +3,8 @@ package synopta.formats.handover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import synopta.core.counter.Sheet;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.OpeningStep;
@@ -96,10 +98,22 @@ public final class SheetText {
         };
     }
 
+    /** The house, its branch and how it is reached. */
+    static String reached(String house, Sheet sheet) {
+        return Stream.of(
+                        house,
+                        sheet.record().content().draft().shopping().branch().orElse(""),
+                        sheet.contact())
+                .filter(part -> !part.isBlank())
+                .collect(Collectors.joining(", "));
+    }
+
     /** The whole sheet as plain text. */
     public static String plain(String house, Sheet sheet) {
         StringBuilder text = new StringBuilder();
-        text.append(house).append("\nCase ").append(sheet.record().number());
+        text.append(reached(house, sheet))
+                .append("\nCase ")
+                .append(sheet.record().number());
         text.append(sheet.machine()
                 .map(m -> "\n%s %s, %s"
                         .formatted(

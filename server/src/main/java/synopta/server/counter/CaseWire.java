@@ -52,6 +52,7 @@ public final class CaseWire {
             @MayBeNull Integer neededInDays,
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
+            @MayBeNull @Size(max = 120) String saidTo,
             @MayBeNull String status) {
         CaseDraft draft() {
             return new CaseDraft(
@@ -88,6 +89,7 @@ public final class CaseWire {
                                     .map(l -> new CaseContent.Line(new PartNumber(l.part()), l.quantity()))
                                     .toList(),
                     set(cautionsShown).stream().map(Hazard::of).collect(Collectors.toSet()),
+                    Optional.ofNullable(saidTo).map(String::strip).filter(who -> !who.isEmpty()),
                     status == null ? CaseContent.Status.OPEN : CaseContent.Status.of(status));
         }
 
@@ -125,6 +127,7 @@ public final class CaseWire {
                             .map(l -> new CaseLineWire(l.part().written(), l.quantity()))
                             .toList(),
                     content.cautionsShown().stream().sorted().map(Hazard::slug).toList(),
+                    content.saidTo().orElse(null),
                     content.status().slug());
         }
     }
@@ -159,6 +162,7 @@ public final class CaseWire {
             @MayBeNull Integer neededInDays,
             List<CaseLineWire> lines,
             List<String> cautionsShown,
+            @MayBeNull String saidTo,
             String status,
             List<AnswerWire.CautionWire> cautions) {
         static CaseAnswer of(CaseRecord record, List<Caution> cautions) {
@@ -188,6 +192,7 @@ public final class CaseWire {
                     f.neededInDays(),
                     f.lines(),
                     f.cautionsShown(),
+                    f.saidTo(),
                     f.status(),
                     cautions.stream().map(AnswerWire.CautionWire::of).toList());
         }

@@ -39,6 +39,7 @@ class HouseController {
                 now.taxPercent().toPlainString(),
                 now.taxIncluded(),
                 now.quoteDays(),
+                now.contact(),
                 currency);
     }
 
@@ -54,7 +55,8 @@ class HouseController {
                 or(wanted.horizonYears(), now.horizonYears()),
                 wanted.taxPercent() == null ? now.taxPercent() : percent(wanted.taxPercent()),
                 or(wanted.taxIncluded(), now.taxIncluded()),
-                or(wanted.quoteDays(), now.quoteDays())));
+                or(wanted.quoteDays(), now.quoteDays()),
+                or(wanted.contact(), now.contact()).strip()));
         return rules();
     }
 
@@ -92,6 +94,7 @@ class HouseController {
             String taxPercent,
             boolean taxIncluded,
             int quoteDays,
+            String contact,
             String currency) {}
 
     /** Rules to change. */
@@ -103,5 +106,6 @@ class HouseController {
             @MayBeNull Integer horizonYears,
             @MayBeNull @Size(max = 10) String taxPercent,
             @MayBeNull Boolean taxIncluded,
-            @MayBeNull Integer quoteDays) {}
+            @MayBeNull Integer quoteDays,
+            @MayBeNull @Size(max = 200) String contact) {}
 }

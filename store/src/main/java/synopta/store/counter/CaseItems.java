@@ -93,6 +93,10 @@ final class CaseItems {
             return names("caution").stream().map(Hazard::of).collect(Collectors.toSet());
         }
 
+        Optional<String> saidTo() {
+            return names("said-to").stream().findFirst();
+        }
+
         Set<String> struck() {
             return names("struck");
         }
@@ -162,6 +166,7 @@ final class CaseItems {
                         "reading", r.test(), r.reading().fold(Double::toString, (Reading.Overload open) -> "OL"))));
         content.lines().forEach(l -> items.add(new Item("line", l.part().written(), "" + l.quantity())));
         content.cautionsShown().stream().sorted().forEach(h -> items.add(new Item("caution", h.slug(), "")));
+        content.saidTo().ifPresent(person -> items.add(new Item("said-to", person, "")));
         names("struck", draft.struck()).forEach(items::add);
         names("picked", draft.picked()).forEach(items::add);
         names("dropped", draft.dropped()).forEach(items::add);

@@ -161,6 +161,7 @@ public final class CaseStore implements CaseLog {
                         Optional.ofNullable(row.getString("complaint")),
                         read.lines(),
                         read.cautionsShown(),
+                        read.saidTo(),
                         CaseContent.Status.of(row.getString("status"))));
     }
 

@@ -51,7 +51,8 @@ public final class HouseRuleStore implements Supplier<HouseRules> {
                 set(set, "horizon-years", Integer::valueOf, usual.horizonYears()),
                 set(set, "tax-percent", BigDecimal::new, usual.taxPercent()),
                 set(set, "tax-included", Boolean::valueOf, usual.taxIncluded()),
-                set(set, "quote-days", Integer::valueOf, usual.quoteDays()));
+                set(set, "quote-days", Integer::valueOf, usual.quoteDays()),
+                set(set, "contact", String::valueOf, usual.contact()));
     }
 
     private static <T> T set(Map<String, String> set, String rule, Function<String, T> read, T usual) {
@@ -76,6 +77,7 @@ public final class HouseRuleStore implements Supplier<HouseRules> {
         settings.put("tax-percent", rules.taxPercent().toPlainString());
         settings.put("tax-included", rules.taxIncluded());
         settings.put("quote-days", rules.quoteDays());
+        settings.put("contact", rules.contact());
         jdbc.inTransaction(() -> {
             jdbc.update(FORGET);
             settings.forEach((rule, setting) -> jdbc.update(CHOOSE, rule, String.valueOf(setting)));
