@@ -1,5 +1,5 @@
-import { useState } from "react";
-import { Button, Form } from "react-bootstrap";
+import { Button } from "react-bootstrap";
+import { AmountField } from "../shared/AmountField";
 import type { Wire } from "../shared/api";
 import { many, percent } from "../shared/format";
 import { PartLink } from "../shared/NumberLink";
@@ -120,9 +120,10 @@ function WantRow({ want, answer, isIn, act, years }: RowProps) {
       </span>
       <span className="small soft reason">
         {want.open ? risk(want.open, years) : want.why}{" "}
-        <Worth
+        <AmountField
+          label="worth up to"
+          spoken={`Worth of ${want.supplied}`}
           value={want.value}
-          part={want.supplied}
           onValue={(value) => act({ kind: "adjusted", part: want.supplied, change: { value } })}
         />
       </span>
@@ -132,34 +133,3 @@ function WantRow({ want, answer, isIn, act, years }: RowProps) {
 
 const risk = (open: Wire["OpenWire"], years: number): string =>
   `${percent(open.risk)} fail in ${many(years, "year")}, new ${percent(open.riskNew)};`;
-
-type WorthProps = { value: string; part: string; onValue: (value: string) => void };
-
-/** Up to which price it is put in unasked; can be raised and lowered. */
-function Worth({ value, part, onValue }: WorthProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const done = () => {
-    if (typed !== null && /^\d{1,9}(\.\d{1,2})?$/.test(typed) && typed !== value) {
-      onValue(typed);
-    }
-    setTyped(null);
-  };
-  return (
-    <label className="worth">
-      worth up to{" "}
-      <Form.Control
-        size="sm"
-        inputMode="decimal"
-        aria-label={`Worth of ${part}`}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={done}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") {
-            done();
-          }
-        }}
-      />
-    </label>
-  );
-}

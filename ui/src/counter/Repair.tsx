@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Form } from "react-bootstrap";
+import { AmountField } from "../shared/AmountField";
 import { answer, api } from "../shared/api";
 import { years } from "../shared/format";
 
@@ -39,39 +39,18 @@ export function Repair({ appliance, ageYears, parts, minutes }: Props) {
         may fail elsewhere, and a new one may save power.
       </p>
       <div className="assumed">
-        <Field label="A new one costs" value={data.newPrice} onValue={(newPrice) => change({ newPrice })} />
-        <Field
+        <AmountField
+          label="A new one costs"
+          value={data.newPrice}
+          onValue={(newPrice) => change({ newPrice })}
+        />
+        <AmountField
           label="and lasts, years"
           value={data.newLifeYears.toFixed(1)}
           onValue={(text) => change({ newLifeYears: Number(text) })}
         />
-        <Field label="An hour's work" value={data.perHour} onValue={(perHour) => change({ perHour })} />
+        <AmountField label="An hour's work" value={data.perHour} onValue={(perHour) => change({ perHour })} />
       </div>
     </details>
-  );
-}
-
-type FieldProps = { label: string; value: string; onValue: (text: string) => void };
-
-function Field({ label, value, onValue }: FieldProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const done = () => {
-    if (typed !== null && /^\d+(\.\d{1,2})?$/.test(typed) && Number(typed) > 0) {
-      onValue(typed);
-    }
-    setTyped(null);
-  };
-  return (
-    <label>
-      {label}{" "}
-      <Form.Control
-        size="sm"
-        inputMode="decimal"
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={done}
-        onKeyDown={(event) => event.key === "Enter" && done()}
-      />
-    </label>
   );
 }

@@ -2,8 +2,8 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Form } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
+import { AmountField } from "../shared/AmountField";
 import { Masthead } from "../shared/Masthead";
-import { Figure } from "./Figure";
 import { SupplierFeed } from "./SupplierFeed";
 import "./house.css";
 
@@ -101,17 +101,17 @@ function Reckoning({ rules, onChange }: Props) {
     <section className="card-plain" aria-label="Work and wear">
       <span className="bin-tab">Work and wear</span>
       <div className="row-line figures-line">
-        <Figure
+        <AmountField
           label={`An hour's work, ${rules.currency}`}
           value={rules.perHour}
           onValue={(perHour) => onChange({ perHour })}
         />
-        <Figure
+        <AmountField
           label={`A visit besides, ${rules.currency}`}
           value={rules.visit}
           onValue={(visit) => onChange({ visit })}
         />
-        <Figure
+        <AmountField
           label="Weighed ahead, years"
           value={`${rules.horizonYears}`}
           onValue={(text) => onChange({ horizonYears: Math.round(Number(text)) })}
@@ -130,8 +130,12 @@ function Quotes({ rules, onChange }: Props) {
     <section className="card-plain" aria-label="Quotes">
       <span className="bin-tab">Quotes</span>
       <div className="row-line figures-line">
-        <Figure label="Tax, %" value={rules.taxPercent} onValue={(taxPercent) => onChange({ taxPercent })} />
-        <Figure
+        <AmountField
+          label="Tax, %"
+          value={rules.taxPercent}
+          onValue={(taxPercent) => onChange({ taxPercent })}
+        />
+        <AmountField
           label="Valid for, days"
           value={`${rules.quoteDays}`}
           onValue={(text) => onChange({ quoteDays: Math.round(Number(text)) })}

@@ -4,7 +4,6 @@ import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Image;
 import com.lowagie.text.PageSize;
-import com.lowagie.text.Paragraph;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
 import com.lowagie.text.pdf.PdfContentByte;
@@ -21,6 +20,7 @@ import synopta.core.counter.Sheet;
 import synopta.core.knowledge.Layout;
 import synopta.formats.print.Barcodes;
 import synopta.formats.print.Typeface;
+import synopta.formats.print.Words;
 
 /** The sheet that goes with the parts, on A4: the bag and what comes first on the left, the work on the right. */
 public final class SheetPdf {
@@ -65,15 +65,15 @@ public final class SheetPdf {
     private PdfPTable head(PdfContentByte canvas) {
         PdfPTable head = new PdfPTable(new float[] {5, 1});
         head.setWidthPercentage(100);
-        PdfPCell words = bare();
-        words.addElement(text(Typeface.PLAIN, TEXT, SheetText.reached(house, sheet)));
+        PdfPCell words = Words.bare();
+        words.addElement(Words.text(Typeface.PLAIN, TEXT, SheetText.reached(house, sheet)));
         words.addElement(
-                text(Typeface.BOLD, 17, "Case %d".formatted(sheet.record().number())));
-        words.addElement(text(
+                Words.text(Typeface.BOLD, 17, "Case %d".formatted(sheet.record().number())));
+        words.addElement(Words.text(
                 Typeface.CODE,
                 13,
                 sheet.machine().map(m -> m.number().written()).orElse("Model not known")));
-        words.addElement(text(
+        words.addElement(Words.text(
                 Typeface.PLAIN,
                 TEXT,
                 sheet.machine()
@@ -82,7 +82,7 @@ public final class SheetPdf {
                                 .orElse("")
                         + DAY.format(LocalDate.ofInstant(sheet.record().createdAt(), ZoneOffset.UTC))));
         head.addCell(words);
-        PdfPCell code = bare();
+        PdfPCell code = Words.bare();
         code.setHorizontalAlignment(Element.ALIGN_RIGHT);
         code.setImage(
                 Barcodes.qr(canvas, "SYNOPTA CASE %d".formatted(sheet.record().number()), QR));
@@ -95,12 +95,12 @@ public final class SheetPdf {
         columns.setWidthPercentage(100);
         columns.setSpacingBefore(4);
         columns.setSplitLate(false);
-        PdfPCell left = bare();
+        PdfPCell left = Words.bare();
         left.setPaddingRight(10);
-        left.addElement(text(Typeface.BOLD, HEAD, "In the bag"));
+        left.addElement(Words.text(Typeface.BOLD, HEAD, "In the bag"));
         left.addElement(bag(canvas));
         sheet.layout().ifPresent(layout -> drawings(left, canvas, layout));
-        PdfPCell right = bare();
+        PdfPCell right = Words.bare();
         for (SheetText.Section section : sections) {
             boolean isBag = section.heading().equals("What goes with it");
             if (!section.heading().equals("First of all")) {
@@ -118,9 +118,9 @@ public final class SheetPdf {
         for (Sheet.Line line : sheet.lines()) {
             table.addCell(ticked());
             Phrase part = new Phrase("%d x ".formatted(line.line().quantity()), Typeface.BOLD.size(TEXT));
-            part.add(phrase(Typeface.CODE, TEXT, line.line().part().written() + "\n"));
-            part.add(phrase(Typeface.PLAIN, TEXT, line.name()));
-            PdfPCell words = bare();
+            part.add(Words.phrase(Typeface.CODE, TEXT, line.line().part().written() + "\n"));
+            part.add(Words.phrase(Typeface.PLAIN, TEXT, line.name()));
+            PdfPCell words = Words.bare();
             words.setPhrase(part);
             words.setPaddingBottom(4);
             table.addCell(words);
@@ -140,13 +140,13 @@ public final class SheetPdf {
             return;
         }
         MachinePrint print = new MachinePrint(canvas, layout);
-        cell.addElement(text(Typeface.BOLD, HEAD, "Where it goes"));
+        cell.addElement(Words.text(Typeface.BOLD, HEAD, "Where it goes"));
         cell.addElement(asItIs(print.machine(sheet.slots(), DRAWING)));
         for (int i = 0; i < sheet.slots().size(); i++) {
             int number = i + 1;
             layout.place(sheet.slots().get(i))
-                    .ifPresent(place -> cell.addElement(
-                            text(Typeface.PLAIN, TEXT, "%d  %s: %s".formatted(number, place.name(), place.where()))));
+                    .ifPresent(place -> cell.addElement(Words.text(
+                            Typeface.PLAIN, TEXT, "%d  %s: %s".formatted(number, place.name(), place.where()))));
         }
         boolean isBeltOff =
                 sheet.work().steps().stream().anyMatch(s -> s.reaches().containsKey("belt"));
@@ -154,7 +154,7 @@ public final class SheetPdf {
                 .filter(belt -> isBeltOff)
                 .ifPresent(belt -> print.belt(BELT).ifPresent(image -> {
                     cell.addElement(asItIs(image));
-                    cell.addElement(text(Typeface.PLAIN, TEXT, MachinePrint.saidOf(belt)));
+                    cell.addElement(Words.text(Typeface.PLAIN, TEXT, MachinePrint.saidOf(belt)));
                 }));
     }
 
@@ -162,15 +162,15 @@ public final class SheetPdf {
         PdfPTable table = new PdfPTable(new float[] {0.5f, 9.5f});
         table.setWidthPercentage(100);
         table.setSpacingBefore(3);
-        PdfPCell heading = bare();
+        PdfPCell heading = Words.bare();
         heading.setColspan(2);
-        heading.setPhrase(phrase(Typeface.BOLD, HEAD, section.heading()));
+        heading.setPhrase(Words.phrase(Typeface.BOLD, HEAD, section.heading()));
         heading.setPaddingBottom(2);
         table.addCell(heading);
         for (SheetText.Line line : section.lines()) {
             table.addCell(line.tick() ? ticked() : dashed());
-            PdfPCell words = bare();
-            words.setPhrase(phrase(Typeface.PLAIN, TEXT, line.text()));
+            PdfPCell words = Words.bare();
+            words.setPhrase(Words.phrase(Typeface.PLAIN, TEXT, line.text()));
             words.setPaddingBottom(2);
             table.addCell(words);
         }
@@ -190,7 +190,7 @@ public final class SheetPdf {
 
     /** A box to tick: a cell's border would stretch with its row. */
     private static PdfPCell ticked() {
-        PdfPCell cell = bare();
+        PdfPCell cell = Words.bare();
         PdfPTable box = new PdfPTable(1);
         box.setTotalWidth(BOX);
         box.setLockedWidth(true);
@@ -205,27 +205,8 @@ public final class SheetPdf {
     }
 
     private static PdfPCell dashed() {
-        PdfPCell cell = bare();
-        cell.setPhrase(phrase(Typeface.PLAIN, TEXT, "–"));
+        PdfPCell cell = Words.bare();
+        cell.setPhrase(Words.phrase(Typeface.PLAIN, TEXT, "–"));
         return cell;
-    }
-
-    private static PdfPCell bare() {
-        PdfPCell cell = new PdfPCell();
-        cell.setBorder(Rectangle.NO_BORDER);
-        cell.setPadding(0);
-        return cell;
-    }
-
-    private static Paragraph text(Typeface face, float points, String text) {
-        Paragraph paragraph = new Paragraph(face.shown(text), face.size(points));
-        paragraph.setLeading(points * 1.25f);
-        return paragraph;
-    }
-
-    private static Phrase phrase(Typeface face, float points, String text) {
-        Phrase phrase = new Phrase(face.shown(text), face.size(points));
-        phrase.setLeading(points * 1.25f);
-        return phrase;
     }
 }

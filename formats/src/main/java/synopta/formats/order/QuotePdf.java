@@ -4,7 +4,6 @@ import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Image;
 import com.lowagie.text.PageSize;
-import com.lowagie.text.Paragraph;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
 import com.lowagie.text.pdf.PdfPCell;
@@ -20,6 +19,7 @@ import synopta.core.order.Sum;
 import synopta.core.quantity.Money;
 import synopta.formats.print.Barcodes;
 import synopta.formats.print.Typeface;
+import synopta.formats.print.Words;
 
 /** A quote as a page of A4, with the Code 128 of each part number. */
 public final class QuotePdf {
@@ -50,12 +50,12 @@ public final class QuotePdf {
         page.addTitle("Quote %d".formatted(quote.number()));
         page.addAuthor(house);
         page.open();
-        page.add(text(Typeface.BOLD, 12, house));
-        page.add(text(Typeface.BOLD, 20, "Quote %d".formatted(quote.number())));
+        page.add(Words.text(Typeface.BOLD, 12, house));
+        page.add(Words.text(Typeface.BOLD, 20, "Quote %d".formatted(quote.number())));
         page.add(head());
         page.add(lines(writer));
         page.add(sums());
-        page.add(text(
+        page.add(Words.text(
                 Typeface.PLAIN,
                 SMALL,
                 Sum.RULE
@@ -78,8 +78,8 @@ public final class QuotePdf {
     }
 
     private static void row(PdfPTable table, String label, String value) {
-        table.addCell(bare(phrase(Typeface.PLAIN, TEXT, label), Element.ALIGN_LEFT));
-        table.addCell(bare(phrase(Typeface.BOLD, TEXT, value), Element.ALIGN_LEFT));
+        table.addCell(bare(Words.phrase(Typeface.PLAIN, TEXT, label), Element.ALIGN_LEFT));
+        table.addCell(bare(Words.phrase(Typeface.BOLD, TEXT, value), Element.ALIGN_LEFT));
     }
 
     private PdfPTable lines(PdfWriter writer) {
@@ -88,12 +88,12 @@ public final class QuotePdf {
         table.setHeaderRows(1);
         for (String label : new String[] {"Part", "", "Qty", "Each", "Price"}) {
             boolean isFigure = !label.isEmpty() && !label.equals("Part");
-            table.addCell(
-                    ruled(phrase(Typeface.BOLD, SMALL, label), isFigure ? Element.ALIGN_RIGHT : Element.ALIGN_LEFT));
+            table.addCell(ruled(
+                    Words.phrase(Typeface.BOLD, SMALL, label), isFigure ? Element.ALIGN_RIGHT : Element.ALIGN_LEFT));
         }
         for (Quote.Line line : quote.lines()) {
-            Phrase part = phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
-            part.add(phrase(Typeface.PLAIN, TEXT, line.name()));
+            Phrase part = Words.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
+            part.add(Words.phrase(Typeface.PLAIN, TEXT, line.name()));
             table.addCell(ruled(part, Element.ALIGN_LEFT));
             Image bars = Barcodes.code128(
                     writer.getDirectContent(),
@@ -105,9 +105,10 @@ public final class QuotePdf {
             scanned.setBorderWidth(RULE);
             scanned.setPadding(Barcodes.QUIET);
             table.addCell(scanned);
-            table.addCell(ruled(phrase(Typeface.PLAIN, TEXT, "" + line.quantity()), Element.ALIGN_RIGHT));
-            table.addCell(ruled(phrase(Typeface.PLAIN, TEXT, line.unitPrice().decimal()), Element.ALIGN_RIGHT));
-            table.addCell(ruled(phrase(Typeface.PLAIN, TEXT, line.price().decimal()), Element.ALIGN_RIGHT));
+            table.addCell(ruled(Words.phrase(Typeface.PLAIN, TEXT, "" + line.quantity()), Element.ALIGN_RIGHT));
+            table.addCell(
+                    ruled(Words.phrase(Typeface.PLAIN, TEXT, line.unitPrice().decimal()), Element.ALIGN_RIGHT));
+            table.addCell(ruled(Words.phrase(Typeface.PLAIN, TEXT, line.price().decimal()), Element.ALIGN_RIGHT));
         }
         return table;
     }
@@ -132,20 +133,12 @@ public final class QuotePdf {
     }
 
     private static void sum(PdfPTable table, Typeface face, String label, Money amount) {
-        table.addCell(bare(phrase(face, TEXT, label), Element.ALIGN_RIGHT));
-        table.addCell(bare(phrase(face, TEXT, amount.decimal()), Element.ALIGN_RIGHT));
+        table.addCell(bare(Words.phrase(face, TEXT, label), Element.ALIGN_RIGHT));
+        table.addCell(bare(Words.phrase(face, TEXT, amount.decimal()), Element.ALIGN_RIGHT));
     }
 
     private static String day(LocalDate day) {
         return DAY.format(day);
-    }
-
-    private static Paragraph text(Typeface face, float points, String text) {
-        return new Paragraph(face.shown(text), face.size(points));
-    }
-
-    private static Phrase phrase(Typeface face, float points, String text) {
-        return new Phrase(face.shown(text), face.size(points));
     }
 
     private static PdfPCell bare(Phrase phrase, int align) {

@@ -17,7 +17,7 @@ import synopta.server.web.MayBeNull;
 /** Wire records of how it is to be bought. */
 public final class ShoppingWire {
     /** Values of wants are plain decimals here; any currency reads and writes them alike. */
-    private static final String ANY_CURRENCY = "XXX";
+    private static final String ANY_CURRENCY = "EUR";
 
     private ShoppingWire() {}
 
