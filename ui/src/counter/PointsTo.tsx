@@ -39,6 +39,7 @@ type Props = {
 export function PointsTo(props: Props) {
   const { answer, layout, layouts, shown, asked, stage, onStage, weighing, onWeigh, act, onPutOff } = props;
   const { option, opening, onOpening } = props;
+  const isOpen = opening && (option?.steps.length ?? 0) > 0;
   const [tried, setTried] = useState<Tried | null>(null);
   const [practised, setPractised] = useState<Question | null>(null);
   const [left, setLeft] = useState<string[]>([]);
@@ -81,7 +82,7 @@ export function PointsTo(props: Props) {
           act={act}
         />
       )}
-      {opening && option !== undefined && option.steps.length > 0 ? (
+      {isOpen && option ? (
         <Opening
           answer={answer}
           option={option}
@@ -91,7 +92,7 @@ export function PointsTo(props: Props) {
           onClose={onOpening}
         />
       ) : null}
-      {suspects.length > 0 && !(opening && option !== undefined && option.steps.length > 0) && (
+      {suspects.length > 0 && !isOpen && (
         <Suspects
           suspects={suspects}
           answer={answer}
@@ -101,7 +102,7 @@ export function PointsTo(props: Props) {
           onWeigh={onWeigh}
         />
       )}
-      {answer.next.length > 0 && !opening && (
+      {answer.next.length > 0 && !isOpen && (
         <NextQuestions
           key={answer.next[0]?.finding}
           questions={answer.next}

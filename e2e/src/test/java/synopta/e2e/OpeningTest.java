@@ -63,7 +63,7 @@ public class OpeningTest extends Browser {
         looks.locator("li")
                 .filter(new Locator.FilterOptions().setHasText("spin every roller"))
                 .getByRole(AriaRole.BUTTON)
-                .first()
+                .last()
                 .click();
         assertThat(region("Known")).containsText("oller");
         button("back to the suspects").click();

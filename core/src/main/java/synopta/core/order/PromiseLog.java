@@ -21,7 +21,7 @@ public interface PromiseLog {
     /** The promise of that number. */
     Optional<Promise> find(long number);
 
-    /** Those of a case, or all that stand so, oldest first. */
+    /** Those of a case, oldest first. */
     List<Promise> ofCase(long caseNumber);
 
     /** Orders that wait for the supplier, oldest first. */
