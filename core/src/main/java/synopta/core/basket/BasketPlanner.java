@@ -40,14 +40,15 @@ public final class BasketPlanner {
 
     /** The best purchase and the runners-up; refuses two currencies, and sums too large to be exact. */
     public BasketPlan plan(BasketQuery query) {
-        BasketPlan best = best(query);
+        Search asked = search(new Shop(catalog, query.policy()), query);
+        BasketPlan best = best(query, asked);
         if (best.best().isEmpty()) {
             return best;
         }
         Purchase least = best.best().get();
         Set<Option.Kind> also = EnumSet.noneOf(Option.Kind.class);
         List<Option> others = new ArrayList<>();
-        runnersUp(query, least).forEach((kind, purchase) -> {
+        runnersUp(query, asked, least).forEach((kind, purchase) -> {
             if (purchase.lines().equals(least.lines())) {
                 also.add(kind);
             } else {
@@ -60,9 +61,11 @@ public final class BasketPlanner {
 
     /** The best purchase alone. */
     public BasketPlan best(BasketQuery query) {
-        Shop shop = new Shop(catalog, query.policy());
-        Search.Found found =
-                search(shop, query).best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
+        return best(query, search(new Shop(catalog, query.policy()), query));
+    }
+
+    private BasketPlan best(BasketQuery query, Search asked) {
+        Search.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
         List<BasketPlan.Impossible> impossible =
                 found.best().isPresent() ? List.of() : new Impossibles(catalog, currency).of(query, found.proof());
         return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency);
@@ -85,10 +88,9 @@ public final class BasketPlanner {
         options.add(new Option(EnumSet.of(kind), purchase));
     }
 
-    private Map<Option.Kind, Purchase> runnersUp(BasketQuery query, Purchase least) {
+    private Map<Option.Kind, Purchase> runnersUp(BasketQuery query, Search asked, Purchase least) {
         Map<Option.Kind, Purchase> found = new EnumMap<>(Option.Kind.class);
         BasketQuery.Policy policy = query.policy();
-        Search asked = search(new Shop(catalog, policy), query);
         if (!query.wants().isEmpty()) {
             keep(found, Option.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
             keep(found, Option.Kind.RENEW_EVERYTHING, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);

@@ -17,6 +17,7 @@ final class Search {
     private final Shop shop;
     private final String currency;
     private final List<Item> items;
+    private final List<SaleUnit> units;
 
     Search(Shop shop, BasketQuery query, String currency) {
         this.shop = shop;
@@ -28,12 +29,17 @@ final class Search {
             asked.add(new Item(want.part(), want.quantity(), value, value, false, shop.recipes(want.part())));
         }
         items = List.copyOf(asked);
+        Set<PartNumber> kinds = new TreeSet<>();
+        items.forEach(item -> item.ways().forEach(way -> kinds.addAll(way.keySet())));
+        units = shop.unitsHolding(kinds);
     }
 
+    /** The same items, weighed otherwise: what may be bought for them stays the same. */
     private Search(Search other, List<Item> items) {
         this.shop = other.shop;
         this.currency = other.currency;
         this.items = List.copyOf(items);
+        this.units = other.units;
     }
 
     /** The same with wants that are bought only where they cost nothing more. */
@@ -50,16 +56,10 @@ final class Search {
         return BasketPlanner.nothing(currency).plus(money);
     }
 
-    private List<SaleUnit> units() {
-        Set<PartNumber> kinds = new TreeSet<>();
-        items.forEach(item -> item.ways().forEach(way -> kinds.addAll(way.keySet())));
-        return shop.unitsHolding(kinds);
-    }
-
     /** What holds several kinds and is asked for by nobody: kits and assemblies that may serve. */
     Set<PartNumber> kits() {
         Set<PartNumber> kits = new TreeSet<>();
-        for (SaleUnit unit : units()) {
+        for (SaleUnit unit : units) {
             boolean isAsked = items.stream().anyMatch(item -> item.uses(unit.part()));
             if (unit.pieces().size() > 1 && !isAsked) {
                 kits.add(unit.part());
@@ -70,11 +70,11 @@ final class Search {
 
     /** The best purchase without some units, and with one that must be in it. */
     Found best(Formulation.Aim aim, Set<PartNumber> forbidden, Optional<PartNumber> forced, int mostBranches) {
-        List<SaleUnit> units =
-                units().stream().filter(u -> !forbidden.contains(u.part())).toList();
-        units.forEach(u -> sameCurrency(u.price()));
+        List<SaleUnit> allowed =
+                units.stream().filter(u -> !forbidden.contains(u.part())).toList();
+        allowed.forEach(u -> sameCurrency(u.price()));
         try {
-            Formulation formulation = new Formulation(items, units, aim, forced);
+            Formulation formulation = new Formulation(items, allowed, aim, forced);
             BranchAndBound.Result result = new BranchAndBound(formulation.program()).solve(mostBranches);
             return new Found(result.best().map(x -> purchase(formulation, x)), proof(formulation, result));
         } catch (ArithmeticException e) {

@@ -31,7 +31,7 @@ final class AskedNeeds {
         Optional<FitVerdict> judged = judged(number, settled);
         boolean anyMachine = judged.map(AskedNeeds::asksForModel).orElse(true);
         if (!anyMachine) {
-            return needs(asked, supplied(judged.get()), judged.get());
+            return needs(asked, Needs.supplied(judged.get()), judged.get());
         }
         Supply today = finder.supplies(number).get(0);
         return needs(asked, today.items(), judged.orElseGet(() -> noMachine(today)));
@@ -47,11 +47,6 @@ final class AskedNeeds {
 
     private static boolean asksForModel(FitVerdict verdict) {
         return verdict.fold(fits -> false, depends -> depends.ask().equals("model"), not -> false, unknown -> false);
-    }
-
-    private static List<Supply.Item> supplied(FitVerdict verdict) {
-        return verdict.fold(
-                fits -> fits.supply().items(), depends -> List.of(), not -> List.of(), unknown -> List.of());
     }
 
     /** Without a machine the part is supplied as what it is today, and the machine is still to be asked for. */

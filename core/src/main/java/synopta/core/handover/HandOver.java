@@ -105,34 +105,36 @@ public final class HandOver {
      */
     public List<BagEntry> bag(Appliance appliance, List<PartNumber> lines, Set<String> mayHold) {
         Map<String, BagEntry> bag = new LinkedHashMap<>();
+        Map<PartNumber, Set<String>> types = new LinkedHashMap<>();
+        lines.forEach(line -> types.computeIfAbsent(line, this::partTypes));
         for (PartNumber line : lines) {
             for (KitContent content : catalog.contentsOf(line)) {
                 Part inside = catalog.part(content.content()).orElseThrow();
                 String text = "%d x %s %s".formatted(content.quantity(), inside.number(), inside.name());
                 bag.put(line + text, new BagEntry(line, BagNote.Kind.IN_THE_BAG, text));
             }
-            for (String type : partTypes(line)) {
+            for (String type : types.get(line)) {
                 Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).map(PartType::bag).stream()
                         .flatMap(List::stream)
                         .forEach(note -> bag.putIfAbsent(note.text(), new BagEntry(line, note.kind(), note.text())));
             }
         }
-        lacks(appliance, lines, mayHold).forEach(entry -> bag.putIfAbsent(entry.text(), entry));
+        lacks(appliance, types, mayHold).forEach(entry -> bag.putIfAbsent(entry.text(), entry));
         return List.copyOf(bag.values());
     }
 
-    private List<BagEntry> lacks(Appliance appliance, List<PartNumber> lines, Set<String> mayHold) {
+    private List<BagEntry> lacks(Appliance appliance, Map<PartNumber, Set<String>> types, Set<String> mayHold) {
         Set<String> held = new LinkedHashSet<>();
-        lines.forEach(line -> held.addAll(partTypes(line)));
+        types.values().forEach(held::addAll);
         List<BagEntry> lacks = new ArrayList<>();
-        for (PartNumber line : lines) {
-            for (String type : partTypes(line)) {
+        types.forEach((line, ofLine) -> {
+            for (String type : ofLine) {
                 Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).stream()
                         .flatMap(t -> t.selling().offers().stream())
                         .filter(offer -> mayHold.contains(offer.partType()) && held.add(offer.partType()))
                         .forEach(offer -> lacks.add(new BagEntry(line, BagNote.Kind.BUY, lack(appliance, offer))));
             }
-        }
+        });
         return lacks;
     }
 
