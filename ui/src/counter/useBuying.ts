@@ -1,7 +1,8 @@
 import { useState } from "react";
 import type { Wire } from "../shared/api";
 import type { CaseState } from "./caseState";
-import { useBranches, useHorizon, useSetAside } from "./useOrders";
+import { useBranches } from "../shared/useBranches";
+import { useHorizon, useSetAside } from "./useOrders";
 
 /** What can be done with the bag besides handing it over. */
 export type Buying = {

@@ -4,16 +4,6 @@ import { answer, api, type Wire } from "../shared/api";
 
 type Lines = Wire["OrderLineWire"][];
 
-/** The branches there are. */
-export function useBranches(): string[] {
-  const branches = useQuery({
-    queryKey: ["branches"],
-    queryFn: () => answer(api.GET("/api/branches")),
-    staleTime: 600_000,
-  });
-  return branches.data ?? [];
-}
-
 /** How far ahead the house weighs. */
 export function useHorizon(): number {
   const rules = useQuery({

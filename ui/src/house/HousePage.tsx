@@ -1,16 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { Form } from "react-bootstrap";
-import { answer, api, type Wire } from "../shared/api";
+import { answer, api } from "../shared/api";
 import { AmountField } from "../shared/AmountField";
 import { Masthead } from "../shared/Masthead";
+import { OnTheSheet } from "./OnTheSheet";
+import type { Change, Rules } from "./rules";
+import { Schools } from "./Schools";
 import { SupplierFeed } from "./SupplierFeed";
 import "./house.css";
 
 const QUERY = ["house-rules"];
-
-type Rules = Wire["HouseRulesWire"];
-type Change = Wire["HouseRulesChange"];
 
 /** Which of the trade's schools the house follows, and what it reckons with. */
 export function HousePage() {
@@ -37,7 +36,7 @@ export function HousePage() {
             <Schools rules={shown as Rules} onChange={change.mutate} />
             <Reckoning rules={shown as Rules} onChange={change.mutate} />
             <Quotes rules={shown as Rules} onChange={change.mutate} />
-            <Contact rules={shown as Rules} onChange={change.mutate} />
+            <OnTheSheet rules={shown as Rules} onChange={change.mutate} />
           </>
         )}
         <SupplierFeed />
@@ -47,54 +46,6 @@ export function HousePage() {
 }
 
 type Props = { rules: Rules; onChange: (change: Change) => void };
-
-function Schools({ rules, onChange }: Props) {
-  return (
-    <section className="card-plain" aria-label="Schools">
-      <span className="bin-tab">Schools</span>
-      <div className="row-line">
-        <Form.Check
-          type="radio"
-          name="make"
-          id="same-spec"
-          label="A part of the same specification will do, where the catalogue allows it"
-          checked={!rules.genuineOnly}
-          onChange={() => onChange({ genuineOnly: false })}
-        />
-        <Form.Check
-          type="radio"
-          name="make"
-          id="genuine-only"
-          label="Genuine parts only"
-          checked={rules.genuineOnly}
-          onChange={() => onChange({ genuineOnly: true })}
-        />
-        <p className="small soft mt-1 mb-0">
-          Holds for fits, for where a part is used and for baskets, from now on; cases that were handed over
-          stay as they are.
-        </p>
-      </div>
-      <div className="row-line">
-        <Form.Check
-          type="radio"
-          name="renew"
-          id="renew-all"
-          label="What wears together is renewed together: all rollers, both glides, all interlock switches"
-          checked={rules.renewAll}
-          onChange={() => onChange({ renewAll: true })}
-        />
-        <Form.Check
-          type="radio"
-          name="renew"
-          id="renew-one"
-          label="The failed one alone"
-          checked={!rules.renewAll}
-          onChange={() => onChange({ renewAll: false })}
-        />
-      </div>
-    </section>
-  );
-}
 
 function Reckoning({ rules, onChange }: Props) {
   return (
@@ -149,33 +100,6 @@ function Quotes({ rules, onChange }: Props) {
         />
       </div>
       <p className="row-line small soft mb-0">Tax is rounded once, on the sum of a quote, half up.</p>
-    </section>
-  );
-}
-
-function Contact({ rules, onChange }: Props) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const done = () => {
-    if (typed !== null && typed !== rules.contact) {
-      onChange({ contact: typed });
-    }
-    setTyped(null);
-  };
-  return (
-    <section className="card-plain" aria-label="On the sheet">
-      <span className="bin-tab">On the sheet</span>
-      <div className="row-line">
-        <Form.Label htmlFor="contact">How the house is reached</Form.Label>
-        <Form.Control
-          id="contact"
-          size="sm"
-          maxLength={200}
-          value={typed ?? rules.contact}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={done}
-          onKeyDown={(event) => event.key === "Enter" && done()}
-        />
-      </div>
     </section>
   );
 }

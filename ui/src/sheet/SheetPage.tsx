@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { Button } from "react-bootstrap";
+import { useState } from "react";
+import { Button, ButtonGroup } from "react-bootstrap";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { BeltPath } from "../shared/BeltPath";
@@ -10,42 +11,60 @@ import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
 import "./sheet.css";
 
+type Written = Wire["CaseSheetWire"];
+type Units = "metric" | "inch";
+
 /** The sheet that goes with the parts: cautions first, then what is in the bag and where it goes. */
 export function SheetPage() {
   const { number = "" } = useParams();
   const navigate = useNavigate();
-  const kept = useQuery({
-    queryKey: ["case", number, "sheet"],
-    queryFn: () => answer(api.GET("/api/cases/{number}", { params: { path: { number: Number(number) } } })),
+  const [units, setUnits] = useState<Units | undefined>(undefined);
+  const written = useQuery({
+    queryKey: ["case", number, "sheet", units],
+    queryFn: () =>
+      answer(
+        api.GET("/api/cases/{number}/sheet", {
+          params: { path: { number: Number(number) }, query: { units } },
+        }),
+      ),
+    placeholderData: (before) => before,
   });
-  const record = kept.data;
-  const worked = useQuery({
-    queryKey: ["sheet", number, record?.revision],
-    queryFn: () => answer(api.POST("/api/counter", { body: { ...record } })),
-    enabled: record !== undefined,
+  const asked = units === undefined ? "" : `?units=${units}`;
+  const shown: Units = written.data?.metric ? "metric" : "inch";
+  const other: Units = shown === "metric" ? "inch" : "metric";
+  useKeys({
+    p: () => window.print(),
+    b: () => void navigate(`/cases/${number}`),
+    u: () => setUnits(other),
   });
-  useKeys({ p: () => window.print(), b: () => void navigate(`/cases/${number}`) });
-  const error = kept.error ?? worked.error;
   return (
     <>
       <Masthead>
         <Link to={`/cases/${number}`}>
           Back to the case <kbd>B</kbd>
         </Link>
-        <a href={`/api/cases/${number}/sheet.pdf`}>PDF</a>
-        <a href={`/api/cases/${number}/sheet.txt`}>Text</a>
+        <ButtonGroup size="sm" aria-label="Sizes">
+          {(["metric", "inch"] as const).map((one) => (
+            <Button key={one} variant="quiet" aria-pressed={shown === one} onClick={() => setUnits(one)}>
+              {one === "metric" ? "mm too" : "inches too"}
+            </Button>
+          ))}
+        </ButtonGroup>
+        <kbd>U</kbd>
+        <a href={`/api/cases/${number}/sheet.pdf${asked}`}>PDF</a>
+        <a href={`/api/cases/${number}/sheet.txt${asked}`}>Text</a>
         <Button variant="act" size="sm" onClick={() => window.print()}>
           Print <kbd>P</kbd>
         </Button>
       </Masthead>
       <main id="main" className="sheet">
-        {error && (
+        {written.error && (
           <div className="notice bad" role="alert">
-            {error.message} <Link to="/day-book">To the day book</Link>
+            {written.error.message} <Link to="/day-book">To the day book</Link>
           </div>
         )}
-        {!error && (!record || !worked.data) && <p className="soft">Writing the sheet …</p>}
-        {record && worked.data && <Sheet record={record} answer={worked.data} />}
+        {written.isPending && <p className="soft">Writing the sheet …</p>}
+        {written.data && <Sheet sheet={written.data} />}
       </main>
     </>
   );
@@ -56,82 +75,91 @@ const onBelt = (layout: Wire["LayoutWire"], slot: string): boolean =>
   slot === "belt" ||
   [...(layout.belt?.stations ?? []), ...(layout.belt?.rests ?? [])].some((s) => s.slot === slot);
 
-type SheetProps = { record: Wire["CaseAnswer"]; answer: Wire["CounterAnswer"] };
-
-function Sheet({ record, answer: worked }: SheetProps) {
-  const layouts = useLayouts(worked.appliance);
-  const layout = layouts.find((l) => l.layout === worked.layout);
-  const slots = [...new Set(worked.needs.flatMap((need) => need.slots))];
-  const marks = new Map<string, Mark>(
-    slots.map((slot, index) => [slot, { rank: index + 1, probability: null }]),
-  );
+function Sheet({ sheet }: { sheet: Written }) {
   return (
-    <article aria-label={`Sheet of case ${record.number}`}>
+    <article aria-label={`Sheet of case ${sheet.number}`}>
       <header>
         <div>
-          <h1>Case {record.number}</h1>
-          <div>{when(record.createdAt)}</div>
+          <h1>Case {sheet.number}</h1>
+          <div>{when(sheet.createdAt)}</div>
+          <div>{sheet.reached}</div>
         </div>
         <div className="machine-name">
-          <div className="code">{worked.model?.model ?? "Model not known"}</div>
+          <div className="code">{sheet.model ?? "Model not known"}</div>
           <div>
-            {worked.model?.brand} {worked.appliance}
-            {worked.model?.fuel ? `, ${fuelName(worked.model.fuel)}` : ""}
+            {sheet.brand} {sheet.appliance}
+            {sheet.fuel ? `, ${fuelName(sheet.fuel)}` : ""}
           </div>
         </div>
       </header>
       <h2>First of all</h2>
       <ul className="first">
-        {record.cautions.map((caution) => (
+        {sheet.cautions.map((caution) => (
           <li key={caution.text}>
             <b>▲ {hazardName(caution.hazard)}.</b> {caution.text}
           </li>
         ))}
       </ul>
       <h2>In the bag</h2>
-      {record.lines.length === 0 ? (
-        <p>Nothing was handed over.</p>
-      ) : (
-        <BagTable record={record} answer={worked} />
-      )}
-      <Notes answer={worked} />
-      {layout && marks.size > 0 && (
-        <>
-          <h2>Where it goes</h2>
-          <MachineDrawing layout={layout} fuels={worked.fuels} marks={marks} />
-          <ul className="places-told">
-            {slots
-              .flatMap((slot) => layout.places.find((place) => place.slot === slot) ?? [])
-              .map((place) => (
-                <li key={place.slot}>
-                  <b>{marks.get(place.slot)?.rank}</b> {inWords(place)}
-                </li>
-              ))}
-          </ul>
-          {layout.belt && slots.some((slot) => onBelt(layout, slot)) && (
-            <>
-              <h2>How the belt lies</h2>
-              <BeltPath belt={layout.belt} layout={layout} />
-            </>
-          )}
-        </>
-      )}
-      <Work number={record.number} />
-      <p className="small said">What was said: “{record.line}”</p>
+      {sheet.lines.length === 0 ? <p>Nothing was handed over.</p> : <BagTable sheet={sheet} />}
+      <ul className="notes">
+        {sheet.changes.map((change) => (
+          <li key={change}>
+            <b>Change:</b> {change}
+          </li>
+        ))}
+        {sheet.bag.map((entry) => (
+          <li key={entry.text}>
+            <b>{noteName(entry.kind)}:</b> {entry.text}
+          </li>
+        ))}
+      </ul>
+      <Drawn sheet={sheet} />
+      <Work sheet={sheet} />
+      <p className="small said">What was said: “{sheet.line}”</p>
     </article>
   );
 }
 
+/** The machine with its places marked, and the belt where it comes off. */
+function Drawn({ sheet }: { sheet: Written }) {
+  const layout = useLayouts(sheet.appliance).find((l) => l.layout === sheet.layout);
+  const marks = new Map<string, Mark>(
+    sheet.slots.map((slot, index) => [slot, { rank: index + 1, probability: null }]),
+  );
+  if (!layout || marks.size === 0) {
+    return null;
+  }
+  const fuels = sheet.fuel ? [sheet.fuel] : layout.places.flatMap((place) => place.fuels);
+  return (
+    <>
+      <h2>Where it goes</h2>
+      <MachineDrawing layout={layout} fuels={fuels} marks={marks} />
+      <ul className="places-told">
+        {sheet.slots
+          .flatMap((slot) => layout.places.find((place) => place.slot === slot) ?? [])
+          .map((place) => (
+            <li key={place.slot}>
+              <b>{marks.get(place.slot)?.rank}</b> {inWords(place)}
+            </li>
+          ))}
+      </ul>
+      {layout.belt && sheet.slots.some((slot) => onBelt(layout, slot)) && (
+        <>
+          <h2>How the belt lies</h2>
+          <BeltPath belt={layout.belt} layout={layout} />
+        </>
+      )}
+    </>
+  );
+}
+
 /** Tools, steps and checks, as on the printed page. */
-function Work({ number }: { number: number }) {
-  const sheet = useQuery({
-    queryKey: ["sheet-work", number],
-    queryFn: () => answer(api.GET("/api/cases/{number}/sheet", { params: { path: { number } } })),
-  });
+function Work({ sheet }: { sheet: Written }) {
   const told = ["First of all", "What goes with it"];
   return (
     <>
-      {sheet.data?.sections
+      {sheet.sections
         .filter((section) => !told.includes(section.heading))
         .map((section) => (
           <section key={section.heading} aria-label={section.heading}>
@@ -147,37 +175,19 @@ function Work({ number }: { number: number }) {
   );
 }
 
-function BagTable({ record, answer: worked }: SheetProps) {
+function BagTable({ sheet }: { sheet: Written }) {
   return (
     <table>
       <tbody>
-        {record.lines.map((line) => (
+        {sheet.lines.map((line) => (
           <tr key={line.part}>
             <td className="tick">☐</td>
             <td className="numeric">{line.quantity} ×</td>
             <td className="code">{line.part}</td>
-            <td>{worked.parts.find((p) => p.part === line.part)?.name}</td>
+            <td>{line.name}</td>
           </tr>
         ))}
       </tbody>
     </table>
-  );
-}
-
-function Notes({ answer: worked }: { answer: Wire["CounterAnswer"] }) {
-  const changes = [...new Set(worked.needs.flatMap((need) => need.fit.changes))];
-  return (
-    <ul className="notes">
-      {changes.map((change) => (
-        <li key={change}>
-          <b>Change:</b> {change}
-        </li>
-      ))}
-      {worked.bag.map((entry) => (
-        <li key={entry.text}>
-          <b>{noteName(entry.kind)}:</b> {entry.text}
-        </li>
-      ))}
-    </ul>
   );
 }

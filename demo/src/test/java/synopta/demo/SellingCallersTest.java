@@ -5,7 +5,6 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -36,6 +35,7 @@ import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Schools;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.Weights;
 import synopta.formats.knowledge.PackReader;
@@ -238,7 +238,7 @@ public class SellingCallersTest {
 
     @Test
     public void theHouseMayRenewTheFailedOneAlone() {
-        HouseRules one = new HouseRules(false, false, 3_600, 4_500, 5, BigDecimal.TEN, true, 14, "");
+        HouseRules one = HouseRules.USUAL.with(new Schools(false, false, true, true, true));
         assertEquals(
                 counter(one).work(CaseDraft.of("th7820w thumps")).needs().get(0).quantity(), 1);
         assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);

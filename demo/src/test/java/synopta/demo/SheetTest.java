@@ -28,6 +28,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.AfterMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Catalog;
@@ -45,10 +46,12 @@ import synopta.core.counter.Sheet;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.handover.HandOver;
+import synopta.core.knowledge.Contacts;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Schools;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.Weights;
 import synopta.core.teardown.Work;
@@ -63,6 +66,7 @@ public class SheetTest {
     private static final String HOUSE = "Saltmarsh & Vane";
     private final CaseDesk desk;
     private final OpeningDesk opening;
+    private HouseRules rules = HouseRules.USUAL;
 
     public SheetTest() throws IOException, PackRefused {
         Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
@@ -70,29 +74,30 @@ public class SheetTest {
         List<Pack> packs = PackReader.folder(knowledge).packs();
         TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
         Clock clock = Clock.systemUTC();
-        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, clock);
-        Counter counter = new Counter(
-                catalog, () -> reader, packs, finder, () -> HouseRules.USUAL, DemoCatalogue.CURRENCY, clock);
+        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
+        Counter counter = new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalogue.CURRENCY, clock);
         CaseLog none = null;
         desk = new CaseDesk(none, counter, catalog, new HandOver(packs, catalog));
-        opening = new OpeningDesk(catalog, packs, finder, () -> HouseRules.USUAL, DemoCatalogue.CURRENCY);
+        opening = new OpeningDesk(catalog, packs, finder, () -> rules, DemoCatalogue.CURRENCY);
+    }
+
+    @AfterMethod
+    public void asUsual() {
+        rules = HouseRules.USUAL;
     }
 
     private Sheet sheet(String line, String... parts) {
         List<CaseContent.Line> lines = Arrays.stream(parts)
                 .map(part -> new CaseContent.Line(new PartNumber(part), 1))
                 .toList();
-        return desk.sheet(new CaseRecord(
-                31,
-                Instant.parse("2026-11-26T09:30:00Z"),
-                1,
-                new CaseContent(
-                        CaseDraft.of(line),
-                        Optional.empty(),
-                        lines,
-                        Set.of(Hazard.MAINS),
-                        Optional.empty(),
-                        CaseContent.Status.HANDED_OVER)));
+        CaseContent content = new CaseContent(
+                CaseDraft.of(line),
+                Optional.empty(),
+                lines,
+                Set.of(Hazard.MAINS),
+                Optional.empty(),
+                CaseContent.Status.HANDED_OVER);
+        return desk.sheet(new CaseRecord(31, Instant.parse("2026-11-26T09:30:00Z"), 1, content), Optional.empty());
     }
 
     /** A case, what was handed over, and words that must stand on the sheet. */
@@ -105,7 +110,7 @@ public class SheetTest {
                 List.of(
                         "Mains: Unplug it",
                         "TH-7820-W",
-                        "5/16 in hex driver",
+                        "5/16 in (7.94 mm) hex driver",
                         "Lift out the drum",
                         "Every roller spins free")
             },
@@ -143,6 +148,61 @@ public class SheetTest {
             assertTrue(scanned.contains("SYNOPTA CASE 31"), scanned.toString());
             assertTrue(scanned.containsAll(parts), scanned.toString());
         }
+    }
+
+    /** Schools, a line, a part, and words that stand on the sheet of one house and not on that of the other. */
+    @DataProvider
+    Object[][] schools() {
+        return new Object[][] {
+            {new Schools(false, true, true, false, true), "A drop of machine oil", "stays dry"},
+            {new Schools(false, true, false, true, true), "4 x triangle ring, renewed", "4 x triangle ring, kept"},
+        };
+    }
+
+    @Test(dataProvider = "schools")
+    public void aHouseOfAnotherSchoolHasItsOwnSteps(Schools other, String usual, String here) {
+        String before = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
+        rules = HouseRules.USUAL.with(other);
+        String after = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
+        assertTrue(before.contains(usual) && !before.contains(here), before);
+        assertTrue(after.contains(here) && !after.contains(usual), after);
+    }
+
+    @Test
+    public void aPartIsMeasuredBeforeItIsExchangedUnlessItWasOrTheHouseSwapsItUntested() {
+        String measure = "Measure the old one first. Thermal fuse, wires off: ohms across it: up to 2 Ω is good";
+        Work untold = work("TH-7820-W", "thermal-fuse");
+        assertTrue(untold.exchanges().get(0).fitting().way().orElse("").contains(measure));
+        assertTrue(untold.tools().contains("meter, CAT III 600 V"));
+        String told = SheetText.plain(HOUSE, sheet("th7820w thermal fuse reads OL"));
+        assertTrue(told.contains("Exchange thermal fuse") && !told.contains("Measure the old one"), told);
+        rules = HouseRules.USUAL.with(new Schools(false, true, true, true, false));
+        Work swapped = work("TH-7820-W", "thermal-fuse");
+        assertFalse(swapped.exchanges().get(0).fitting().way().orElse("").contains("Measure"));
+        assertTrue(swapped.minutes() < untold.minutes());
+    }
+
+    @Test
+    public void sizesAreToldInBothUnitsAndTheBranchIsReachedByItsOwnWords() {
+        Sheet sheet = sheet("th7820w thumps", "QV-4410");
+        assertTrue(SheetText.plain(HOUSE, sheet).contains("5/16 in (7.94 mm) hex driver"));
+        HouseRules usual = HouseRules.USUAL;
+        Contacts contacts = new Contacts("ask at the desk", Map.of("Staithe", "at the quay, until five"));
+        rules = new HouseRules(
+                usual.schools(),
+                usual.hourCents(),
+                usual.visitCents(),
+                usual.horizonYears(),
+                usual.taxPercent(),
+                usual.taxIncluded(),
+                usual.quoteDays(),
+                false,
+                contacts);
+        String plain = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
+        assertTrue(plain.contains("5/16 in hex driver") && plain.contains("5 to 25 mm (0.197 to 0.984 in)"), plain);
+        assertTrue(plain.contains("ask at the desk"), plain);
+        assertEquals(contacts.of(Optional.of("Staithe")), "at the quay, until five");
+        assertEquals(contacts.of(Optional.of("Upland")), "ask at the desk");
     }
 
     private Work work(String model, String... slots) {

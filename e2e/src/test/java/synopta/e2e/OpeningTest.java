@@ -42,6 +42,9 @@ public class OpeningTest extends Browser {
         assertThat(sheet).containsText("QV-4410-K");
         assertThat(sheet).containsText("Every roller spins free by hand.");
         assertThat(sheet).containsText("snap-ring pliers");
+        assertThat(sheet).containsText("5/16 in (7.94 mm) hex driver");
+        page.keyboard().press("u");
+        assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
         assertAccessible();
         Download pdf = page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
                 .click());

@@ -161,6 +161,22 @@ public class PartsTest extends Served {
         assertEquals(get("/api/house-rules").text("/taxPercent"), "15", "nothing was changed");
     }
 
+    @Test
+    public void aBranchHasItsOwnWordsUntilTheyAreEmptied() {
+        String at = "/api/house-rules";
+        Served.Answer kept = send("PUT", at, "{\"metric\":false,\"branchContacts\":{\"Staithe\":\"at the quay\"}}");
+        assertEquals(kept.text("/branchContacts/Staithe"), "at the quay");
+        assertEquals(send("PUT", at, "{\"oilShafts\":false}").text("/branchContacts/Staithe"), "at the quay");
+        Served.Answer usual =
+                send("PUT", at, "{\"metric\":true,\"oilShafts\":true,\"branchContacts\":{\"Staithe\":\" \"}}");
+        assertEquals(usual.body().get("branchContacts").size(), 0);
+        assertEquals(
+                send("PUT", at, "{\"contact\":\"%s\"}".formatted("x".repeat(201)))
+                        .status(),
+                422);
+        assertEquals(get("/api/cases/1/sheet?units=ells").status(), 422);
+    }
+
     private static String key(String part) {
         return part.replaceAll("[^A-Z0-9]", "");
     }

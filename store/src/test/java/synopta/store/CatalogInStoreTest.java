@@ -25,6 +25,7 @@ import synopta.core.catalog.Platform;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Taking;
 import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Schools;
 import synopta.demo.DemoCatalogue;
 
 /** The catalogue in the store, against the same catalogue in memory. */
@@ -113,9 +114,9 @@ public class CatalogInStoreTest {
     @Test
     public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
         assertEquals(store.house().get(), HouseRules.USUAL);
-        store.house().choose(HouseRules.USUAL.withGenuineOnly(true));
-        store.house().choose(HouseRules.USUAL.withGenuineOnly(true));
-        assertEquals(store.house().get(), HouseRules.USUAL.withGenuineOnly(true));
+        store.house().choose(HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
+        store.house().choose(HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
+        assertEquals(store.house().get(), HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
         store.house().choose(HouseRules.USUAL);
     }
 

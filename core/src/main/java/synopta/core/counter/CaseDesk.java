@@ -102,8 +102,12 @@ public final class CaseDesk {
         return HandOver.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
     }
 
-    /** The sheet of a kept case: what was handed over, and the work it takes. */
-    public Sheet sheet(CaseRecord record) {
+    /**
+     * The sheet of a kept case: what was handed over, and the work it takes.
+     *
+     * @param metric whether sizes in inches are told in millimetres too; as the house has it when empty
+     */
+    public Sheet sheet(CaseRecord record, Optional<Boolean> metric) {
         CaseContent content = record.content();
         CaseView view = counter.unasked(content.spoken());
         List<PartNumber> parts =
@@ -111,6 +115,7 @@ public final class CaseDesk {
         Work work = workOf(view, content);
         return new Sheet(
                 record,
+                view.appliance(),
                 view.model(),
                 cautions(content),
                 content.lines().stream()
@@ -134,7 +139,8 @@ public final class CaseDesk {
                 work,
                 view.layout(),
                 work.exchanges().stream().map(Work.Exchange::slot).toList(),
-                counter.contact());
+                counter.house().contacts().of(content.draft().shopping().branch()),
+                metric.orElse(counter.house().metric()));
     }
 
     /** The work of the way that was bought; of the needs when something else left than was planned. */

@@ -121,9 +121,9 @@ public final class Counter {
         return sold(draft, settled, pieces, known, heard, diagnosis);
     }
 
-    /** How the house is reached. */
-    String contact() {
-        return rules.get().contact();
+    /** The rules of the house. */
+    HouseRules house() {
+        return rules.get();
     }
 
     /** Part types that the machine of a worked case may have; none while the appliance is not known. */
@@ -149,7 +149,7 @@ public final class Counter {
                 .forEach(part -> catalog.price(part.number())
                         .ifPresent(price -> prices.putIfAbsent(
                                 part.partType(), new Stakes.Price(price.cents() / 100.0, part.returnable()))));
-        return Stakes.of(currency, prices);
+        return Stakes.of(currency, prices, rules.get());
     }
 
     private CaseView sold(

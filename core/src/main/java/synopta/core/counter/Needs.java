@@ -15,6 +15,7 @@ import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.Schools;
 import synopta.core.knowledge.SellingRule;
 
 /**
@@ -24,17 +25,13 @@ import synopta.core.knowledge.SellingRule;
 final class Needs {
     private final MachineParts machine;
     private final Pack pack;
-    private final boolean renewAll;
+    private final Schools schools;
 
-    /**
-     * Needs of a machine.
-     *
-     * @param renewAll whether the house renews all of a kind that wear together
-     */
-    Needs(MachineParts machine, Pack pack, boolean renewAll) {
+    /** Needs of a machine, in a house of these schools. */
+    Needs(MachineParts machine, Pack pack, Schools schools) {
         this.machine = machine;
         this.pack = pack;
-        this.renewAll = renewAll;
+        this.schools = schools;
     }
 
     private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
@@ -49,13 +46,13 @@ final class Needs {
         for (Fault fault : faults) {
             PartType type = pack.partType(fault.partType()).orElseThrow();
             SellingRule rule = type.selling();
-            boolean all = rule.renewAll() && renewAll;
+            boolean all = rule.renewAll() && schools.renewAll();
             Optional<String> slot = all ? Optional.empty() : fault.slot();
             String why = all ? rule.why().orElse(fault.name()) : fault.name();
             wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, all, why));
             for (SellingRule.Companion companion : rule.companions()) {
-                boolean goes =
-                        companion.whenFinding().map(f -> given(f, evidence)).orElse(true);
+                boolean goes = companion.school().map(schools::follow).orElse(true)
+                        && companion.whenFinding().map(f -> given(f, evidence)).orElse(true);
                 if (goes) {
                     wanted.putIfAbsent(
                             companion.partType(),

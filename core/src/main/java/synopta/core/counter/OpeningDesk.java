@@ -106,7 +106,7 @@ public final class OpeningDesk {
                         "Nothing is known of layout %s.".formatted(construction.layout())));
         MachineParts parts = machine.map(m -> MachineParts.ofModel(catalog, finder, m.number(), Unit.NOT_KNOWN))
                 .orElseGet(() -> MachineParts.ofPlatform(catalog, finder, construction, EnumSet.allOf(Fuel.class)));
-        Teardown teardown = new Teardown(pack, layout);
+        Teardown teardown = new Teardown(pack, layout, rules.get().schools(), Set.of());
         Work work = teardown.work(pieces(layout, slots));
         LyingOpen lying = new LyingOpen(catalog, parts, pack, rules.get(), currency);
         List<OpenPart> whileOpen =

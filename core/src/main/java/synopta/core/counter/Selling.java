@@ -9,12 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.fit.FitFinder;
 import synopta.core.knowledge.Fault;
@@ -70,12 +72,13 @@ final class Selling {
         Set<Optional<PartNumber>> byNumber = new HashSet<>();
         needs.forEach(need -> byNumber.add(need.supplied()));
         machine
-                .map(m -> new Needs(m, pack, rules.renewAll()).of(faults, heard.evidence(), quantities.asked()))
+                .map(m -> new Needs(m, pack, rules.schools()).of(faults, heard.evidence(), quantities.asked()))
                 .orElse(List.of())
                 .stream()
                 .filter(need -> need.supplied().isEmpty() || !byNumber.contains(need.supplied()))
                 .forEach(needs::add);
-        Optional<Teardown> teardown = settled.layout().map(layout -> new Teardown(pack, layout));
+        Optional<Teardown> teardown =
+                settled.layout().map(layout -> new Teardown(pack, layout, rules.schools(), answered(heard)));
         Set<String> sold = new LinkedHashSet<>();
         faults.forEach(fault -> sold.add(fault.partType()));
         List<WantedPart> wants = machine.map(m -> new Wants(catalog, m, pack, rules, currency)
@@ -86,6 +89,10 @@ final class Selling {
         List<WantedPart> left = adjustedWants(wants);
         Sale sale = sale(inForce, left, quantities.notes(inForce, left));
         return teardown.map(t -> sale.with(works(sale, t))).orElse(sale);
+    }
+
+    private static Set<String> answered(Heard heard) {
+        return heard.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
     }
 
     private Sale sale(List<NeededPart> needs, List<WantedPart> wants, List<QuantityNote> quantities) {

@@ -2,6 +2,7 @@ package synopta.core.counter;
 
 import java.util.List;
 import java.util.Optional;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Model;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
@@ -19,10 +20,12 @@ import synopta.core.teardown.Work;
  * @param work of fitting it
  * @param layout how the machine is built, when known
  * @param slots the places that are worked at
- * @param contact how the house is reached
+ * @param contact how the branch is reached
+ * @param metric whether sizes in inches are told in millimetres too; otherwise those in millimetres in inches
  */
 public record Sheet(
         CaseRecord record,
+        Optional<Appliance> appliance,
         Optional<Model> machine,
         List<Caution> cautions,
         List<Line> lines,
@@ -31,7 +34,8 @@ public record Sheet(
         Work work,
         Optional<Layout> layout,
         List<String> slots,
-        String contact) {
+        String contact,
+        boolean metric) {
     /** Copies. */
     public Sheet {
         cautions = List.copyOf(cautions);

@@ -79,16 +79,33 @@ final class Adviser {
                 new Advice.Option(Advice.Action.SELL, "hand over now", Optional.empty(), sellingNow(interview.now())));
         options.add(new Advice.Option(
                 Advice.Action.REFER, "a qualified person looks first", Optional.empty(), stakes.callOut()));
-        asking(interview.splits().stream().limit(IN_SIGHT))
+        asking(asked().limit(IN_SIGHT))
                 .filter(option -> option.cost()
                         < options.stream()
                                 .mapToDouble(Advice.Option::cost)
                                 .min()
                                 .orElseThrow())
-                .or(() -> asking(interview.splits().stream()))
+                .or(() -> asking(asked()))
                 .ifPresent(options::add);
         options.sort(Comparator.comparingDouble(Advice.Option::cost));
         return options;
+    }
+
+    /** The questions that the house puts: where the foremost part is exchanged untested, none that a fitter measures. */
+    private Stream<Interview.Split> asked() {
+        Remedy foremost = interview.remedy(foremost(interview.now()));
+        boolean untested = !foremost.nothing()
+                && stakes.isSwapped(foremost.partType())
+                && !pack.partType(foremost.partType()).orElseThrow().refer();
+        return interview.splits().stream()
+                .filter(split -> !untested || pack.test(split.finding().id()).isEmpty());
+    }
+
+    private static int foremost(double[] now) {
+        return IntStream.range(0, now.length)
+                .boxed()
+                .max(Comparator.comparingDouble(part -> now[part]))
+                .orElseThrow();
     }
 
     private Optional<Advice.Option> asking(Stream<Interview.Split> questions) {
@@ -136,10 +153,7 @@ final class Adviser {
     }
 
     private Advice chosen(double[] now, List<Advice.Option> options, List<String> good) {
-        int foremost = IntStream.range(0, now.length)
-                .boxed()
-                .max(Comparator.comparingDouble(part -> now[part]))
-                .orElseThrow();
+        int foremost = foremost(now);
         if (interview.remedy(foremost).nothing() && now[foremost] >= LIKELY) {
             String cure = interview.likeliestFault(foremost).cure().orElseThrow();
             return advice(Advice.Action.ASK, "No part for that: " + cure, options, good);

@@ -1,10 +1,11 @@
 package synopta.core.diagnosis;
 
 import java.util.Map;
+import synopta.core.knowledge.HouseRules;
 
 /**
- * What is lost by handing over the wrong thing, in money of one currency. All figures but prices are our judgement, for
- * a counter to set as a house rule.
+ * What is lost by handing over the wrong thing, in money of one currency. A second visit and a minute are house rules;
+ * a call-out and opening up are our judgement.
  *
  * @param currency of all sums; empty when it is not known
  * @param prices of part types, where they are known
@@ -12,6 +13,7 @@ import java.util.Map;
  * @param callOut a qualified person's visit to find the fault
  * @param minute of people's time
  * @param openingUp taking it apart for a test, and a meter
+ * @param testFirst whether a part is measured before it is sold; otherwise a cheap one is exchanged untested
  */
 public record Stakes(
         String currency,
@@ -19,10 +21,15 @@ public record Stakes(
         double secondVisit,
         double callOut,
         double minute,
-        double openingUp) {
+        double openingUp,
+        boolean testFirst) {
     /** Prices unknown, and the figures we judge usual. */
-    public static final Stakes NOT_KNOWN = new Stakes("", Map.of(), 45, 75, 0.6, 8);
+    public static final Stakes NOT_KNOWN = of("", Map.of(), HouseRules.USUAL);
 
+    private static final double CENTS = 100;
+    private static final double MINUTES = 60;
+    private static final double CALL_OUT = 75;
+    private static final double OPENING_UP = 8;
     private static final Price USUAL = new Price(30, true);
     private static final double HANDLING = 0.1;
 
@@ -31,10 +38,21 @@ public record Stakes(
         prices = Map.copyOf(prices);
     }
 
-    /** The usual figures with these prices. */
-    public static Stakes of(String currency, Map<String, Price> prices) {
+    /** What the house reckons with, at these prices. */
+    public static Stakes of(String currency, Map<String, Price> prices, HouseRules rules) {
         return new Stakes(
-                currency, prices, NOT_KNOWN.secondVisit, NOT_KNOWN.callOut, NOT_KNOWN.minute, NOT_KNOWN.openingUp);
+                currency,
+                prices,
+                rules.visitCents() / CENTS,
+                CALL_OUT,
+                rules.hourCents() / CENTS / MINUTES,
+                OPENING_UP,
+                rules.schools().testFirst());
+    }
+
+    /** Whether a part of this type is exchanged untested: cheaper than coming a second time, in a house that does so. */
+    boolean isSwapped(String partType) {
+        return !testFirst && prices.getOrDefault(partType, USUAL).amount < secondVisit;
     }
 
     /** What a part type costs, and whether it may come back. */

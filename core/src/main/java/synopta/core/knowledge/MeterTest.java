@@ -1,6 +1,7 @@
 package synopta.core.knowledge;
 
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A meter reading that tells a sound part from a failed one. It acts as a finding with the answers `good` and `bad`,
@@ -23,6 +24,9 @@ public record MeterTest(
     /** The answers of a test. */
     public static final String GOOD = "good";
 
+    /** No meter at hand reads more: the range has no upper end. */
+    private static final double NO_LIMIT = 500_000;
+
     /** The answer of a part that failed its test. */
     public static final String BAD = "bad";
 
@@ -44,6 +48,21 @@ public record MeterTest(
     /** What a reading shows, {@value #GOOD} or {@value #BAD}; an open circuit (a meter's overload) is never good. */
     public String answer(Reading reading) {
         return reading.fold(number -> number >= goodFrom && number <= goodTo, overload -> false) ? GOOD : BAD;
+    }
+
+    /** The readings of a sound part in words, as in `10 to 50 Ω`. */
+    public String good() {
+        String symbol = unit.symbol();
+        if (goodTo >= NO_LIMIT) {
+            return "%s %s or more".formatted(figure(goodFrom), symbol);
+        }
+        return goodFrom == 0
+                ? "up to %s %s".formatted(figure(goodTo), symbol)
+                : "%s to %s %s".formatted(figure(goodFrom), figure(goodTo), symbol);
+    }
+
+    private static String figure(double value) {
+        return value == Math.rint(value) ? String.format(Locale.ROOT, "%,.0f", value) : String.valueOf(value);
     }
 
     /** Link strength c for which 1 - (1 - leak)(1 - c) is the sensitivity, the leak being 1 - specificity. */

@@ -22,7 +22,8 @@ public record SellingRule(boolean renewAll, List<Companion> companions, List<Com
 
     /**
      * Another part type that is renewed at the same time: always, or only when a finding has been given its telling
-     * answer.
+     * answer, or only in houses of a school.
      */
-    public record Companion(String partType, Optional<String> whenFinding, String why, Basis basis) {}
+    public record Companion(
+            String partType, Optional<String> whenFinding, Optional<School> school, String why, Basis basis) {}
 }

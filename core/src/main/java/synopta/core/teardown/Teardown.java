@@ -11,11 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.DoubleStream;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.Schools;
 
 /**
  * How a machine of a layout is opened. The least set of steps that reaches some places is all that they wait for,
@@ -26,13 +29,26 @@ public final class Teardown {
     /** A step takes a third more or less than the pack says: our judgement. Steps are taken to vary apart. */
     private static final double SPREAD = 0.33;
 
+    /** Minutes of a reading on what lies open: our judgement. */
+    private static final double READING_MINUTES = 2;
+
+    private static final String METER = "meter, CAT III 600 V";
+
     private final Pack pack;
     private final Layout layout;
+    private final Schools schools;
+    private final Set<String> answered;
 
-    /** Opens machines of this layout of a pack. */
-    public Teardown(Pack pack, Layout layout) {
+    /**
+     * Opens machines of this layout of a pack as a house of these schools does.
+     *
+     * @param answered tests and findings that need no looking at any more
+     */
+    public Teardown(Pack pack, Layout layout, Schools schools, Set<String> answered) {
         this.pack = pack;
         this.layout = layout;
+        this.schools = schools;
+        this.answered = Set.copyOf(answered);
     }
 
     /** The work of exchanging so many pieces at each place. */
@@ -67,8 +83,35 @@ public final class Teardown {
     private Work.Exchange exchange(String slot, int pieces, double minutes) {
         Optional<Layout.Place> place = layout.place(slot);
         String type = place.map(Layout.Place::partType).orElse("");
-        Fitting fitting = pack.partType(type).map(PartType::fitting).orElse(Fitting.PLAIN);
-        return new Work.Exchange(slot, type, place.map(Layout.Place::name).orElse(slot), pieces, minutes, fitting);
+        String name = place.map(Layout.Place::name).orElse(slot);
+        Fitting fitting =
+                pack.partType(type).map(PartType::fitting).orElse(Fitting.PLAIN).in(schools);
+        return test(type)
+                .map(test -> new Work.Exchange(
+                        slot, type, name, pieces, minutes + READING_MINUTES, fitting.after(measured(test), METER)))
+                .orElseGet(() -> new Work.Exchange(slot, type, name, pieces, minutes, fitting));
+    }
+
+    /** What a fitter measures before a part of this type is exchanged, where the house tests first and nobody did. */
+    private Optional<MeterTest> test(String type) {
+        List<MeterTest> tests = schools.testFirst()
+                ? pack.tests().stream().filter(test -> proves(test, type)).toList()
+                : List.of();
+        return tests.stream().anyMatch(test -> answered.contains(test.finding().id()))
+                ? Optional.empty()
+                : tests.stream().findFirst();
+    }
+
+    private boolean proves(MeterTest test, String type) {
+        return test.finding().who() != Finding.Who.LICENSED
+                && test.finds().stream()
+                        .flatMap(id -> pack.fault(id).stream())
+                        .anyMatch(fault -> fault.partType().equals(type));
+    }
+
+    private static String measured(MeterTest test) {
+        return "Measure the old one first. %s: %s is good, then look elsewhere."
+                .formatted(test.finding().question(), test.good());
     }
 
     /** The places that lie open once some steps are done. */

@@ -47,8 +47,9 @@ public class CounterTest {
     private static final SellingRule ALL_WITH_RINGS = new SellingRule(
             true,
             List.of(
-                    new SellingRule.Companion("rings", Optional.empty(), "Rings are renewed.", OURS),
-                    new SellingRule.Companion("belt", Optional.of("again"), "The belt goes too.", OURS)),
+                    new SellingRule.Companion("rings", Optional.empty(), Optional.empty(), "Rings are renewed.", OURS),
+                    new SellingRule.Companion(
+                            "belt", Optional.of("again"), Optional.empty(), "The belt goes too.", OURS)),
             List.of(),
             Optional.of("All of them."));
     private static final Set<Fuel> GAS = EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP);

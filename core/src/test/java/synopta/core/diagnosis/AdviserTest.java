@@ -15,6 +15,7 @@ import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
@@ -102,7 +103,7 @@ public class AdviserTest {
     }
 
     private static Advice advised(Pack pack, double price, boolean returnable) {
-        Stakes stakes = Stakes.of("EUR", Map.of("board", new Stakes.Price(price, returnable)));
+        Stakes stakes = Stakes.of("EUR", Map.of("board", new Stakes.Price(price, returnable)), HouseRules.USUAL);
         return new Diagnoser(pack)
                 .diagnose(new Inquiry(
                         ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of(), true))

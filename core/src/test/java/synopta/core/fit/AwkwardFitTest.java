@@ -28,6 +28,7 @@ import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Supersession;
 import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Schools;
 
 /** Fits that are told wrong from memory: kits, assemblies, breaks within a year, parts no longer made. */
 public class AwkwardFitTest {
@@ -195,7 +196,7 @@ public class AwkwardFitTest {
         FitFinder genuine = new FitFinder(
                 catalog,
                 new Specifications(List.of()),
-                () -> HouseRules.USUAL.withGenuineOnly(true),
+                () -> HouseRules.USUAL.with(new Schools(true, true, true, true, true)),
                 Clock.systemUTC());
         FitVerdict refused = genuine.judge(MODEL, Unit.NOT_KNOWN, part("SAME"));
         assertTrue(refused.reasons().get(0).endsWith("the house supplies genuine parts only"), refused.toString());

@@ -24,6 +24,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Schools;
 
 /** Where a part is used, and which numbers are near one that is not there. */
 public class WhereUsedTest {
@@ -123,7 +124,7 @@ public class WhereUsedTest {
                         .model(Samples.model("M1", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
-                () -> HouseRules.USUAL.withGenuineOnly(true));
+                () -> HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
         assertTrue(
                 genuineOnly.page(part("B"), Optional.empty(), "", 5).machines().isEmpty());
     }

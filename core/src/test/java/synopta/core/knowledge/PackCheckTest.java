@@ -149,7 +149,8 @@ public class PackCheckTest {
         Caution strange = new Caution(Hazard.FIRE, "Mind it.", Set.of("chimney"), Set.of(), OURS);
         SellingRule withStranger = new SellingRule(
                 false,
-                List.of(new SellingRule.Companion("rings", Optional.of("squeals"), "They go with it.", OURS)),
+                List.of(new SellingRule.Companion(
+                        "rings", Optional.of("squeals"), Optional.empty(), "They go with it.", OURS)),
                 List.of(),
                 Optional.empty());
         return new Object[][] {

@@ -48,4 +48,23 @@ public class QuantityTest {
         assertEquals(Probability.rounded(1 + 1e-12), new Probability(1));
         assertThrows(IllegalArgumentException.class, () -> Probability.rounded(1.01));
     }
+
+    /** A text, whether inches are told in millimetres, and how it reads then. */
+    @DataProvider
+    Object[][] sizes() {
+        return new Object[][] {
+            {"5/16 in hex driver", true, "5/16 in (7.94 mm) hex driver"},
+            {"putty knife, 1 1/2 in", true, "putty knife, 1 1/2 in (38.1 mm)"},
+            {"1, 2 or 3 inches in", true, "1, 2 or 3 inches (50.8 or 76.2 mm) in"},
+            {"1 to 3 inches in from the corners", true, "1 to 3 inches (25.4 to 76.2 mm) in from the corners"},
+            {"5/8 in, 16 mm nearly fits", false, "5/8 in, 16 mm (0.63 in) nearly fits"},
+            {"two screws in the slot, No. 2 in hand, 300 V", false, "two screws in the slot, No. 2 in hand, 300 V"},
+            {"wrench, 7 mm", true, "wrench, 7 mm"},
+        };
+    }
+
+    @Test(dataProvider = "sizes")
+    public void aSizeKeepsItsNameAndIsToldInTheOtherUnitToo(String text, boolean metric, String told) {
+        assertEquals(Lengths.told(text, metric), told);
+    }
 }

@@ -21,6 +21,7 @@ import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Schools;
 import synopta.core.quantity.Money;
 
 public class TeardownTest {
@@ -77,7 +78,7 @@ public class TeardownTest {
                 pieces.put("p" + place, 1 + random.nextInt(3));
                 wanted.add("s" + place);
             }
-            Work work = new Teardown(PACK, layout(steps)).work(pieces);
+            Work work = new Teardown(PACK, layout(steps), Schools.USUAL, Set.of()).work(pieces);
             double exchanged =
                     0.25 * pieces.values().stream().mapToInt(Integer::intValue).sum();
             assertEquals(work.minutes(), least(steps, wanted) + exchanged, 1e-9, "round " + round);
@@ -91,7 +92,8 @@ public class TeardownTest {
 
     @Test
     public void aPlaceThatNoStepReachesIsSaidAndNotCounted() {
-        Work work = new Teardown(PACK, layout(random(new Random(1), 3))).work(Map.of("p0", 1, "nowhere", 4));
+        Work work = new Teardown(PACK, layout(random(new Random(1), 3)), Schools.USUAL, Set.of())
+                .work(Map.of("p0", 1, "nowhere", 4));
         assertEquals(work.unknown(), List.of("nowhere"));
         assertEquals(work.minutes(), 1.25);
     }

@@ -7,7 +7,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.counter.Sheet;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.OpeningStep;
+import synopta.core.quantity.Lengths;
 import synopta.core.teardown.Work;
 
 /** The words of a sheet, in the order in which they are read: for the printed page, and as plain text. */
@@ -34,10 +36,15 @@ public final class SheetText {
                         notes.add(new Line("%s: %s".formatted(kind(note.kind().slug()), note.text()), false)));
         add(sections, "What goes with it", notes);
         Work work = sheet.work();
-        add(sections, "Tools", work.tools().stream().map(t -> new Line(t, true)).toList());
+        add(
+                sections,
+                "Tools",
+                work.tools().stream()
+                        .map(tool -> new Line(Lengths.told(tool, sheet.metric()), true))
+                        .toList());
         List<Line> steps = new ArrayList<>();
-        work.steps().forEach(step -> steps.add(new Line(said(step), true)));
-        work.exchanges().forEach(exchange -> steps.add(new Line(said(exchange), true)));
+        work.steps().forEach(step -> steps.add(new Line(Lengths.told(said(step), sheet.metric()), true)));
+        work.exchanges().forEach(exchange -> steps.add(new Line(Lengths.told(said(exchange), sheet.metric()), true)));
         add(sections, heading(work), steps);
         add(
                 sections,
@@ -75,18 +82,21 @@ public final class SheetText {
         StringBuilder said = new StringBuilder(step.name()).append('.');
         step.work().note().ifPresent(note -> said.append(" Note: ").append(note));
         step.work().advice().ifPresent(advice -> said.append(' ').append(advice));
-        step.work()
-                .hardware()
-                .forEach(h -> said.append(
-                        " %d x %s, %s.".formatted(h.count(), h.what(), h.fate().slug())));
-        return said.toString();
+        return said + hardware(step.work().hardware(), 1);
     }
 
     private static String said(Work.Exchange exchange) {
         String what = exchange.pieces() > 1 ? exchange.pieces() + " x " + exchange.name() : exchange.name();
-        return "Exchange %s. %s"
-                .formatted(what, exchange.fitting().way().orElse(""))
-                .strip();
+        String way = exchange.fitting().way().map(" "::concat).orElse("");
+        return "Exchange %s.%s%s"
+                .formatted(what, way, hardware(exchange.fitting().hardware(), exchange.pieces()));
+    }
+
+    private static String hardware(List<Handwork.Hardware> hardware, int pieces) {
+        return hardware.stream()
+                .map(h -> " %d x %s, %s."
+                        .formatted(pieces * h.count(), h.what(), h.fate().slug()))
+                .collect(Collectors.joining());
     }
 
     private static String kind(String slug) {
@@ -99,7 +109,7 @@ public final class SheetText {
     }
 
     /** The house, its branch and how it is reached. */
-    static String reached(String house, Sheet sheet) {
+    public static String reached(String house, Sheet sheet) {
         return Stream.of(
                         house,
                         sheet.record().content().draft().shopping().branch().orElse(""),

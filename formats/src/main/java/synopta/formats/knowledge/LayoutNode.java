@@ -65,10 +65,7 @@ final class LayoutNode {
     private static Handwork work(Node node) {
         return new Handwork(
                 node.texts("tools"),
-                node.list(
-                        "hardware",
-                        h -> new Handwork.Hardware(
-                                h.text("what"), h.whole("count"), oneOf(h, "fate", Handwork.Fate.values()))),
+                hardware(node),
                 PackReader.hazards(node),
                 node.has("persons") ? node.whole("persons") : 1,
                 node.maybeText("note"),
@@ -76,6 +73,12 @@ final class LayoutNode {
                 node.maybeText("check"),
                 node.maybeText("effort"),
                 node.list("looks", l -> new Handwork.Look(l.text("finding"), l.text("words"))));
+    }
+
+    static List<Handwork.Hardware> hardware(Node node) {
+        return node.list(
+                "hardware",
+                h -> new Handwork.Hardware(h.text("what"), h.whole("count"), oneOf(h, "fate", Handwork.Fate.values())));
     }
 
     private static Drawing drawing(Node node) {

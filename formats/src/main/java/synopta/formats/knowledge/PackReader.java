@@ -13,13 +13,11 @@ import java.util.Set;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
-import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Circuit;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
@@ -27,11 +25,8 @@ import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PackCheck;
 import synopta.core.knowledge.PackFault;
-import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.Reassurance;
 import synopta.core.knowledge.Replacement;
-import synopta.core.knowledge.SellingRule;
-import synopta.core.knowledge.SpecRule;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
@@ -114,7 +109,7 @@ public final class PackReader {
         return new Pack(
                 node.value("appliance", Appliance::of),
                 shares(node.object("fuelShares")),
-                node.list("partTypes", PackReader::partType),
+                node.list("partTypes", PartTypeNode::partType),
                 node.list("faults", PackReader::fault),
                 node.list("findings", PackReader::finding),
                 node.list("tests", PackReader::test),
@@ -130,7 +125,7 @@ public final class PackReader {
         return new Replacement(node.value("price", BigDecimal::new), life(node), basis(node));
     }
 
-    private static LifeCurve life(Node node) {
+    static LifeCurve life(Node node) {
         return node.object("life").read(l -> new LifeCurve(l.number("shape"), l.number("scaleYears"), basis(l)));
     }
 
@@ -155,47 +150,6 @@ public final class PackReader {
         Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
         node.texts("fuels").forEach(slug -> fuels.add(Fuel.of(slug)));
         return fuels.isEmpty() ? EnumSet.allOf(Fuel.class) : fuels;
-    }
-
-    private static PartType partType(Node node) {
-        return new PartType(
-                node.text("slug"),
-                node.text("name"),
-                life(node),
-                node.has("sell") ? node.object("sell").read(PackReader::selling) : SellingRule.SINGLY,
-                node.list("bag", b -> new BagNote(b.value("kind", BagNote.Kind::of), b.text("text"), basis(b))),
-                node.texts("called"),
-                node.object("picture").read(LayoutNode::picture),
-                node.flag("refer"),
-                node.list("specs", PackReader::specRule),
-                node.maybeText("safety"),
-                node.maybe("fit", PackReader::fitting).orElse(Fitting.PLAIN));
-    }
-
-    private static Fitting fitting(Node node) {
-        return new Fitting(node.texts("tools"), node.maybeText("way"), node.maybeText("check"), basis(node));
-    }
-
-    private static SpecRule specRule(Node node) {
-        return new SpecRule(
-                node.text("spec"),
-                node.value("rule", SpecRule.Rule::of),
-                node.has("within") ? node.number("within") : 0,
-                node.text("why"),
-                basis(node));
-    }
-
-    private static SellingRule selling(Node node) {
-        return new SellingRule(
-                node.flag("renewAll"),
-                node.list("with", PackReader::companion),
-                node.list("offer", PackReader::companion),
-                node.maybeText("why"));
-    }
-
-    private static SellingRule.Companion companion(Node node) {
-        return new SellingRule.Companion(
-                node.text("partType"), node.maybeText("whenFinding"), node.text("why"), basis(node));
     }
 
     private static Fault fault(Node node) {

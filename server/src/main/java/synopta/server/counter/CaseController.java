@@ -45,6 +45,7 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
 class CaseController {
     private static final int PAGE = 50;
+    private static final String METRIC = "metric";
     private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
     private final CaseDesk desk;
@@ -131,20 +132,29 @@ class CaseController {
 
     /** The sheet as data. */
     @GetMapping("/{number}/sheet")
-    CaseSheetWire sheet(@PathVariable long number) {
-        return CaseSheetWire.of(desk.sheet(found(number)), house);
+    CaseSheetWire sheet(@PathVariable long number, @RequestParam(required = false) String units) {
+        return CaseSheetWire.of(written(number, units), house);
     }
 
     @GetMapping(path = "/{number}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    void sheetPdf(@PathVariable long number, HttpServletResponse response) throws IOException {
-        Sheet sheet = desk.sheet(found(number));
+    void sheetPdf(@PathVariable long number, @RequestParam(required = false) String units, HttpServletResponse response)
+            throws IOException {
+        Sheet sheet = written(number, units);
         new SheetPdf(house, sheet)
                 .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "case-%d.pdf".formatted(number)));
     }
 
     @GetMapping(path = "/{number}/sheet.txt", produces = "text/plain;charset=UTF-8")
-    String sheetText(@PathVariable long number) {
-        return SheetText.plain(house, desk.sheet(found(number)));
+    String sheetText(@PathVariable long number, @RequestParam(required = false) String units) {
+        return SheetText.plain(house, written(number, units));
+    }
+
+    /** Sizes in `metric` too, or in `inch`; as the house has it when nothing is asked for. */
+    private Sheet written(long number, String units) {
+        if (units != null && !units.equals(METRIC) && !units.equals("inch")) {
+            throw new IllegalArgumentException("Units (%s) must be metric or inch.".formatted(units));
+        }
+        return desk.sheet(found(number), Optional.ofNullable(units).map(METRIC::equals));
     }
 
     private CaseRecord found(long number) {

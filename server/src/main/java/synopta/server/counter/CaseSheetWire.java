@@ -1,9 +1,13 @@
 package synopta.server.counter;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.counter.Sheet;
+import synopta.core.knowledge.Layout;
 import synopta.formats.handover.SheetText;
 import synopta.server.diagnosis.AnswerWire;
 import synopta.server.teardown.TeardownWire;
@@ -12,8 +16,16 @@ import synopta.server.web.MayBeNull;
 /** The sheet of a case: what is in the bag, the work with its tools and checks, and its sections in words. */
 public record CaseSheetWire(
         long number,
+        Instant createdAt,
+        String line,
         String house,
+        String reached,
+        boolean metric,
         @MayBeNull String model,
+        @MayBeNull String brand,
+        @MayBeNull String appliance,
+        @MayBeNull String fuel,
+        @MayBeNull String layout,
         List<AnswerWire.CautionWire> cautions,
         List<SheetLineWire> lines,
         List<String> changes,
@@ -30,8 +42,16 @@ public record CaseSheetWire(
     static CaseSheetWire of(Sheet sheet, String house) {
         return new CaseSheetWire(
                 sheet.record().number(),
+                sheet.record().createdAt(),
+                sheet.record().content().draft().line(),
                 house,
+                SheetText.reached(house, sheet),
+                sheet.metric(),
                 sheet.machine().map(Model::number).map(n -> n.written()).orElse(null),
+                sheet.machine().map(Model::brand).orElse(null),
+                sheet.appliance().map(Appliance::slug).orElse(null),
+                sheet.machine().flatMap(Model::fuel).map(Fuel::slug).orElse(null),
+                sheet.layout().map(Layout::id).orElse(null),
                 sheet.cautions().stream().map(AnswerWire.CautionWire::of).toList(),
                 sheet.lines().stream()
                         .map(l -> new SheetLineWire(

@@ -54,7 +54,6 @@ public final class CounterWire {
             @MayBeNull BasketWire.BasketAnswer basket,
             List<SaleWire.OfferedWire> options,
             List<PartWire> parts,
-            List<BagWire> bag,
             List<AnswerWire.CautionWire> cautions) {
         static CounterAnswer of(CaseView view, Optional<Pack> pack, Catalog catalog) {
             return new CounterAnswer(
@@ -92,10 +91,6 @@ public final class CounterWire {
                     view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
                     SaleWire.OfferedWire.of(view, pack),
                     PartWire.namedIn(view, catalog),
-                    view.bags().stream()
-                            .limit(1)
-                            .flatMap(bag -> bag.stream().map(BagWire::of))
-                            .toList(),
                     view.cautions().stream().map(AnswerWire.CautionWire::of).toList());
         }
     }

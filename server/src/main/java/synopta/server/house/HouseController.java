@@ -1,8 +1,11 @@
 package synopta.server.house;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,7 +13,9 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.knowledge.Contacts;
 import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Schools;
 import synopta.core.quantity.Money;
 import synopta.server.web.MayBeNull;
 import synopta.store.house.HouseRuleStore;
@@ -30,34 +35,56 @@ class HouseController {
     @GetMapping
     HouseRulesWire rules() {
         HouseRules now = rules.get();
+        Schools schools = now.schools();
         return new HouseRulesWire(
-                now.genuineOnly(),
-                now.renewAll(),
+                schools.genuineOnly(),
+                schools.renewAll(),
+                schools.renewRings(),
+                schools.oilShafts(),
+                schools.testFirst(),
                 decimal(now.hourCents()),
                 decimal(now.visitCents()),
                 now.horizonYears(),
                 now.taxPercent().toPlainString(),
                 now.taxIncluded(),
                 now.quoteDays(),
-                now.contact(),
+                now.metric(),
+                now.contacts().house(),
+                new TreeMap<>(now.contacts().branches()),
                 currency);
     }
 
-    /** What is not sent stays as it is. */
+    /** What is not sent stays as it is; of the branches' contacts, those that are sent, and an empty one is forgotten. */
     @PutMapping
     HouseRulesWire choose(@Valid @RequestBody HouseRulesChange wanted) {
         HouseRules now = rules.get();
         rules.choose(new HouseRules(
-                or(wanted.genuineOnly(), now.genuineOnly()),
-                or(wanted.renewAll(), now.renewAll()),
+                schools(wanted, now.schools()),
                 wanted.perHour() == null ? now.hourCents() : cents(wanted.perHour()),
                 wanted.visit() == null ? now.visitCents() : cents(wanted.visit()),
                 or(wanted.horizonYears(), now.horizonYears()),
                 wanted.taxPercent() == null ? now.taxPercent() : percent(wanted.taxPercent()),
                 or(wanted.taxIncluded(), now.taxIncluded()),
                 or(wanted.quoteDays(), now.quoteDays()),
-                or(wanted.contact(), now.contact()).strip()));
+                or(wanted.metric(), now.metric()),
+                contacts(wanted, now.contacts())));
         return rules();
+    }
+
+    private static Schools schools(HouseRulesChange wanted, Schools now) {
+        return new Schools(
+                or(wanted.genuineOnly(), now.genuineOnly()),
+                or(wanted.renewAll(), now.renewAll()),
+                or(wanted.renewRings(), now.renewRings()),
+                or(wanted.oilShafts(), now.oilShafts()),
+                or(wanted.testFirst(), now.testFirst()));
+    }
+
+    private static Contacts contacts(HouseRulesChange wanted, Contacts now) {
+        Map<String, String> branches = new TreeMap<>(now.branches());
+        branches.putAll(or(wanted.branchContacts(), Map.of()));
+        branches.values().removeIf(String::isBlank);
+        return new Contacts(or(wanted.contact(), now.house()).strip(), branches);
     }
 
     private static <T> T or(T wanted, T now) {
@@ -83,29 +110,40 @@ class HouseController {
 
     /**
      * The rules; `genuineOnly`: no equivalent of another make is supplied; `renewAll`: what wears together is renewed
-     * together; `perHour` and `visit` are money.
+     * together; `renewRings`: rings and washers are renewed with their wheels; `testFirst`: a cheap part too is measured
+     * before it is sold; `perHour` and `visit` are money; `metric`: sizes in inches are told in millimetres too.
      */
     record HouseRulesWire(
             boolean genuineOnly,
             boolean renewAll,
+            boolean renewRings,
+            boolean oilShafts,
+            boolean testFirst,
             String perHour,
             String visit,
             int horizonYears,
             String taxPercent,
             boolean taxIncluded,
             int quoteDays,
+            boolean metric,
             String contact,
+            Map<String, String> branchContacts,
             String currency) {}
 
     /** Rules to change. */
     record HouseRulesChange(
             @MayBeNull Boolean genuineOnly,
             @MayBeNull Boolean renewAll,
+            @MayBeNull Boolean renewRings,
+            @MayBeNull Boolean oilShafts,
+            @MayBeNull Boolean testFirst,
             @MayBeNull @Size(max = 20) String perHour,
             @MayBeNull @Size(max = 20) String visit,
             @MayBeNull Integer horizonYears,
             @MayBeNull @Size(max = 10) String taxPercent,
             @MayBeNull Boolean taxIncluded,
             @MayBeNull Integer quoteDays,
-            @MayBeNull @Size(max = 200) String contact) {}
+            @MayBeNull Boolean metric,
+            @MayBeNull @Size(max = 200) String contact,
+            @MayBeNull @Size(max = 100) Map<@Size(max = 80) String, @NotNull @Size(max = 200) String> branchContacts) {}
 }

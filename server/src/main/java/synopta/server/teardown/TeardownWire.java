@@ -94,10 +94,7 @@ public final class TeardownWire {
                     work.serves(step),
                     hands.persons(),
                     hands.hazards().stream().sorted().map(h -> h.slug()).toList(),
-                    hands.hardware().stream()
-                            .map(h -> new HardwareWire(
-                                    h.what(), h.count(), h.fate().slug()))
-                            .toList(),
+                    HardwareWire.of(hands.hardware(), 1),
                     hands.note().orElse(null),
                     hands.advice().orElse(null),
                     hands.check().orElse(null));
@@ -120,7 +117,7 @@ public final class TeardownWire {
                     List.of(exchange.slot()),
                     1,
                     List.of(),
-                    List.of(),
+                    HardwareWire.of(exchange.fitting().hardware(), exchange.pieces()),
                     null,
                     exchange.fitting().way().orElse(null),
                     exchange.fitting().check().orElse(null));
@@ -128,7 +125,14 @@ public final class TeardownWire {
     }
 
     /** So many fasteners, `kept` or `renewed`. */
-    public record HardwareWire(String what, int count, String fate) {}
+    public record HardwareWire(String what, int count, String fate) {
+        private static List<HardwareWire> of(List<Handwork.Hardware> hardware, int pieces) {
+            return hardware.stream()
+                    .map(h -> new HardwareWire(
+                            h.what(), pieces * h.count(), h.fate().slug()))
+                    .toList();
+        }
+    }
 
     /** Something to look at on the way, the finding it answers, and its answers. */
     public record LookingWire(String finding, String words, List<LookedWire> answers) {

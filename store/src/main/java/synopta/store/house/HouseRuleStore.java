@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import synopta.core.knowledge.Contacts;
 import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.Schools;
 import synopta.store.jdbc.Jdbc;
 
 /**
@@ -13,6 +15,8 @@ import synopta.store.jdbc.Jdbc;
  * ones are kept at hand: a data folder is open in one process only.
  */
 public final class HouseRuleStore implements Supplier<HouseRules> {
+    private static final String OF_BRANCH = "contact of ";
+
     private final Jdbc jdbc;
     private volatile HouseRules atHand;
 
@@ -44,15 +48,35 @@ public final class HouseRuleStore implements Supplier<HouseRules> {
                 .forEach(s -> set.put(s.rule, s.value));
         HouseRules usual = HouseRules.USUAL;
         return new HouseRules(
-                set(set, "genuine-only", Boolean::valueOf, usual.genuineOnly()),
-                set(set, "renew-all", Boolean::valueOf, usual.renewAll()),
+                schools(set),
                 set(set, "hour-cents", Long::valueOf, usual.hourCents()),
                 set(set, "visit-cents", Long::valueOf, usual.visitCents()),
                 set(set, "horizon-years", Integer::valueOf, usual.horizonYears()),
                 set(set, "tax-percent", BigDecimal::new, usual.taxPercent()),
                 set(set, "tax-included", Boolean::valueOf, usual.taxIncluded()),
                 set(set, "quote-days", Integer::valueOf, usual.quoteDays()),
-                set(set, "contact", String::valueOf, usual.contact()));
+                set(set, "metric", Boolean::valueOf, usual.metric()),
+                new Contacts(set.getOrDefault("contact", ""), branches(set)));
+    }
+
+    private static Schools schools(Map<String, String> set) {
+        Schools usual = Schools.USUAL;
+        return new Schools(
+                set(set, "genuine-only", Boolean::valueOf, usual.genuineOnly()),
+                set(set, "renew-all", Boolean::valueOf, usual.renewAll()),
+                set(set, "renew-rings", Boolean::valueOf, usual.renewRings()),
+                set(set, "oil-shafts", Boolean::valueOf, usual.oilShafts()),
+                set(set, "test-first", Boolean::valueOf, usual.testFirst()));
+    }
+
+    private static Map<String, String> branches(Map<String, String> set) {
+        Map<String, String> branches = new LinkedHashMap<>();
+        set.forEach((rule, words) -> {
+            if (rule.startsWith(OF_BRANCH)) {
+                branches.put(rule.substring(OF_BRANCH.length()), words);
+            }
+        });
+        return branches;
     }
 
     private static <T> T set(Map<String, String> set, String rule, Function<String, T> read, T usual) {
@@ -69,15 +93,21 @@ public final class HouseRuleStore implements Supplier<HouseRules> {
     /** From now on these. */
     public void choose(HouseRules rules) {
         Map<String, Object> settings = new LinkedHashMap<>();
-        settings.put("genuine-only", rules.genuineOnly());
-        settings.put("renew-all", rules.renewAll());
+        Schools schools = rules.schools();
+        settings.put("genuine-only", schools.genuineOnly());
+        settings.put("renew-all", schools.renewAll());
+        settings.put("renew-rings", schools.renewRings());
+        settings.put("oil-shafts", schools.oilShafts());
+        settings.put("test-first", schools.testFirst());
         settings.put("hour-cents", rules.hourCents());
         settings.put("visit-cents", rules.visitCents());
         settings.put("horizon-years", rules.horizonYears());
         settings.put("tax-percent", rules.taxPercent().toPlainString());
         settings.put("tax-included", rules.taxIncluded());
         settings.put("quote-days", rules.quoteDays());
-        settings.put("contact", rules.contact());
+        settings.put("metric", rules.metric());
+        settings.put("contact", rules.contacts().house());
+        rules.contacts().branches().forEach((branch, words) -> settings.put(OF_BRANCH + branch, words));
         jdbc.inTransaction(() -> {
             jdbc.update(FORGET);
             settings.forEach((rule, setting) -> jdbc.update(CHOOSE, rule, String.valueOf(setting)));

@@ -1,0 +1,36 @@
+package synopta.core.knowledge;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a house is reached, as it stands on sheets.
+ *
+ * @param house the words for all of it; may be empty
+ * @param branches the words of branches that have their own
+ */
+public record Contacts(String house, Map<String, String> branches) {
+    /** Nothing to say. */
+    public static final Contacts NONE = new Contacts("", Map.of());
+
+    private static final int LONGEST = 200;
+
+    /** Copies; refuses words that no sheet has room for. */
+    public Contacts {
+        branches = Map.copyOf(branches);
+        limited(house);
+        branches.values().forEach(Contacts::limited);
+    }
+
+    private static void limited(String words) {
+        if (words.length() > LONGEST) {
+            throw new IllegalArgumentException(
+                    "Contact has %d characters; at most %d are kept. Shorten it.".formatted(words.length(), LONGEST));
+        }
+    }
+
+    /** The words of a branch, or those of the house where it has none or no branch is named. */
+    public String of(Optional<String> branch) {
+        return branch.map(branches::get).orElse(house);
+    }
+}
