@@ -30,7 +30,7 @@ import { ways } from "./ways";
 export function CounterPage() {
   const { number } = useParams();
   const navigate = useNavigate();
-  const { state, act, loadError } = useCase(number);
+  const { state, act, loadError, reload } = useCase(number);
   const work = useWork(state);
   const [asked, setAsked] = useState(0);
   const [help, setHelp] = useState(false);
@@ -141,7 +141,12 @@ export function CounterPage() {
               act={doing}
               keep={keep}
               why={why}
-              keeping={{ pending: keeper.isPending, error: keeper.error }}
+              keeping={{
+                pending: keeper.isPending,
+                error: keeper.error,
+                onMine: () => keeper.variables && keeper.mutate({ ...keeper.variables, over: true }),
+                onTheirs: () => void reload().then(() => keeper.reset()),
+              }}
             />
           </div>
         ) : (

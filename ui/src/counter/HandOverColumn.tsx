@@ -5,6 +5,7 @@ import type { Wire } from "../shared/api";
 import { keyOf, many } from "../shared/format";
 import { Bag } from "./Bag";
 import { Cautions, graveUnseen } from "./Cautions";
+import { NotKept } from "./NotKept";
 import { Options } from "./Options";
 import { Repair } from "./Repair";
 import { dropping } from "./rows";
@@ -23,7 +24,7 @@ type Props = {
   keep: Keep;
   /** Whether the chains of the verdicts stand open. */
   why: boolean;
-  keeping: { pending: boolean; error: Error | null };
+  keeping: { pending: boolean; error: Error | null; onMine: () => void; onTheirs: () => void };
 };
 
 const ADVICE: Record<string, string> = {
@@ -81,7 +82,7 @@ export function HandOverColumn({ answer, buying, state, act, keep, why, keeping 
       )}
       {answer.cautions.length > 0 && <Cautions answer={answer} state={state} act={act} />}
       <div className="push" />
-      {keeping.error && <div className="notice bad">{keeping.error.message}</div>}
+      {keeping.error && <NotKept error={keeping.error} onMine={keeping.onMine} onTheirs={keeping.onTheirs} />}
       {buying.error && (
         <div className="notice bad" role="alert">
           {buying.error}

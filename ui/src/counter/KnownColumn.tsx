@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { many } from "../shared/format";
 import type { Action, CaseState } from "./caseState";
+import { ForWhom } from "./ForWhom";
 import { MachineCard } from "./MachineCard";
 import { Meanings, open } from "./Meanings";
 import { nextPerson, personName } from "./persons";
@@ -62,6 +63,7 @@ export function KnownColumn({ answer, state, layouts, act }: Props) {
             Put the last struck one back <kbd>U</kbd>
           </Button>
         )}
+        <ForWhom state={state} act={act} />
       </div>
     </section>
   );

@@ -25,6 +25,9 @@ export function toState(answer: Wire["CaseAnswer"]): CaseState {
     neededInDays: answer.neededInDays ?? null,
     cautionsShown: answer.cautionsShown,
     saidTo: answer.saidTo ?? null,
+    customer: answer.customer ?? null,
+    customerPhone: answer.customerPhone ?? null,
+    startedAt: null,
     choice: 0,
     kept: { number: answer.number, revision: answer.revision, status: answer.status },
   };

@@ -1,4 +1,5 @@
 import type { Wire } from "../shared/api";
+import { isAnotherCaller } from "./anotherCaller";
 import { toState } from "./caseFields";
 import { leftOver } from "./leftOver";
 
@@ -29,6 +30,11 @@ export type CaseState = {
   cautionsShown: string[];
   /** To whom the cautions were said. */
   saidTo: string | null;
+  /** Who it is for; both may stay empty. */
+  customer: string | null;
+  customerPhone: string | null;
+  /** When the first word was typed, in milliseconds. */
+  startedAt: number | null;
   /** Which of the ways to buy it was chosen: 0 is what the needs alone come to. */
   choice: number;
   kept: { number: number; revision: number; status: string } | null;
@@ -56,6 +62,9 @@ export const EMPTY: CaseState = {
   neededInDays: null,
   cautionsShown: [],
   saidTo: null,
+  customer: null,
+  customerPhone: null,
+  startedAt: null,
   choice: 0,
   kept: null,
 };
@@ -84,6 +93,7 @@ export type Action =
   | { kind: "chosen"; choice: number }
   | { kind: "cautioned"; hazards: string[] }
   | { kind: "saidTo"; who: string }
+  | { kind: "customer"; name: string | null; phone: string | null }
   | { kind: "kept"; answer: Wire["CaseAnswer"] }
   | { kind: "opened"; answer: Wire["CaseAnswer"] }
   | { kind: "arrived" }
@@ -119,25 +129,6 @@ function strike(state: CaseState, key: string): CaseState {
   return { ...state, struck: withItem(state.struck, key) };
 }
 
-const sharedStart = (a: string, b: string): number => {
-  let length = 0;
-  while (length < a.length && a[length] === b[length]) {
-    length++;
-  }
-  return length;
-};
-
-const reversed = (text: string) => [...text].reverse().join("");
-
-/** A line that was emptied or written over begins another case; one that was kept stays the case it is. */
-function isAnotherCaller(state: CaseState, line: string): boolean {
-  const before = state.line;
-  // Two callers both say "8 yrs" in the end: only a line that keeps half of its end was mended in front.
-  const half = Math.max(3, Math.min(before.length, line.length) / 2);
-  const alike = sharedStart(before, line) > 2 || sharedStart(reversed(before), reversed(line)) >= half;
-  return state.kept === null && before.length > 2 && !alike;
-}
-
 function adjusted(state: CaseState, part: string, change: Omit<Wire["AdjustedWire"], "part">) {
   const before = state.adjusted.find((a) => a.part === part);
   return [...state.adjusted.filter((a) => a.part !== part), { ...before, part, ...change }];
@@ -149,8 +140,16 @@ export function next(state: CaseState, action: Action): CaseState {
   switch (action.kind) {
     case "line":
       return isAnotherCaller(state, action.line)
-        ? { ...EMPTY, branch: state.branch, line: action.line }
-        : { ...changed, line: action.line, rechecked: [], model: null, platform: null, looked: [] };
+        ? { ...EMPTY, branch: state.branch, startedAt: Date.now(), line: action.line }
+        : {
+            ...changed,
+            startedAt: state.startedAt ?? Date.now(),
+            line: action.line,
+            rechecked: [],
+            model: null,
+            platform: null,
+            looked: [],
+          };
     case "answered":
       return {
         ...changed,
@@ -227,9 +226,12 @@ export function next(state: CaseState, action: Action): CaseState {
       return { ...state, cautionsShown: [...new Set([...state.cautionsShown, ...action.hazards])] };
     case "saidTo":
       return { ...state, saidTo: action.who };
+    case "customer":
+      return { ...state, customer: action.name, customerPhone: action.phone };
     case "kept":
       return {
         ...state,
+        startedAt: null,
         kept: {
           number: action.answer.number,
           revision: action.answer.revision,

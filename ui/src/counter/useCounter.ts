@@ -5,6 +5,7 @@ import { answer, api, type Wire } from "../shared/api";
 import { fieldsOf } from "./caseFields";
 import { EMPTY, next, type CaseState } from "./caseState";
 import { leave, leftOver } from "./leftOver";
+import { specialist } from "../shared/specialist";
 
 export type Answer = Wire["CounterAnswer"];
 
@@ -33,7 +34,13 @@ export function useCase(number: string | undefined) {
       leave(state);
     }
   }, [state, number]);
-  return { state, act, loadError: opened.error };
+  const reload = async () => {
+    const again = await opened.refetch();
+    if (again.data !== undefined) {
+      act({ kind: "opened", answer: again.data });
+    }
+  };
+  return { state, act, loadError: opened.error, reload };
 }
 
 /** Between two keys of one who types; what is chosen or answered does not wait. */
@@ -62,32 +69,44 @@ export function useWork(state: CaseState) {
 }
 
 /** How a case is kept: the machine is the one that was chosen or, once parts leave, the one they leave for. */
-type Keeping = { status: string; lines: Wire["CaseLineWire"][]; model: string | null };
+export type Keeping = {
+  status: string;
+  lines: Wire["CaseLineWire"][];
+  model: string | null;
+  /** Over what somebody else saved in between. */
+  over?: boolean;
+};
+
+/** A case that lay open for longer was not worked all the time. */
+const LONGEST_ANSWER_SECONDS = 3_600;
 
 /** Keeps the case, as a new one or over its last revision. */
 export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => void) {
   const navigate = useNavigate();
   return useMutation({
-    mutationFn: ({ status, lines, model }: Keeping) => {
+    mutationFn: async ({ status, lines, model, over }: Keeping) => {
+      const took = state.startedAt === null ? undefined : Math.round((Date.now() - state.startedAt) / 1000);
       const body = {
         ...fieldsOf(state),
         model,
         cautionsShown: state.cautionsShown,
         saidTo: state.saidTo,
+        customer: state.customer,
+        customerPhone: state.customerPhone,
+        specialist: specialist(),
+        answerSeconds: took === undefined ? undefined : Math.min(took, LONGEST_ANSWER_SECONDS),
         lines,
         status,
       };
-      return state.kept === null
-        ? answer(api.POST("/api/cases", { body }))
-        : answer(
-            api.PATCH("/api/cases/{number}", {
-              params: {
-                path: { number: state.kept.number },
-                header: { "If-Match": `"${state.kept.revision}"` },
-              },
-              body,
-            }),
-          );
+      if (state.kept === null) {
+        return answer(api.POST("/api/cases", { body }));
+      }
+      const path = { number: state.kept.number };
+      const revision = over
+        ? (await answer(api.GET("/api/cases/{number}", { params: { path } }))).revision
+        : state.kept.revision;
+      const header = { "If-Match": `"${revision}"` };
+      return answer(api.PATCH("/api/cases/{number}", { params: { path, header }, body }));
     },
     onSuccess: (kept) => {
       onKept(kept);

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { many, when } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { Tabs } from "./Tabs";
 import "./daybook.css";
 
 /** The day book: cases as they were kept, newest first; each opens again at the counter. */
@@ -23,13 +24,12 @@ export function DayBookPage() {
     <>
       <Masthead />
       <main id="main" className="place daybook">
-        <h1>
-          Day book <Link to="/quotes">Quotes</Link>
-        </h1>
+        <h1>Day book</h1>
+        <Tabs />
         <Form.Control
           type="search"
-          aria-label="Find a case by its words, model or serial"
-          placeholder="Find by words, model or serial"
+          aria-label="Find a case by anything in it"
+          placeholder="Words, model, serial, part, person, number or day"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
@@ -78,7 +78,7 @@ function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
           <th scope="col">Handed over</th>
           <th scope="col">Status</th>
           <th scope="col">
-            <span className="visually-hidden">Sheet</span>
+            <span className="visually-hidden">Sheet and outcome</span>
           </th>
         </tr>
       </thead>
@@ -90,7 +90,10 @@ function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
                 {c.number}
               </Link>
             </td>
-            <td className="text-nowrap">{when(c.createdAt)}</td>
+            <td className="text-nowrap">
+              {when(c.createdAt)}
+              <div className="small soft">{[c.specialist, c.customer].filter(Boolean).join(", for ")}</div>
+            </td>
             <td>
               <div className="said">{c.line}</div>
             </td>
@@ -114,6 +117,13 @@ function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
               <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
                 Sheet
               </Link>
+              {c.status === "handed-over" && (
+                <div>
+                  <Link to={`/cases/${c.number}/outcome`} aria-label={`Outcome of case ${c.number}`}>
+                    Outcome
+                  </Link>
+                </div>
+              )}
             </td>
           </tr>
         ))}

@@ -1,1 +1,4 @@
+export { AskAfterPage } from "./AskAfterPage";
 export { DayBookPage } from "./DayBookPage";
+export { HowRightPage } from "./HowRightPage";
+export { OutcomePage } from "./OutcomePage";

@@ -8,6 +8,8 @@ export class Problem extends Error {
   constructor(
     readonly status: number,
     detail: string,
+    /** The fields at fault, or those that somebody else changed. */
+    readonly fields: { field: string; message: string }[] = [],
   ) {
     super(detail);
   }
@@ -33,13 +35,19 @@ function detailOf(error: unknown): string {
   return "The server gave an answer that makes no sense. Try again.";
 }
 
+function fieldsOf(error: unknown): { field: string; message: string }[] {
+  return typeof error === "object" && error !== null && "errors" in error && Array.isArray(error.errors)
+    ? error.errors
+    : [];
+}
+
 /** The data of an answer, or a Problem. */
 export async function answer<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
 ): Promise<T> {
   const { data, error, response } = await call;
   if (data === undefined) {
-    throw new Problem(response.status, detailOf(error));
+    throw new Problem(response.status, detailOf(error), fieldsOf(error));
   }
   return data;
 }

@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
@@ -41,8 +42,10 @@ import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
 import synopta.core.counter.Counter;
+import synopta.core.counter.Customer;
 import synopta.core.counter.OpeningDesk;
 import synopta.core.counter.Sheet;
+import synopta.core.counter.Stood;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.handover.HandOver;
@@ -96,8 +99,12 @@ public class SheetTest {
                 lines,
                 Set.of(Hazard.MAINS),
                 Optional.empty(),
+                Optional.empty(),
+                Customer.NONE,
+                OptionalInt.empty(),
                 CaseContent.Status.HANDED_OVER);
-        return desk.sheet(new CaseRecord(31, Instant.parse("2026-11-26T09:30:00Z"), 1, content), Optional.empty());
+        Instant now = Instant.parse("2026-11-26T09:30:00Z");
+        return desk.sheet(new CaseRecord(31, now, 1, now, content, Stood.UNTOLD), Optional.empty());
     }
 
     /** A case, what was handed over, and words that must stand on the sheet. */

@@ -20,6 +20,7 @@ import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.Counter;
 import synopta.core.counter.OpeningDesk;
+import synopta.core.counter.OutcomeDesk;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.PartBook;
 import synopta.core.fit.Specifications;
@@ -29,6 +30,7 @@ import synopta.core.order.OrderDesk;
 import synopta.core.order.PromiseLog;
 import synopta.core.order.QuoteDesk;
 import synopta.core.order.QuoteLog;
+import synopta.core.outcome.OutcomeLog;
 import synopta.demo.DemoCatalogue;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRefused;
@@ -177,6 +179,16 @@ class House {
     @Bean
     CaseDesk caseDesk(CaseLog log, Counter counter, Catalog catalog, HandOver handOver) {
         return new CaseDesk(log, counter, catalog, handOver);
+    }
+
+    @Bean
+    OutcomeLog outcomeLog(Store store) {
+        return store.outcomes();
+    }
+
+    @Bean
+    OutcomeDesk outcomeDesk(OutcomeLog log, Packs packs) {
+        return new OutcomeDesk(log, packs.all());
     }
 
     @Bean

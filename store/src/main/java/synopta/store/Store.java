@@ -9,12 +9,14 @@ import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseLog;
 import synopta.core.order.PromiseLog;
 import synopta.core.order.QuoteLog;
+import synopta.core.outcome.OutcomeLog;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.counter.CaseStore;
 import synopta.store.house.HouseRuleStore;
 import synopta.store.jdbc.Jdbc;
 import synopta.store.order.PromiseStore;
 import synopta.store.order.QuoteStore;
+import synopta.store.outcome.OutcomeStore;
 
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
 public final class Store implements AutoCloseable {
@@ -24,6 +26,7 @@ public final class Store implements AutoCloseable {
     private final HouseRuleStore house;
     private final QuoteStore quotes;
     private final PromiseStore promises;
+    private final OutcomeStore outcomes;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -40,6 +43,7 @@ public final class Store implements AutoCloseable {
         house = new HouseRuleStore(jdbc);
         quotes = new QuoteStore(jdbc);
         promises = new PromiseStore(jdbc);
+        outcomes = new OutcomeStore(jdbc);
     }
 
     /**
@@ -93,6 +97,11 @@ public final class Store implements AutoCloseable {
     /** What was promised. */
     public PromiseLog promises() {
         return promises;
+    }
+
+    /** What became of the cases. */
+    public OutcomeLog outcomes() {
+        return outcomes;
     }
 
     @Override

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -38,7 +39,10 @@ import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
+import synopta.core.counter.Customer;
+import synopta.core.counter.Known;
 import synopta.core.counter.Shopping;
+import synopta.core.counter.Stood;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
@@ -123,23 +127,49 @@ public class StoreTest {
                         new CaseContent.Line(new PartNumber("QV-1183"), 2)),
                 Set.of(Hazard.MAINS, Hazard.SHARP_METAL),
                 Optional.of("the fitter"),
+                Optional.of("Ida"),
+                new Customer(Optional.of("Marl & Daughter"), Optional.of("55-0142")),
+                OptionalInt.of(95),
                 status);
     }
+
+    private static final Stood STOOD = new Stood(
+            Optional.of(Appliance.DRYER),
+            Optional.of("A"),
+            Set.of(Fuel.LP, Fuel.NATURAL_GAS),
+            OptionalDouble.of(8.5),
+            List.of(new Known("age", "8 years old", "caller", true)),
+            List.of(new Stood.Given("thumps", "yes", true, false), new Stood.Given("cold", "no", false, true)),
+            List.of(new Stood.Leaning("roller-flat", "drum-roller", 0.8125)),
+            Optional.of(new Stood.Advised("sell", "It stands at 81 %.")),
+            Set.of("roller-flat"),
+            List.of(new Stood.Rule(new PartNumber("QV-1183"), 2, "They wear together.")),
+            List.of(new Stood.Warned(Hazard.MAINS, "Unplug it.")),
+            OptionalDouble.of(45.5));
 
     private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
 
     @Test
     public void aCaseComesBackAsItWasKept() {
         CaseContent content = content("th7B2O-w thumps", CaseContent.Status.OPEN);
-        CaseRecord kept = store.cases().add(content, NOON);
+        CaseRecord kept = store.cases().add(content, STOOD, NOON);
         assertEquals(kept.content(), content);
+        assertEquals(kept.stood(), STOOD);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
         CaseContent bare = new CaseContent(
-                CaseDraft.of(""), Optional.empty(), List.of(), Set.of(), Optional.empty(), CaseContent.Status.OPEN);
-        assertEquals(store.cases().add(bare, NOON).content(), bare);
+                CaseDraft.of(""),
+                Optional.empty(),
+                List.of(),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Customer.NONE,
+                OptionalInt.empty(),
+                CaseContent.Status.OPEN);
+        assertEquals(store.cases().add(bare, Stood.UNTOLD, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
-        store.cases().add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), NOON);
+        store.cases().add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), STOOD, NOON);
         assertEquals(
                 store.cases().handedOver(1),
                 List.of(new CaseLog.HandedOver("th7B2O-w squeaks", new ModelNumber("TH-7820-W"))));
@@ -147,13 +177,13 @@ public class StoreTest {
 
     @Test
     public void theSecondOfTwoChangesIsRefusedAndTheFirstStays() {
-        CaseRecord first = store.cases().add(content("a", CaseContent.Status.OPEN), NOON);
+        CaseRecord first = store.cases().add(content("a", CaseContent.Status.OPEN), STOOD, NOON);
         CaseRecord changed = store.cases()
-                .replace(first, content("b", CaseContent.Status.HANDED_OVER))
+                .replace(first, content("b", CaseContent.Status.HANDED_OVER), STOOD, NOON)
                 .orElseThrow();
         assertEquals(changed.revision(), first.revision() + 1);
         assertTrue(store.cases()
-                .replace(first, content("c", CaseContent.Status.OPEN))
+                .replace(first, content("c", CaseContent.Status.OPEN), STOOD, NOON)
                 .isEmpty());
         assertEquals(
                 store.cases()
@@ -167,9 +197,9 @@ public class StoreTest {
 
     @Test
     public void casesAreFoundByTheirWordsAndDaysAndPagedByNumber() {
-        CaseRecord odd = store.cases().add(content("50%_off! Lavender smell", CaseContent.Status.OPEN), NOON);
-        store.cases().add(content("50 of lavender", CaseContent.Status.OPEN), NOON.plusSeconds(86_400));
-        assertEquals(numbers("0%_OFF!"), List.of(odd.number()), "signs of the pattern are taken as they stand");
+        CaseRecord odd = store.cases().add(content("50%_off! Lavender smell", CaseContent.Status.OPEN), STOOD, NOON);
+        store.cases().add(content("50 of lavender", CaseContent.Status.OPEN), STOOD, NOON.plusSeconds(86_400));
+        assertEquals(numbers("50%_OFF!"), List.of(odd.number()), "signs of the pattern are taken as they stand");
         assertEquals(numbers("lavender").size(), 2);
         assertEquals(numbers("sn 4711").get(0) > numbers("sn 4711").get(1), true, "newest first");
         LocalDate day = LocalDate.of(2026, 3, 1);
@@ -194,7 +224,7 @@ public class StoreTest {
         List<Future<Long>> saves = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             saves.add(counters.submit(() -> store.cases()
-                    .add(content("together", CaseContent.Status.OPEN), NOON)
+                    .add(content("together", CaseContent.Status.OPEN), STOOD, NOON)
                     .number()));
         }
         List<Long> numbers = new ArrayList<>();
@@ -212,7 +242,7 @@ public class StoreTest {
         public static void main(String... arguments) {
             Store store = Store.inFolder(Path.of(arguments[0]));
             while (true) {
-                CaseRecord kept = store.cases().add(content("kept until killed", CaseContent.Status.OPEN), NOON);
+                CaseRecord kept = store.cases().add(content("kept until killed", CaseContent.Status.OPEN), STOOD, NOON);
                 System.out.println(kept.number());
                 System.out.flush();
             }
@@ -231,8 +261,9 @@ public class StoreTest {
                 .redirectErrorStream(true)
                 .start();
         long last = 0;
+        int killedAfter = 1 + new Random().nextInt(100);
         try (BufferedReader said = keeper.inputReader(StandardCharsets.UTF_8)) {
-            while (last < 25) {
+            while (last < killedAfter) {
                 String line = said.readLine();
                 assertTrue(line != null, "the keeper ended by itself");
                 last = line.matches("\\d+") ? Long.parseLong(line) : last;
@@ -242,8 +273,9 @@ public class StoreTest {
         assertFalse(keeper.isAlive());
         try (Store after = Store.inFolder(killed)) {
             for (long number = 1; number <= last; number++) {
-                CaseContent content = after.cases().find(number).orElseThrow().content();
-                assertEquals(content, content("kept until killed", CaseContent.Status.OPEN), "case " + number);
+                CaseRecord kept = after.cases().find(number).orElseThrow();
+                assertEquals(kept.content(), content("kept until killed", CaseContent.Status.OPEN), "case " + number);
+                assertEquals(kept.stood(), STOOD, "case " + number);
             }
         }
     }
@@ -260,14 +292,14 @@ public class StoreTest {
         Path again = Files.createTempDirectory("again");
         try (Store first = Store.inFolder(again)) {
             first.catalogStore().replace(DEMO);
-            first.cases().add(content("x", CaseContent.Status.OPEN), NOON);
+            first.cases().add(content("x", CaseContent.Status.OPEN), STOOD, NOON);
         }
         try (Store second = Store.inFolder(again)) {
             assertEquals(
                     second.catalogStore().count(Sheet.MODELS), DEMO.models().size());
             assertEquals(
                     second.cases()
-                            .add(content("y", CaseContent.Status.OPEN), NOON)
+                            .add(content("y", CaseContent.Status.OPEN), STOOD, NOON)
                             .number(),
                     2);
         }

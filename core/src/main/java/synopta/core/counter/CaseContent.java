@@ -3,6 +3,7 @@ package synopta.core.counter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Hazard;
@@ -13,6 +14,8 @@ import synopta.core.knowledge.Hazard;
  * @param complaint the caller's words where they were taken down beside the line
  * @param cautionsShown hazards whose cautions were put before the person
  * @param saidTo who that was, in a word: customer, fitter, a name
+ * @param specialist who served at the counter, when they said so
+ * @param answerSeconds from the first word to the answer
  */
 public record CaseContent(
         CaseDraft draft,
@@ -20,11 +23,20 @@ public record CaseContent(
         List<Line> lines,
         Set<Hazard> cautionsShown,
         Optional<String> saidTo,
+        Optional<String> specialist,
+        Customer customer,
+        OptionalInt answerSeconds,
         Status status) {
     /** Copies. */
     public CaseContent {
         lines = List.copyOf(lines);
         cautionsShown = Set.copyOf(cautionsShown);
+    }
+
+    /** The same for another customer. */
+    public CaseContent with(Customer other) {
+        return new CaseContent(
+                draft, complaint, lines, cautionsShown, saidTo, specialist, other, answerSeconds, status);
     }
 
     /** The draft with all that was said: the line, and the complaint where it says more. */

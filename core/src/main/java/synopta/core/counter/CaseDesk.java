@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import synopta.core.basket.Purchase;
@@ -51,7 +52,12 @@ public final class CaseDesk {
         }
 
         /** Somebody else changed the case in between. */
-        record Overtaken(long number) implements Saved {
+        record Overtaken(CaseRecord now, List<Change> changes) implements Saved {
+            /** Copies. */
+            public Overtaken {
+                changes = List.copyOf(changes);
+            }
+
             @Override
             public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
                 return overtaken.apply(this);
@@ -64,24 +70,32 @@ public final class CaseDesk {
 
     /** Keeps a new case. */
     public Saved open(CaseContent content, Instant now) {
-        return checked(content, kept -> Optional.of(log.add(kept, now)), 0);
+        return checked(content, (kept, stood) -> Optional.of(log.add(kept, stood, now)), Optional.empty());
     }
 
     /** Changes a kept case, if it still is as it was when it was read. */
-    public Saved change(CaseRecord read, CaseContent content) {
-        return checked(content, kept -> log.replace(read, kept), read.number());
+    public Saved change(CaseRecord read, CaseContent content, Instant now) {
+        return checked(content, (kept, stood) -> log.replace(read, kept, stood, now), Optional.of(read));
     }
 
-    private Saved checked(CaseContent content, Function<CaseContent, Optional<CaseRecord>> keep, long number) {
+    private Saved checked(
+            CaseContent content, BiFunction<CaseContent, Stood, Optional<CaseRecord>> keep, Optional<CaseRecord> read) {
         content.lines().forEach(line -> known(line.part()));
-        List<Caution> cautions = cautions(content);
+        CaseView view = counter.work(content.spoken());
+        List<Caution> cautions = cautions(view, content);
         List<Hazard> unseen = HandOver.unseen(cautions, content.cautionsShown());
         if (content.status() == CaseContent.Status.HANDED_OVER && !unseen.isEmpty()) {
             return new Saved.Refused(unseen);
         }
-        return keep.apply(content)
+        return keep.apply(content, Stood.of(view, cautions, content.draft()))
                 .<Saved>map(record -> new Saved.Kept(record, cautions))
-                .orElseGet(() -> new Saved.Overtaken(number));
+                .orElseGet(() -> overtaken(read.orElseThrow()));
+    }
+
+    /** What somebody else changed since a revision was read. */
+    public Saved.Overtaken overtaken(CaseRecord read) {
+        CaseRecord now = log.find(read.number()).orElseThrow();
+        return new Saved.Overtaken(now, Change.between(read.content(), now.content()));
     }
 
     private void known(PartNumber part) {
@@ -94,7 +108,10 @@ public final class CaseDesk {
 
     /** The cautions of a case: of its machine, its suspects that are sold for, and its lines. */
     public List<Caution> cautions(CaseContent content) {
-        CaseView view = counter.unasked(content.spoken());
+        return cautions(counter.unasked(content.spoken()), content);
+    }
+
+    private List<Caution> cautions(CaseView view, CaseContent content) {
         Set<String> types = new HashSet<>();
         content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
         Optional<Appliance> appliance = view.appliance();

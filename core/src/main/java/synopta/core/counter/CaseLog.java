@@ -9,13 +9,19 @@ import synopta.core.catalog.ModelNumber;
 /** The port through which cases are kept. A call that returned has kept what it was given. */
 public interface CaseLog {
     /** Keeps a new case under the next number. */
-    CaseRecord add(CaseContent content, Instant createdAt);
+    CaseRecord add(CaseContent content, Stood stood, Instant createdAt);
 
     /** The case of that number. */
     Optional<CaseRecord> find(long number);
 
-    /** Replaces the content if the revision is still the one given; empty when somebody was faster. */
-    Optional<CaseRecord> replace(CaseRecord expected, CaseContent content);
+    /** Adds a revision if the last is still the one given; empty when somebody was faster. Earlier ones stay. */
+    Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, Stood stood, Instant at);
+
+    /** All revisions of a case, the first first. */
+    List<CaseRecord> revisions(long number);
+
+    /** Erases the customer's name and number wherever they stand; whether there is such a case. */
+    boolean eraseCustomer(long number);
 
     /** Cases newest first. */
     List<CaseRecord> list(Filter filter);
@@ -23,7 +29,7 @@ public interface CaseLog {
     /**
      * Which cases.
      *
-     * @param text part of the line, model, serial or complaint, in any case
+     * @param text words of anything in the case, each by its beginning, in any case
      * @param from first day, UTC
      * @param to last day, UTC
      * @param after only cases of lower number

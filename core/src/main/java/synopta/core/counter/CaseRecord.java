@@ -3,9 +3,12 @@ package synopta.core.counter;
 import java.time.Instant;
 
 /**
- * A kept case.
+ * A kept case, at one of its revisions.
  *
  * @param number running, from 1
  * @param revision grows with every change, from 1
+ * @param changedAt when this revision was kept
+ * @param stood how the case stood then
  */
-public record CaseRecord(long number, Instant createdAt, long revision, CaseContent content) {}
+public record CaseRecord(
+        long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, Stood stood) {}

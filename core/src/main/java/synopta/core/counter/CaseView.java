@@ -10,6 +10,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.handover.HandOver;
 import synopta.core.knowledge.Caution;
@@ -30,6 +31,7 @@ import synopta.core.tag.TagReading;
  * @param platform the construction the case goes on with, when it was chosen
  * @param layout its construction family, when known
  * @param fuels what it may burn
+ * @param evidence what of it tells of faults
  * @param diagnosis present once the appliance is known and there is knowledge of it
  * @param selling ids of the faults that the needs come from
  * @param sale needs, wants and the plan for them
@@ -49,6 +51,7 @@ public record CaseView(
         Set<Fuel> fuels,
         OptionalDouble ageYears,
         List<Known> known,
+        List<Evidence> evidence,
         Optional<Diagnosis> diagnosis,
         Set<String> selling,
         Sale sale,
@@ -70,6 +73,7 @@ public record CaseView(
                 settled.fuels(),
                 settled.ageYears(),
                 known,
+                List.of(),
                 Optional.empty(),
                 Set.of(),
                 sale,

@@ -175,6 +175,7 @@ public final class Counter {
                 settled.fuels(),
                 settled.ageYears(),
                 known,
+                heard.evidence(),
                 Optional.of(diagnosis),
                 ids(selling),
                 sale,

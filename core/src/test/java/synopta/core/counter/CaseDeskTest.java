@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.catalog.ModelNumber;
@@ -28,8 +29,8 @@ public class CaseDeskTest {
         }
 
         @Override
-        public CaseRecord add(CaseContent content, Instant createdAt) {
-            kept = new CaseRecord(1, createdAt, 1, content);
+        public CaseRecord add(CaseContent content, Stood stood, Instant createdAt) {
+            kept = new CaseRecord(1, createdAt, 1, createdAt, content, stood);
             return kept;
         }
 
@@ -39,12 +40,22 @@ public class CaseDeskTest {
         }
 
         @Override
-        public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content) {
+        public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, Stood stood, Instant at) {
             if (expected.revision() != kept.revision()) {
                 return Optional.empty();
             }
-            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, content);
+            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, at, content, stood);
             return Optional.of(kept);
+        }
+
+        @Override
+        public List<CaseRecord> revisions(long number) {
+            return List.of(kept);
+        }
+
+        @Override
+        public boolean eraseCustomer(long number) {
+            return false;
         }
 
         @Override
@@ -56,7 +67,16 @@ public class CaseDeskTest {
     private static CaseContent content(String line, Set<Hazard> shown, CaseContent.Status status, String... parts) {
         List<CaseContent.Line> lines =
                 Arrays.stream(parts).map(p -> new CaseContent.Line(part(p), 1)).toList();
-        return new CaseContent(CaseDraft.of(line), Optional.empty(), lines, shown, Optional.empty(), status);
+        return new CaseContent(
+                CaseDraft.of(line),
+                Optional.empty(),
+                lines,
+                shown,
+                Optional.empty(),
+                Optional.empty(),
+                Customer.NONE,
+                OptionalInt.empty(),
+                status);
     }
 
     private static String outcome(CaseDesk.Saved saved) {
@@ -98,7 +118,15 @@ public class CaseDeskTest {
         CaseContent line = content("th7820w", Set.of(), CaseContent.Status.OPEN);
         for (String complaint : List.of("it thumps", "it thumps ".repeat(2000))) {
             CaseContent both = new CaseContent(
-                    line.draft(), Optional.of(complaint), List.of(), Set.of(), Optional.empty(), line.status());
+                    line.draft(),
+                    Optional.of(complaint),
+                    List.of(),
+                    Set.of(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Customer.NONE,
+                    OptionalInt.empty(),
+                    line.status());
             assertEquals(hazards(desk, line), List.of(Hazard.MAINS));
             assertEquals(hazards(desk, both), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
         }
@@ -117,8 +145,8 @@ public class CaseDeskTest {
                 new HandOver(List.of(CounterTest.PACK), CounterTest.CATALOG));
         CaseContent open = content("th7820w thumps", Set.of(), CaseContent.Status.OPEN);
         CaseRecord read = desk.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
-        assertEquals(outcome(desk.change(read, open)), "kept 2");
-        assertEquals(outcome(desk.change(read, open)), "overtaken");
+        assertEquals(outcome(desk.change(read, open, Instant.EPOCH)), "kept 2");
+        assertEquals(outcome(desk.change(read, open, Instant.EPOCH)), "overtaken");
     }
 
     @Test

@@ -11,19 +11,25 @@ final class Drafts {
     private Drafts() {}
 
     static CaseDraft overruled(String line, Set<String> struck, Set<String> picked, Set<String> dropped) {
-        return draft(line, struck, picked, dropped, null, null, Set.of());
+        return draft(line, List.of(), struck, picked, dropped, null, null, Set.of());
+    }
+
+    static CaseDraft answered(String line, String finding, String answer) {
+        List<CaseDraft.Answered> answers = List.of(new CaseDraft.Answered(finding, answer, true));
+        return draft(line, answers, Set.of(), Set.of(), Set.of(), null, null, Set.of());
     }
 
     static CaseDraft looked(String line, String platform, Set<String> looked) {
-        return draft(line, Set.of(), Set.of(), Set.of(), null, platform, looked);
+        return draft(line, List.of(), Set.of(), Set.of(), Set.of(), null, platform, looked);
     }
 
     static CaseDraft withSerial(String line, String serial, Set<String> struck) {
-        return draft(line, struck, Set.of(), Set.of(), serial, null, Set.of());
+        return draft(line, List.of(), struck, Set.of(), Set.of(), serial, null, Set.of());
     }
 
     private static CaseDraft draft(
             String line,
+            List<CaseDraft.Answered> answers,
             Set<String> struck,
             Set<String> picked,
             Set<String> dropped,
@@ -37,7 +43,7 @@ final class Drafts {
                 Optional.empty(),
                 OptionalDouble.empty(),
                 List.of(),
-                List.of(),
+                answers,
                 List.of(),
                 struck,
                 picked,

@@ -79,7 +79,8 @@ class ShelfController {
             }
             Intake.Outcome outcome = intake.take(zip, dryRun)
                     .orElseThrow(() -> Refused.overtaken(
-                            "Another delivery is being taken in. Wait until it is done, then send this one again."));
+                            "Another delivery is being taken in. Wait until it is done, then send this one again.",
+                            List.of()));
             return outcome.faults().isEmpty() || dryRun
                     ? ResponseEntity.ok(ShelfWire.ImportAnswer.of(outcome))
                     : refused(outcome);

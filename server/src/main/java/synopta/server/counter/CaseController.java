@@ -17,8 +17,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
@@ -90,7 +93,8 @@ class CaseController {
                 Optional.ofNullable(to),
                 Optional.ofNullable(after),
                 PAGE));
-        List<CaseWire.CaseAnswer> cases = records.stream().map(this::answer).toList();
+        List<CaseWire.CaseAnswer> cases =
+                records.stream().map(CaseWire.CaseAnswer::of).toList();
         return new CaseWire.CasePage(
                 cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
     }
@@ -100,7 +104,22 @@ class CaseController {
         CaseRecord record = found(number);
         return ResponseEntity.ok()
                 .header(HttpHeaders.ETAG, tag(record.revision()))
-                .body(answer(record));
+                .body(CaseWire.CaseAnswer.of(record));
+    }
+
+    /** Every revision, the first first: what was changed, by whom, and how the case stood. */
+    @GetMapping("/{number}/revisions")
+    List<RevisionWire> revisions(@PathVariable long number) {
+        found(number);
+        return RevisionWire.of(log.revisions(number));
+    }
+
+    /** Erases the customer's name and number from the case, its quotes and its texts; the case stays. */
+    @DeleteMapping("/{number}/customer")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void erase(@PathVariable long number) {
+        found(number);
+        log.eraseCustomer(number);
     }
 
     /** Fields that are sent replace those that are kept (RFC 7396); without If-Match the case is taken as it is now. */
@@ -113,7 +132,7 @@ class CaseController {
             @RequestBody Map<String, Object> patch) {
         CaseRecord record = found(number);
         if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
-            throw overtaken(number);
+            throw overtaken(desk.overtaken(revision(record, ifMatch)));
         }
         Map<String, Object> merged = json.convertValue(CaseWire.CaseFields.of(record.content()), FIELDS);
         merged.putAll(patch);
@@ -124,7 +143,7 @@ class CaseController {
             throw Refused.impossible(
                     first.getPropertyPath().toString(), first.getPropertyPath() + " " + first.getMessage());
         }
-        CaseWire.CaseAnswer kept = kept(desk.change(record, fields.content()));
+        CaseWire.CaseAnswer kept = kept(desk.change(record, fields.content(), clock.instant()));
         return ResponseEntity.ok()
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
@@ -163,13 +182,17 @@ class CaseController {
                         () -> Refused.missing("There is no case %d. Look it up in the day book.".formatted(number)));
     }
 
-    private CaseWire.CaseAnswer answer(CaseRecord record) {
-        return CaseWire.CaseAnswer.of(record, desk.cautions(record.content()));
+    /** The revision that an entity tag names; the case as it is now where there is no such. */
+    private CaseRecord revision(CaseRecord record, String tag) {
+        return log.revisions(record.number()).stream()
+                .filter(kept -> tag.equals(tag(kept.revision())))
+                .findFirst()
+                .orElse(record);
     }
 
     private static CaseWire.CaseAnswer kept(CaseDesk.Saved saved) {
         return saved.fold(
-                kept -> CaseWire.CaseAnswer.of(kept.record(), kept.cautions()),
+                kept -> CaseWire.CaseAnswer.of(kept.record()),
                 refused -> {
                     throw Refused.impossible(
                             "cautionsShown",
@@ -179,14 +202,25 @@ class CaseController {
                                             .collect(Collectors.joining(", "))));
                 },
                 overtaken -> {
-                    throw overtaken(overtaken.number());
+                    throw overtaken(overtaken);
                 });
     }
 
-    private static Refused overtaken(long number) {
+    private static Refused overtaken(CaseDesk.Saved.Overtaken overtaken) {
         return Refused.overtaken(
-                "Case %d was changed by somebody else in between. Load it again; what you typed is still with you."
-                        .formatted(number));
+                "Case %d was changed%s in between. What you typed is still with you: save it over theirs, or take theirs."
+                        .formatted(
+                                overtaken.now().number(),
+                                overtaken
+                                        .now()
+                                        .content()
+                                        .specialist()
+                                        .map(" by "::concat)
+                                        .orElse(" by somebody else")),
+                overtaken.changes().stream()
+                        .map(c -> new Refused.FieldFault(
+                                c.field(), "was “%s”, is now “%s”".formatted(c.before(), c.after())))
+                        .toList());
     }
 
     private static String tag(long revision) {

@@ -1,6 +1,8 @@
 package synopta.server.counter;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -9,6 +11,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
@@ -18,7 +21,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseRecord;
-import synopta.core.knowledge.Caution;
+import synopta.core.counter.Customer;
 import synopta.core.knowledge.Hazard;
 import synopta.server.diagnosis.AnswerWire;
 import synopta.server.diagnosis.DiagnosisWire;
@@ -53,6 +56,10 @@ public final class CaseWire {
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
             @MayBeNull @Size(max = 120) String saidTo,
+            @MayBeNull @Size(max = 80) String specialist,
+            @MayBeNull @Size(max = 120) String customer,
+            @MayBeNull @Size(max = 120) String customerPhone,
+            @MayBeNull @Min(0) @Max(86_400) Integer answerSeconds,
             @MayBeNull String status) {
         CaseDraft draft() {
             return new CaseDraft(
@@ -89,8 +96,15 @@ public final class CaseWire {
                                     .map(l -> new CaseContent.Line(new PartNumber(l.part()), l.quantity()))
                                     .toList(),
                     set(cautionsShown).stream().map(Hazard::of).collect(Collectors.toSet()),
-                    Optional.ofNullable(saidTo).map(String::strip).filter(who -> !who.isEmpty()),
+                    words(saidTo),
+                    words(specialist),
+                    new Customer(words(customer), words(customerPhone)),
+                    answerSeconds == null ? OptionalInt.empty() : OptionalInt.of(answerSeconds),
                     status == null ? CaseContent.Status.OPEN : CaseContent.Status.of(status));
+        }
+
+        private static Optional<String> words(String text) {
+            return Optional.ofNullable(text).map(String::strip).filter(words -> !words.isEmpty());
         }
 
         private static Set<String> set(Collection<String> items) {
@@ -128,6 +142,12 @@ public final class CaseWire {
                             .toList(),
                     content.cautionsShown().stream().sorted().map(Hazard::slug).toList(),
                     content.saidTo().orElse(null),
+                    content.specialist().orElse(null),
+                    content.customer().name().orElse(null),
+                    content.customer().phone().orElse(null),
+                    content.answerSeconds().isPresent()
+                            ? content.answerSeconds().getAsInt()
+                            : null,
                     content.status().slug());
         }
     }
@@ -163,9 +183,13 @@ public final class CaseWire {
             List<CaseLineWire> lines,
             List<String> cautionsShown,
             @MayBeNull String saidTo,
+            @MayBeNull String specialist,
+            @MayBeNull String customer,
+            @MayBeNull String customerPhone,
+            @MayBeNull Integer answerSeconds,
             String status,
             List<AnswerWire.CautionWire> cautions) {
-        static CaseAnswer of(CaseRecord record, List<Caution> cautions) {
+        static CaseAnswer of(CaseRecord record) {
             CaseFields f = CaseFields.of(record.content());
             return new CaseAnswer(
                     record.number(),
@@ -193,8 +217,14 @@ public final class CaseWire {
                     f.lines(),
                     f.cautionsShown(),
                     f.saidTo(),
+                    f.specialist(),
+                    f.customer(),
+                    f.customerPhone(),
+                    f.answerSeconds(),
                     f.status(),
-                    cautions.stream().map(AnswerWire.CautionWire::of).toList());
+                    record.stood().cautions().stream()
+                            .map(c -> AnswerWire.CautionWire.of(c.hazard(), c.text()))
+                            .toList());
         }
     }
 

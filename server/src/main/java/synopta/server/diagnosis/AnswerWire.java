@@ -263,7 +263,12 @@ public final class AnswerWire {
     public record CautionWire(String hazard, boolean grave, String text) {
         /** The wire form. */
         public static CautionWire of(Caution caution) {
-            return new CautionWire(caution.hazard().slug(), caution.hazard().isGrave(), caution.text());
+            return of(caution.hazard(), caution.text());
+        }
+
+        /** The wire form of a hazard and its words. */
+        public static CautionWire of(Hazard hazard, String text) {
+            return new CautionWire(hazard.slug(), hazard.isGrave(), text);
         }
     }
 }

@@ -24,9 +24,9 @@ public final class Refused extends RuntimeException {
         return new Refused(HttpStatus.NOT_FOUND, detail, List.of());
     }
 
-    /** 409: somebody else was faster. */
-    public static Refused overtaken(String detail) {
-        return new Refused(HttpStatus.CONFLICT, detail, List.of());
+    /** 409: somebody else was faster; the fields that they changed. */
+    public static Refused overtaken(String detail, List<FieldFault> changed) {
+        return new Refused(HttpStatus.CONFLICT, detail, changed);
     }
 
     /** 413: more than is taken at once. */

@@ -1,7 +1,10 @@
 package synopta.store.counter;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,16 +31,20 @@ final class CaseItems {
     private static final String PERHAPS = "?";
 
     private static final String WRITE = """
-            insert into case_item (number, kind, place, name, detail)
-            values (?, ?, ?, ?, ?)""";
-    private static final String CLEAR = """
-            delete from case_item
-             where number = ?""";
+            insert into case_entry (number, revision, kind, place, name, detail)
+            values (?, ?, ?, ?, ?, ?)""";
     private static final String READ = """
-            select kind, name, detail
-              from case_item
+            select number, kind, name, detail
+              from case_entry
              where number = ?
+               and revision = ?
              order by kind, place""";
+    private static final String READ_LAST = """
+            select e.number, e.kind, e.name, e.detail
+              from counter_case c
+              join case_entry e on e.number = c.number and e.revision = c.revision
+             where c.number = any(?)
+             order by e.number, e.kind, e.place""";
 
     private final Jdbc jdbc;
 
@@ -139,19 +146,35 @@ final class CaseItems {
         }
     }
 
-    Read read(long number) {
-        Map<String, List<Item>> items = new LinkedHashMap<>();
-        jdbc.list(READ, row -> new Item(row.getString("kind"), row.getString("name"), row.getString("detail")), number)
-                .forEach(item ->
-                        items.computeIfAbsent(item.kind, k -> new ArrayList<>()).add(item));
-        return new Read(items);
+    /** The lists of one revision. */
+    Read read(long number, long revision) {
+        return byCase(jdbc.list(READ, CaseItems::row, number, revision)).getOrDefault(number, new Read(Map.of()));
     }
 
-    void clear(long number) {
-        jdbc.update(CLEAR, number);
+    /** The lists of the last revisions of some cases, by their numbers; of a case without lists there is none. */
+    Map<Long, Read> readLast(List<Long> numbers) {
+        return byCase(jdbc.list(READ_LAST, CaseItems::row, (Object) numbers.toArray(Long[]::new)));
     }
 
-    void write(long number, CaseContent content) {
+    private record Row(long number, Item item) {}
+
+    private static Row row(ResultSet row) throws SQLException {
+        return new Row(
+                row.getLong("number"), new Item(row.getString("kind"), row.getString("name"), row.getString("detail")));
+    }
+
+    private static Map<Long, Read> byCase(List<Row> rows) {
+        Map<Long, Read> reads = new HashMap<>();
+        for (Row row : rows) {
+            reads.computeIfAbsent(row.number, n -> new Read(new LinkedHashMap<>()))
+                    .items
+                    .computeIfAbsent(row.item.kind, kind -> new ArrayList<>())
+                    .add(row.item);
+        }
+        return reads;
+    }
+
+    void write(long number, long revision, CaseContent content) {
         CaseDraft draft = content.draft();
         List<Item> items = new ArrayList<>();
         draft.rechecked()
@@ -175,7 +198,8 @@ final class CaseItems {
         items.add(new Item("person", draft.person().slug(), ""));
         items.addAll(shopping(draft.shopping()));
         int[] place = {0};
-        jdbc.batch(WRITE, items.stream(), item -> new Object[] {number, item.kind, place[0]++, item.name, item.detail});
+        jdbc.batch(WRITE, items.stream(), item ->
+                new Object[] {number, revision, item.kind, place[0]++, item.name, item.detail});
     }
 
     private static List<Item> shopping(Shopping shopping) {

@@ -154,11 +154,13 @@ public final class Jdbc {
         return statement;
     }
 
-    /** Several words are bound as one array, for `= any(?)`. */
+    /** Several words or numbers are bound as one array, for `= any(?)`. */
     private static void bind(Connection connection, PreparedStatement statement, Object... values) throws SQLException {
         for (int i = 0; i < values.length; i++) {
             if (values[i] instanceof String[] words) {
                 statement.setArray(i + 1, connection.createArrayOf("varchar", words));
+            } else if (values[i] instanceof Long[] numbers) {
+                statement.setArray(i + 1, connection.createArrayOf("bigint", numbers));
             } else {
                 statement.setObject(i + 1, values[i]);
             }

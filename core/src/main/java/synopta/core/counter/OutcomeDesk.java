@@ -1,0 +1,135 @@
+package synopta.core.counter;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import synopta.core.catalog.Appliance;
+import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.Inquiry;
+import synopta.core.diagnosis.Machine;
+import synopta.core.knowledge.Pack;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeLog;
+import synopta.core.outcome.Told;
+
+/** Writes down what became of a case, and what that says of the advice that was given. */
+public final class OutcomeDesk {
+    private static final double LEAST_ODDS = 1e-12;
+
+    private final OutcomeLog log;
+    private final Map<Appliance, Pack> packs = new TreeMap<>();
+    private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+
+    /** Keeps outcomes in this log, and weighs what was asked by these packs. */
+    public OutcomeDesk(OutcomeLog log, Collection<Pack> packs) {
+        this.log = log;
+        for (Pack pack : packs) {
+            this.packs.put(pack.appliance(), pack);
+            diagnosers.put(pack.appliance(), new Diagnoser(pack));
+        }
+    }
+
+    /** Adds an entry to a case whose parts have left; refuses a fault that machines of the kind do not have. */
+    public void tell(CaseRecord record, Outcome outcome) {
+        if (record.content().status() != CaseContent.Status.HANDED_OVER) {
+            throw new IllegalArgumentException(
+                    "Case %d is still open: hand over first, then write down what became of it."
+                            .formatted(record.number()));
+        }
+        outcome.fault().ifPresent(fault -> known(record, fault));
+        log.add(record.number(), outcome, told(record, outcome));
+    }
+
+    private void known(CaseRecord record, String fault) {
+        boolean isKnown = record.stood().appliance().map(packs::get).stream()
+                .anyMatch(pack -> pack.fault(fault).isPresent());
+        if (!isKnown) {
+            throw new IllegalArgumentException(
+                    "Fault (%s) is not known for the machine of case %d. Take one of its suspects, or leave it open."
+                            .formatted(fault, record.number()));
+        }
+    }
+
+    /** What the counts need of a case with this outcome. */
+    public Told told(CaseRecord record, Outcome outcome) {
+        Stood stood = record.stood();
+        Optional<String> appliance = stood.appliance().map(Appliance::slug);
+        return new Told(
+                record.number(),
+                LocalDate.ofInstant(record.createdAt(), ZoneOffset.UTC),
+                appliance,
+                appliance.flatMap(a -> stood.layout().map(layout -> a + " " + layout)),
+                record.content().specialist(),
+                stood.suspects().stream()
+                        .filter(s -> stood.selling().contains(s.fault()))
+                        .map(Stood.Leaning::partType)
+                        .distinct()
+                        .toList(),
+                outcome.fault()
+                        .map(fault -> stood.suspects().stream()
+                                .map(s -> new Told.Guess(
+                                        s.probability(), s.fault().equals(fault)))
+                                .toList())
+                        .orElse(List.of()),
+                outcome.isRightFirstTime(),
+                outcome.returns().stream().map(Outcome.Return::reason).toList(),
+                record.content().answerSeconds(),
+                outcome.fault().flatMap(fault -> overruled(record.content().draft(), fault)),
+                outcome.fault().map(fault -> worths(stood, fault)).orElse(List.of()));
+    }
+
+    private static Optional<Told.WhoWasRight> overruled(CaseDraft draft, String fault) {
+        if (draft.picked().isEmpty() && draft.dropped().isEmpty()) {
+            return Optional.empty();
+        }
+        if (draft.picked().contains(fault)) {
+            return Optional.of(Told.WhoWasRight.SPECIALIST);
+        }
+        return Optional.of(draft.dropped().contains(fault) ? Told.WhoWasRight.ADVICE : Told.WhoWasRight.NEITHER);
+    }
+
+    /** What each answer that was asked for was worth: the odds of what it was, with it and without. */
+    private List<Told.Worth> worths(Stood stood, String fault) {
+        Optional<Pack> pack =
+                stood.appliance().map(packs::get).filter(p -> p.fault(fault).isPresent());
+        List<Stood.Given> known = pack.map(p -> stood.evidence().stream()
+                        .filter(given -> p.finding(given.finding()).isPresent())
+                        .toList())
+                .orElse(List.of());
+        if (known.stream().noneMatch(Stood.Given::asked) || stood.fuels().isEmpty()) {
+            return List.of();
+        }
+        Machine machine = new Machine(stood.fuels(), stood.layout(), stood.ageYears());
+        Diagnoser diagnoser = diagnosers.get(stood.appliance().orElseThrow());
+        double all = logOdds(diagnoser, machine, known, fault);
+        return known.stream()
+                .filter(Stood.Given::asked)
+                .map(piece -> new Told.Worth(
+                        piece.finding(),
+                        all
+                                - logOdds(
+                                        diagnoser,
+                                        machine,
+                                        known.stream().filter(k -> k != piece).toList(),
+                                        fault)))
+                .toList();
+    }
+
+    private static double logOdds(Diagnoser diagnoser, Machine machine, List<Stood.Given> known, String fault) {
+        List<Evidence> evidence = known.stream()
+                .map(k -> new Evidence(k.finding(), k.answer(), k.sure()))
+                .toList();
+        double p = diagnoser.diagnose(Inquiry.of(machine, evidence).unasked()).suspects().stream()
+                .filter(s -> s.fault().id().equals(fault))
+                .mapToDouble(s -> s.probability().value())
+                .findFirst()
+                .orElse(0);
+        double kept = Math.max(LEAST_ODDS, Math.min(1 - LEAST_ODDS, p));
+        return Math.log(kept / (1 - kept)) / Math.log(2);
+    }
+}

@@ -1,0 +1,168 @@
+package synopta.core.outcome;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import synopta.core.knowledge.Basis;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.LifeCurve;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+
+/** Figures that were learnt and accepted, laid over a pack; what was not learnt stays as the pack has it. */
+public final class LearntLayer {
+    private static final Basis LEARNT = new Basis("learnt from the cases of the house");
+
+    private final Map<String, Double> values = new HashMap<>();
+
+    /** Of these figures; of two for the same the later counts. */
+    public LearntLayer(List<Proposal.Learnt> learnt) {
+        learnt.forEach(one -> values.put(key(one.kind(), one.appliance().slug(), one.subject()), one.value()));
+    }
+
+    private static String key(Kind kind, String appliance, String subject) {
+        return String.join("|", kind.slug(), appliance, subject);
+    }
+
+    private double value(Pack pack, Kind kind, String subject, double believed) {
+        return values.getOrDefault(key(kind, pack.appliance().slug(), subject), believed);
+    }
+
+    private boolean has(Pack pack, Kind kind, String subject) {
+        return values.containsKey(key(kind, pack.appliance().slug(), subject));
+    }
+
+    /** The pack with what was learnt of it. */
+    public Pack over(Pack pack) {
+        return new Pack(
+                pack.appliance(),
+                pack.fuelShares(),
+                pack.partTypes().stream().map(type -> over(pack, type)).toList(),
+                pack.faults().stream().map(fault -> over(pack, fault)).toList(),
+                pack.findings().stream().map(finding -> over(pack, finding)).toList(),
+                pack.tests().stream().map(test -> over(pack, test)).toList(),
+                pack.circuits(),
+                pack.sameWords(),
+                pack.rights(),
+                pack.cautions(),
+                pack.layouts().stream().map(layout -> over(pack, layout)).toList(),
+                pack.replacement());
+    }
+
+    private PartType over(Pack pack, PartType type) {
+        if (!has(pack, Kind.LIFE, type.slug())) {
+            return type;
+        }
+        double scale = value(pack, Kind.LIFE, type.slug(), type.life().scaleYears());
+        return new PartType(
+                type.slug(),
+                type.name(),
+                new LifeCurve(type.life().shape(), scale, LEARNT),
+                type.selling(),
+                type.bag(),
+                type.called(),
+                type.picture(),
+                type.refer(),
+                type.specs(),
+                type.safety(),
+                type.fitting());
+    }
+
+    private Fault over(Pack pack, Fault fault) {
+        boolean learnt = has(pack, Kind.RATE, fault.id());
+        return new Fault(
+                fault.id(),
+                fault.partType(),
+                fault.fault(),
+                fault.name(),
+                fault.slot(),
+                fault.fuels(),
+                value(pack, Kind.RATE, fault.id(), fault.prior()),
+                learnt ? LEARNT : fault.basis(),
+                fault.cure(),
+                fault.shows().stream().map(link -> over(pack, fault, link)).toList(),
+                fault.causedBy());
+    }
+
+    private Fault.Link over(Pack pack, Fault fault, Fault.Link link) {
+        Finding finding = pack.finding(link.finding()).orElseThrow();
+        String answer = finding.answers().get(link.level(finding)).slug();
+        String subject = String.join("|", fault.id(), finding.id(), answer);
+        return has(pack, Kind.LINK, subject)
+                ? new Fault.Link(
+                        link.finding(), link.answer(), value(pack, Kind.LINK, subject, link.strength()), LEARNT)
+                : link;
+    }
+
+    private Finding over(Pack pack, Finding finding) {
+        List<Finding.Answer> answers = finding.answers().stream()
+                .map(answer -> new Finding.Answer(
+                        answer.slug(),
+                        answer.words(),
+                        value(pack, Kind.LEAK, finding.id() + "|" + answer.slug(), answer.leak()),
+                        answer.said(),
+                        answer.implies(),
+                        answer.moot(),
+                        answer.layouts()))
+                .toList();
+        return new Finding(
+                finding.id(),
+                finding.question(),
+                finding.hint(),
+                answers,
+                finding.minutes(),
+                finding.who(),
+                finding.opens(),
+                finding.hazards(),
+                finding.basis());
+    }
+
+    private MeterTest over(Pack pack, MeterTest test) {
+        String id = test.finding().id();
+        double sensitivity = value(pack, Kind.SENSITIVITY, id, test.sensitivity());
+        double specificity = value(pack, Kind.SPECIFICITY, id, test.specificity());
+        Finding finding = test.finding();
+        Finding read = new Finding(
+                id,
+                finding.question(),
+                finding.hint(),
+                List.of(
+                        finding.answers().get(0),
+                        Finding.Answer.plain(
+                                MeterTest.BAD, finding.answers().get(1).words(), 1 - specificity)),
+                finding.minutes(),
+                finding.who(),
+                finding.opens(),
+                finding.hazards(),
+                finding.basis());
+        return new MeterTest(read, test.unit(), test.goodFrom(), test.goodTo(), test.finds(), sensitivity, specificity);
+    }
+
+    private Layout over(Pack pack, Layout layout) {
+        double times = value(pack, Kind.MINUTES, layout.id(), 1);
+        return new Layout(
+                layout.id(),
+                layout.name(),
+                layout.share(),
+                layout.tag(),
+                layout.fuels(),
+                layout.places(),
+                layout.steps().stream().map(step -> over(step, times)).toList(),
+                layout.drawing(),
+                layout.belt());
+    }
+
+    private static OpeningStep over(OpeningStep step, double times) {
+        Map<String, Double> reaches = step.reaches().entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, e -> e.getValue() * times, (a, b) -> a, LinkedHashMap::new));
+        return new OpeningStep(
+                step.id(), step.name(), step.minutes() * times, step.after(), reaches, step.work(), step.basis());
+    }
+}

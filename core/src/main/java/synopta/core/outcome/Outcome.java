@@ -1,0 +1,89 @@
+package synopta.core.outcome;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import synopta.core.catalog.PartNumber;
+
+/**
+ * What became of a case.
+ *
+ * @param at when it was told
+ * @param by who wrote it down, when they said so
+ * @param fault the id of the fault that was found; empty while nobody knows
+ * @param fixed whether the machine works again
+ * @param minutes the work took
+ */
+public record Outcome(
+        Instant at,
+        Optional<String> by,
+        Optional<String> fault,
+        boolean fixed,
+        OptionalInt minutes,
+        List<Return> returns,
+        Optional<String> note) {
+    private static final int LONGEST_WORK = 10_000;
+    private static final int LONGEST_NOTE = 2_000;
+
+    /** Copies; refuses work of less than a minute or more than a week, and a note that is a book. */
+    public Outcome {
+        returns = List.copyOf(returns);
+        if (minutes.isPresent() && (minutes.getAsInt() < 1 || minutes.getAsInt() > LONGEST_WORK)) {
+            throw new IllegalArgumentException(
+                    "Minutes (%d) must lie between 1 and %d.".formatted(minutes.getAsInt(), LONGEST_WORK));
+        }
+        if (note.map(String::length).orElse(0) > LONGEST_NOTE) {
+            throw new IllegalArgumentException("The note has %d characters; at most %d are kept. Shorten it."
+                    .formatted(note.get().length(), LONGEST_NOTE));
+        }
+    }
+
+    /** So many pieces came back. */
+    public record Return(PartNumber part, int quantity, Reason reason) {
+        /** Refuses a return of nothing. */
+        public Return {
+            if (quantity < 1) {
+                throw new IllegalArgumentException("Quantity of %s (%d) must be at least 1.".formatted(part, quantity));
+            }
+        }
+    }
+
+    /** Why a part comes back. */
+    public enum Reason {
+        WRONG_MACHINE,
+        WRONG_DIAGNOSIS,
+        WRONG_PART,
+        CHANGED_MIND,
+        DAMAGED,
+        RIGHT_PART_THOUGHT_WRONG;
+
+        /** The word of the API. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        /** Whether the counter was wrong: about the machine, the fault or the part. */
+        public boolean isOurs() {
+            return this == WRONG_MACHINE || this == WRONG_DIAGNOSIS || this == WRONG_PART;
+        }
+
+        /** The reason of a slug; another is refused with those that are known. */
+        public static Reason of(String slug) {
+            for (Reason reason : values()) {
+                if (reason.slug().equals(slug)) {
+                    return reason;
+                }
+            }
+            throw new IllegalArgumentException(
+                    "Reason (%s) must be wrong-machine, wrong-diagnosis, wrong-part, changed-mind, damaged or right-part-thought-wrong."
+                            .formatted(slug));
+        }
+    }
+
+    /** Fixed, and nothing came back for which the counter is to blame. */
+    public boolean isRightFirstTime() {
+        return fixed && returns.stream().noneMatch(r -> r.reason().isOurs());
+    }
+}

@@ -1,0 +1,152 @@
+package synopta.core.counter;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+import static synopta.core.Samples.part;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.testng.annotations.Test;
+import synopta.core.catalog.PartNumber;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeLog;
+import synopta.core.outcome.Told;
+
+/** What an outcome says of the advice that was given. */
+public class OutcomeDeskTest {
+    private static final Instant NOW = Instant.parse("2026-03-01T12:00:00Z");
+    private final List<Told> kept = new ArrayList<>();
+    private final OutcomeDesk desk = new OutcomeDesk(new Log(), List.of(CounterTest.PACK));
+
+    private final class Log implements OutcomeLog {
+        @Override
+        public void add(long number, Outcome outcome, Told told) {
+            kept.add(told);
+        }
+
+        @Override
+        public List<Outcome> of(long number) {
+            return List.of();
+        }
+
+        @Override
+        public List<Told> told() {
+            return kept;
+        }
+
+        @Override
+        public List<Long> due(LocalDate until, int limit) {
+            return List.of();
+        }
+
+        @Override
+        public List<Long> with(PartNumber part, int limit) {
+            return List.of();
+        }
+    }
+
+    private static CaseRecord record(CaseDraft draft, CaseContent.Status status) {
+        CaseView view = CounterTest.COUNTER.work(draft);
+        CaseContent content = new CaseContent(
+                draft,
+                Optional.empty(),
+                List.of(),
+                Set.of(),
+                Optional.empty(),
+                Optional.of("Ida"),
+                Customer.NONE,
+                OptionalInt.of(80),
+                status);
+        return new CaseRecord(7, NOW, 1, NOW, content, Stood.of(view, view.cautions(), draft));
+    }
+
+    private static Outcome outcome(String fault, boolean fixed, Outcome.Reason... reasons) {
+        List<Outcome.Return> returns = new ArrayList<>();
+        for (Outcome.Reason reason : reasons) {
+            returns.add(new Outcome.Return(part("ROLLER"), 1, reason));
+        }
+        return new Outcome(
+                NOW,
+                Optional.of("Tom"),
+                Optional.ofNullable(fault),
+                fixed,
+                OptionalInt.of(40),
+                returns,
+                Optional.empty());
+    }
+
+    private Told told(CaseDraft draft, Outcome outcome) {
+        desk.tell(record(draft, CaseContent.Status.HANDED_OVER), outcome);
+        return kept.get(kept.size() - 1);
+    }
+
+    @Test
+    public void whatWasSaidIsHeldAgainstWhatItWas() {
+        CaseView view = CounterTest.COUNTER.work(CaseDraft.of("th7820w thumps"));
+        String fault = view.diagnosis().orElseThrow().suspects().get(0).fault().id();
+        Told told = told(CaseDraft.of("th7820w thumps"), outcome(fault, true));
+        assertTrue(told.right());
+        assertEquals(told.specialist(), Optional.of("Ida"));
+        assertEquals(told.guesses().stream().filter(Told.Guess::was).count(), 1);
+        assertEquals(
+                told.guesses().get(0).probability(),
+                view.diagnosis().orElseThrow().suspects().get(0).probability().value());
+        assertTrue(
+                told(CaseDraft.of("th7820w thumps"), outcome(null, false))
+                        .guesses()
+                        .isEmpty(),
+                "nobody knows what it was");
+        assertTrue(!told(CaseDraft.of("th7820w"), outcome(fault, true, Outcome.Reason.WRONG_PART))
+                .right());
+        assertTrue(told(CaseDraft.of("th7820w"), outcome(fault, true, Outcome.Reason.CHANGED_MIND))
+                .right());
+    }
+
+    @Test
+    public void anAnswerThatWasAskedForIsWorthTheBitsItMovedTheFault() {
+        CaseDraft volunteered = CaseDraft.of("th7820w thumps");
+        CaseDraft asked = Drafts.answered("th7820w", "thumps", "yes");
+        String fault = CounterTest.COUNTER
+                .work(asked)
+                .diagnosis()
+                .orElseThrow()
+                .suspects()
+                .get(0)
+                .fault()
+                .id();
+        assertTrue(told(volunteered, outcome(fault, true)).asked().isEmpty(), "nobody asked");
+        List<Told.Worth> worths = told(asked, outcome(fault, true)).asked();
+        assertEquals(worths.size(), 1);
+        assertTrue(worths.get(0).bits() > 0.5, "it told: " + worths);
+    }
+
+    @Test
+    public void aCaseThatIsStillOpenAndAFaultOfAnotherMachineAreRefused() {
+        CaseRecord open = record(CaseDraft.of("th7820w thumps"), CaseContent.Status.OPEN);
+        String still = expectThrows(IllegalArgumentException.class, () -> desk.tell(open, outcome(null, true)))
+                .getMessage();
+        assertTrue(still.contains("hand over first"), still);
+        CaseRecord out = record(CaseDraft.of("th7820w thumps"), CaseContent.Status.HANDED_OVER);
+        String other = expectThrows(IllegalArgumentException.class, () -> desk.tell(out, outcome("pump-jammed", true)))
+                .getMessage();
+        assertTrue(other.contains("pump-jammed"), other);
+    }
+
+    @Test
+    public void ofTwoRevisionsEveryFieldThatDiffersIsToldAndNoOther() {
+        CaseContent before =
+                record(CaseDraft.of("th7820w"), CaseContent.Status.OPEN).content();
+        CaseContent after = record(Drafts.answered("th7820w", "thumps", "yes"), CaseContent.Status.HANDED_OVER)
+                .content();
+        assertEquals(
+                Change.between(before, after),
+                List.of(new Change("findings", "", "thumps yes"), new Change("status", "open", "handed-over")));
+        assertEquals(Change.between(after, after), List.of());
+    }
+}

@@ -1,0 +1,101 @@
+package synopta.server.outcome;
+
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.counter.OutcomeDesk;
+import synopta.core.outcome.OutcomeLog;
+import synopta.server.Packs;
+import synopta.server.web.Refused;
+
+/** What became of cases. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class OutcomeController {
+    private static final int PAGE = 50;
+
+    /** A case's number, alone or as it stands in the code of its sheet. */
+    private static final Pattern CASE = Pattern.compile("(?:SYNOPTA CASE )?(\\d{1,12})", Pattern.CASE_INSENSITIVE);
+
+    private final OutcomeDesk desk;
+    private final OutcomeLog log;
+    private final CaseLog cases;
+    private final Packs packs;
+    private final Clock clock;
+
+    OutcomeController(OutcomeDesk desk, OutcomeLog log, CaseLog cases, Packs packs, Clock clock) {
+        this.desk = desk;
+        this.log = log;
+        this.cases = cases;
+        this.packs = packs;
+        this.clock = clock;
+    }
+
+    /** The entries, and what may be chosen. */
+    @GetMapping("/cases/{number}/outcome")
+    OutcomeWire.OutcomeAnswer of(@PathVariable long number) {
+        CaseRecord record = found(number);
+        return new OutcomeWire.OutcomeAnswer(
+                number,
+                OutcomeWire.FollowedWire.of(record),
+                log.of(number).stream().map(OutcomeWire.OutcomeEntry::of).toList(),
+                OutcomeWire.FaultChoice.of(record, record.stood().appliance().flatMap(packs::of)));
+    }
+
+    /** Adds an entry, which counts from now on; earlier ones stay. */
+    @PutMapping("/cases/{number}/outcome")
+    OutcomeWire.OutcomeAnswer tell(@PathVariable long number, @Valid @RequestBody OutcomeWire.OutcomeFields fields) {
+        desk.tell(found(number), fields.outcome(clock.instant()));
+        return of(number);
+    }
+
+    /** Cases to ask after: parts left so many days ago or more, and nothing was told. */
+    @GetMapping("/follow-ups")
+    List<OutcomeWire.FollowedWire> due(@RequestParam(defaultValue = "7") int days) {
+        LocalDate until = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(Math.max(0, days));
+        return log.due(until, PAGE).stream()
+                .flatMap(number -> cases.find(number).stream())
+                .map(OutcomeWire.FollowedWire::of)
+                .toList();
+    }
+
+    /** The cases that a scanned or typed code means: a case's own, or those in which a part was handed over, the last first. */
+    @GetMapping("/returns")
+    List<OutcomeWire.FollowedWire> returned(@RequestParam String code) {
+        Matcher number = CASE.matcher(code.strip());
+        List<Long> meant = number.matches()
+                ? List.of(Long.valueOf(number.group(1)))
+                : log.with(new PartNumber(code.strip()), PAGE);
+        List<OutcomeWire.FollowedWire> found = meant.stream()
+                .flatMap(one -> cases.find(one).stream())
+                .map(OutcomeWire.FollowedWire::of)
+                .toList();
+        if (found.isEmpty()) {
+            throw Refused.missing(
+                    "Nothing was handed over under “%s”. Scan the code of the sheet, or type the case's number."
+                            .formatted(code.strip()));
+        }
+        return found;
+    }
+
+    private CaseRecord found(long number) {
+        return cases.find(number)
+                .orElseThrow(
+                        () -> Refused.missing("There is no case %d. Look it up in the day book.".formatted(number)));
+    }
+}

@@ -1,0 +1,139 @@
+package synopta.server.outcome;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseRecord;
+import synopta.core.counter.Stood;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Pack;
+import synopta.core.outcome.Outcome;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of outcomes. */
+public final class OutcomeWire {
+    private OutcomeWire() {}
+
+    /** What became of a case; `fault` is an id of the pack, null while nobody knows. */
+    public record OutcomeFields(
+            @MayBeNull @Size(max = 120) String fault,
+            @NotNull Boolean fixed,
+            @MayBeNull Integer minutes,
+            @MayBeNull @Size(max = 80) String by,
+            @MayBeNull @Size(max = 2000) String note,
+            @MayBeNull @Size(max = 100) List<@Valid ReturnWire> returns) {
+        Outcome outcome(Instant now) {
+            return new Outcome(
+                    now,
+                    words(by),
+                    words(fault),
+                    fixed,
+                    minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes),
+                    returns == null
+                            ? List.of()
+                            : returns.stream()
+                                    .map(r -> new Outcome.Return(
+                                            new PartNumber(r.part()), r.quantity(), Outcome.Reason.of(r.reason())))
+                                    .toList(),
+                    words(note));
+        }
+
+        private static Optional<String> words(String text) {
+            return Optional.ofNullable(text).map(String::strip).filter(words -> !words.isEmpty());
+        }
+    }
+
+    /**
+     * So many pieces that came back; `reason` is `wrong-machine`, `wrong-diagnosis`, `wrong-part`, `changed-mind`, `damaged`
+     * or `right-part-thought-wrong`.
+     */
+    public record ReturnWire(
+            @NotBlank @Size(max = 80) String part,
+            @NotNull Integer quantity,
+            @NotBlank String reason) {}
+
+    /** An entry; the last of a case counts. */
+    public record OutcomeEntry(
+            Instant toldAt,
+            @MayBeNull String by,
+            @MayBeNull String fault,
+            boolean fixed,
+            @MayBeNull Integer minutes,
+            @MayBeNull String note,
+            List<ReturnWire> returns) {
+        static OutcomeEntry of(Outcome outcome) {
+            return new OutcomeEntry(
+                    outcome.at(),
+                    outcome.by().orElse(null),
+                    outcome.fault().orElse(null),
+                    outcome.fixed(),
+                    outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
+                    outcome.note().orElse(null),
+                    outcome.returns().stream()
+                            .map(r -> new ReturnWire(
+                                    r.part().written(), r.quantity(), r.reason().slug()))
+                            .toList());
+        }
+    }
+
+    /** A fault to choose: of the suspects with what was said of it, the likeliest first, then all others of the machine. */
+    public record FaultChoice(
+            String fault,
+            String name,
+            String partType,
+            @MayBeNull Double probability) {
+        static List<FaultChoice> of(CaseRecord record, Optional<Pack> pack) {
+            List<FaultChoice> choices = new ArrayList<>();
+            List<Fault> faults = pack.map(Pack::faults).orElse(List.of());
+            for (Stood.Leaning leaning : record.stood().suspects()) {
+                faults.stream()
+                        .filter(f -> f.id().equals(leaning.fault()))
+                        .forEach(f ->
+                                choices.add(new FaultChoice(f.id(), f.name(), f.partType(), leaning.probability())));
+            }
+            faults.stream()
+                    .filter(f -> choices.stream().noneMatch(c -> c.fault.equals(f.id())))
+                    .forEach(f -> choices.add(new FaultChoice(f.id(), f.name(), f.partType(), null)));
+            return choices;
+        }
+    }
+
+    /** A case, its entries and what may be chosen. */
+    public record OutcomeAnswer(
+            long number, FollowedWire about, List<OutcomeEntry> entries, List<FaultChoice> choices) {}
+
+    /** A case in short, as it is asked after. */
+    public record FollowedWire(
+            long number,
+            Instant createdAt,
+            String line,
+            @MayBeNull String model,
+            @MayBeNull String specialist,
+            @MayBeNull String appliance,
+            List<HandedWire> lines) {
+        static FollowedWire of(CaseRecord record) {
+            CaseContent content = record.content();
+            return new FollowedWire(
+                    record.number(),
+                    record.createdAt(),
+                    content.draft().line(),
+                    content.draft().model().map(m -> m.written()).orElse(null),
+                    content.specialist().orElse(null),
+                    record.stood().appliance().map(a -> a.slug()).orElse(null),
+                    content.lines().stream()
+                            .map(l -> new HandedWire(l.part().written(), l.quantity()))
+                            .toList());
+        }
+    }
+
+    /** So many of a part left. */
+    public record HandedWire(String part, int quantity) {}
+}

@@ -1,0 +1,2 @@
+/** Outcomes, returns and the counts over them, over HTTP. */
+package synopta.server.outcome;

@@ -1,0 +1,176 @@
+package synopta.store.outcome;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import synopta.core.catalog.PartNumber;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeLog;
+import synopta.core.outcome.Told;
+import synopta.store.jdbc.Jdbc;
+
+/** Outcomes in the store. What the counts need is kept at hand: a data folder is open in one process only. */
+public final class OutcomeStore implements OutcomeLog {
+    private final Jdbc jdbc;
+    private Map<Long, Told> atHand;
+
+    /** Reads and writes through this. */
+    public OutcomeStore(Jdbc jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    private static final String NEXT = """
+            select coalesce(max(entry), 0) + 1 as next
+              from outcome
+             where number = ?""";
+    private static final String ADD = """
+            insert into outcome (number, entry, told_at, told_by, fault, fixed, minutes, note)
+            values (?, ?, ?, ?, ?, ?, ?, ?)""";
+    private static final String ADD_RETURN = """
+            insert into outcome_return (number, entry, place, part, quantity, reason)
+            values (?, ?, ?, ?, ?, ?)""";
+    private static final String FORGET_TOLD = """
+            delete from told
+             where number = ?""";
+    private static final String ADD_TOLD = """
+            insert into told (number, served_on, appliance, layout, specialist, part_types, guesses, first_time, reasons,
+                              answer_seconds, overruled, asked)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+
+    @Override
+    public synchronized void add(long number, Outcome outcome, Told told) {
+        jdbc.inTransaction(() -> {
+            int entry = jdbc.one(NEXT, row -> row.getInt("next"), number).orElseThrow();
+            jdbc.update(
+                    ADD,
+                    number,
+                    entry,
+                    outcome.at().atOffset(ZoneOffset.UTC),
+                    outcome.by().orElse(null),
+                    outcome.fault().orElse(null),
+                    outcome.fixed(),
+                    outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
+                    outcome.note().orElse(null));
+            int[] place = {0};
+            jdbc.batch(ADD_RETURN, outcome.returns().stream(), back -> new Object[] {
+                number,
+                entry,
+                place[0]++,
+                back.part().written(),
+                back.quantity(),
+                back.reason().slug()
+            });
+            jdbc.update(FORGET_TOLD, number);
+            jdbc.update(ADD_TOLD, ToldText.columns(told));
+            return entry;
+        });
+        if (atHand != null) {
+            atHand.put(number, told);
+        }
+    }
+
+    private static final String ENTRIES = """
+            select entry, told_at, told_by, fault, fixed, minutes, note
+              from outcome
+             where number = ?
+             order by entry""";
+    private static final String RETURNS = """
+            select entry, part, quantity, reason
+              from outcome_return
+             where number = ?
+             order by entry, place""";
+
+    private record Back(int entry, Outcome.Return what) {}
+
+    @Override
+    public List<Outcome> of(long number) {
+        Map<Integer, List<Outcome.Return>> returns = new LinkedHashMap<>();
+        jdbc.list(RETURNS, OutcomeStore::back, number)
+                .forEach(back -> returns.computeIfAbsent(back.entry, e -> new ArrayList<>())
+                        .add(back.what));
+        return jdbc.list(ENTRIES, row -> entry(row, returns.getOrDefault(row.getInt("entry"), List.of())), number);
+    }
+
+    private static Back back(ResultSet row) throws SQLException {
+        return new Back(
+                row.getInt("entry"),
+                new Outcome.Return(
+                        new PartNumber(row.getString("part")),
+                        row.getInt("quantity"),
+                        Outcome.Reason.of(row.getString("reason"))));
+    }
+
+    private static Outcome entry(ResultSet row, List<Outcome.Return> returns) throws SQLException {
+        int minutes = row.getInt("minutes");
+        OptionalInt took = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(minutes);
+        return new Outcome(
+                row.getObject("told_at", OffsetDateTime.class).toInstant(),
+                Optional.ofNullable(row.getString("told_by")),
+                Optional.ofNullable(row.getString("fault")),
+                row.getBoolean("fixed"),
+                took,
+                returns,
+                Optional.ofNullable(row.getString("note")));
+    }
+
+    private static final String TOLD = """
+            select number, served_on, appliance, layout, specialist, part_types, guesses, first_time, reasons, answer_seconds,
+                   overruled, asked
+              from told
+             order by number""";
+
+    @Override
+    public synchronized List<Told> told() {
+        if (atHand == null) {
+            Map<Long, Told> all = new LinkedHashMap<>();
+            jdbc.each(TOLD, ToldText::read, told -> all.put(told.number(), told));
+            atHand = all;
+        }
+        Collection<Told> all = atHand.values();
+        return List.copyOf(all);
+    }
+
+    private static final String DUE = """
+            select c.number
+              from counter_case c
+             where c.status = 'handed-over'
+               and c.created_at < ?
+               and not exists (select 1
+                                 from told t
+                                where t.number = c.number)
+             order by c.number
+             limit ?""";
+
+    @Override
+    public List<Long> due(LocalDate until, int limit) {
+        return jdbc.list(
+                DUE,
+                row -> row.getLong("number"),
+                until.plusDays(1).atStartOfDay().atOffset(ZoneOffset.UTC),
+                limit);
+    }
+
+    private static final String WITH = """
+            select c.number
+              from case_word w
+              join counter_case c on c.number = w.number
+             where w.word = ?
+               and c.status = 'handed-over'
+             order by c.number desc
+             limit ?""";
+
+    @Override
+    public List<Long> with(PartNumber part, int limit) {
+        return jdbc.list(WITH, row -> row.getLong("number"), part.key().toLowerCase(Locale.ROOT), limit);
+    }
+}

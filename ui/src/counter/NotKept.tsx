@@ -1,0 +1,31 @@
+import { Button } from "react-bootstrap";
+import { Problem } from "../shared/api";
+
+type Props = { error: Error; onMine: () => void; onTheirs: () => void };
+
+/** Why a case was not kept; where somebody else was faster, what they changed, and whose is kept. */
+export function NotKept({ error, onMine, onTheirs }: Props) {
+  const changed = error instanceof Problem && error.status === 409 ? error.fields : null;
+  return (
+    <div className="notice bad" role="alert">
+      {error.message}
+      {changed && (
+        <>
+          <ul className="mb-1">
+            {changed.map((field) => (
+              <li key={field.field}>
+                <b>{field.field}</b> {field.message}
+              </li>
+            ))}
+          </ul>
+          <Button variant="quiet" size="sm" onClick={onMine}>
+            Save mine over theirs
+          </Button>{" "}
+          <Button variant="quiet" size="sm" onClick={onTheirs}>
+            Take theirs
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
