@@ -1,7 +1,7 @@
 import { Route, Routes } from "react-router";
 import { BenchPage } from "./bench";
 import { CounterPage } from "./counter";
-import { AskAfterPage, DayBookPage, HowRightPage, OutcomePage } from "./daybook";
+import { AskAfterPage, DayBookPage, HowRightPage, LessonsPage, OutcomePage } from "./daybook";
 import { HousePage } from "./house";
 import { KnowledgePage } from "./knowledge";
 import { ConstructionPage, MachinesPage } from "./machines";
@@ -27,10 +27,11 @@ export function App() {
       <Route path="/knowledge" element={<KnowledgePage />} />
       <Route path="/knowledge/:appliance" element={<KnowledgePage />} />
       <Route path="/shelf" element={<ShelfPage />} />
-      <Route path="/cases/:number/outcome" element={<OutcomePage />} />
+      <Route path="/day-book/outcome/:number" element={<OutcomePage />} />
       <Route path="/day-book" element={<DayBookPage />} />
       <Route path="/day-book/ask-after" element={<AskAfterPage />} />
       <Route path="/day-book/how-right" element={<HowRightPage />} />
+      <Route path="/day-book/lessons" element={<LessonsPage />} />
       <Route path="/quotes" element={<QuotesPage />} />
       <Route path="/quotes/:number" element={<QuotePage />} />
       <Route path="/sheet/:number" element={<SheetPage />} />

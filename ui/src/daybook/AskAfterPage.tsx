@@ -29,7 +29,7 @@ export function AskAfterPage() {
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (only) {
-      void navigate(`/cases/${only.number}/outcome`);
+      void navigate(`/day-book/outcome/${only.number}`);
     }
   }, [only, navigate]);
   return (
@@ -77,7 +77,7 @@ export function AskAfterPage() {
         </h2>
         {due.error && <div className="notice bad">{due.error.message}</div>}
         {due.data?.length === 0 && <p className="card-plain p-4">Nobody to ask after. All is told.</p>}
-        {due.data && due.data.length > 0 && <Followed cases={due.data} deed="Told" />}
+        {due.data && due.data.length > 0 && <Followed cases={due.data} deed="Write down" />}
       </main>
     </>
   );
@@ -121,7 +121,7 @@ function Followed({ cases, deed }: { cases: Wire["FollowedWire"][]; deed: string
               ))}
             </td>
             <td>
-              <Link to={`/cases/${c.number}/outcome`} aria-label={`${deed}: case ${c.number}`}>
+              <Link to={`/day-book/outcome/${c.number}`} aria-label={`${deed}: case ${c.number}`}>
                 {deed}
               </Link>
             </td>

@@ -33,6 +33,12 @@ export function DayBookPage() {
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
+        <p className="small take-away">
+          These cases as <a href={`/api/day-book/cases.csv?q=${encodeURIComponent(q)}`}>CSV</a>,{" "}
+          <a href={`/api/day-book/cases.xlsx?q=${encodeURIComponent(q)}`}>XLSX</a>,{" "}
+          <a href={`/api/day-book/cases.json?q=${encodeURIComponent(q)}`}>JSON</a>; today as a{" "}
+          <a href={`/api/day-book/day.pdf?day=${today()}`}>day sheet</a>
+        </p>
         {book.error && (
           <div className="notice bad" role="alert">
             {book.error.message}{" "}
@@ -53,6 +59,8 @@ export function DayBookPage() {
     </>
   );
 }
+
+const today = (): string => new Date().toISOString().slice(0, 10);
 
 function Empty({ searched }: { searched: boolean }) {
   return (
@@ -119,7 +127,7 @@ function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
               </Link>
               {c.status === "handed-over" && (
                 <div>
-                  <Link to={`/cases/${c.number}/outcome`} aria-label={`Outcome of case ${c.number}`}>
+                  <Link to={`/day-book/outcome/${c.number}`} aria-label={`Outcome of case ${c.number}`}>
                     Outcome
                   </Link>
                 </div>

@@ -13,6 +13,7 @@ import "./daybook.css";
 
 /** So many questions are shown; the table has them all. */
 const QUESTIONS = 8;
+const OFTEN = 5;
 
 const BYS: [string, string][] = [
   ["appliance", "by appliance"],
@@ -62,6 +63,7 @@ export function HowRightPage() {
             {ledger.error.message}
           </div>
         )}
+        {ledger.isPending && <p className="soft">Counting the cases …</p>}
         {data && data.cases === 0 && (
           <p className="card-plain p-4">
             Nothing was told of any case of these days. Ask after those whose parts have left.
@@ -188,8 +190,9 @@ function Counts({ data, days }: { data: Wire["LedgerAnswer"]; days: string }) {
 
 type Row = { label: string; value: number; said: string };
 
-/** Those that told most, and those that told least. */
-function telling(questions: Wire["AskedWire"][]): Row[] {
+/** Those that told most, and those that told least, of those that were asked often enough to say so. */
+function telling(all: Wire["AskedWire"][]): Row[] {
+  const questions = all.filter((q) => q.times >= OFTEN);
   const shown =
     questions.length <= QUESTIONS
       ? questions

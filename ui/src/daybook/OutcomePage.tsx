@@ -30,7 +30,7 @@ export function OutcomePage() {
       <Masthead>
         <Link to={`/cases/${number}`}>Back to the case</Link>
       </Masthead>
-      <main id="main" className="place daybook outcome">
+      <main id="main" className="place daybook">
         <h1>What became of case {number}</h1>
         <Tabs />
         {asked.error && (

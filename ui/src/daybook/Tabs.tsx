@@ -9,6 +9,7 @@ export function Tabs() {
       </NavLink>
       <NavLink to="/day-book/ask-after">To ask after, returns</NavLink>
       <NavLink to="/day-book/how-right">How right we were</NavLink>
+      <NavLink to="/day-book/lessons">What the cases teach</NavLink>
       <NavLink to="/quotes">Quotes</NavLink>
     </nav>
   );

@@ -1,4 +1,5 @@
 export { AskAfterPage } from "./AskAfterPage";
 export { DayBookPage } from "./DayBookPage";
 export { HowRightPage } from "./HowRightPage";
+export { LessonsPage } from "./LessonsPage";
 export { OutcomePage } from "./OutcomePage";

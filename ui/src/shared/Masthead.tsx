@@ -4,7 +4,7 @@ import { Link, NavLink, useLocation } from "react-router";
 /** The head of every place: where one is, and what else there is. */
 export function Masthead({ children }: { children?: ReactNode }) {
   const { pathname } = useLocation();
-  const atCounter = pathname === "/" || /^\/cases\/\d+$/.test(pathname);
+  const atCounter = pathname === "/" || pathname.startsWith("/cases/");
   return (
     <header className="masthead">
       <a className="skip" href="#main">

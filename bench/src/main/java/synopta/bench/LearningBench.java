@@ -44,6 +44,7 @@ final class LearningBench {
     private record Case(Machine machine, List<Evidence> told, List<Evidence> asked, String fault) {
         Lesson lesson(Pack pack) {
             return new Lesson(
+                    0,
                     pack.appliance(),
                     machine.fuels(),
                     machine.layout(),

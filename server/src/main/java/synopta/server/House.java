@@ -4,9 +4,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
@@ -15,10 +20,12 @@ import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Model;
 import synopta.core.catalog.Sheet;
 import synopta.core.counter.CaseDesk;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.Counter;
+import synopta.core.counter.LearningDesk;
 import synopta.core.counter.OpeningDesk;
 import synopta.core.counter.OutcomeDesk;
 import synopta.core.fit.FitFinder;
@@ -30,8 +37,11 @@ import synopta.core.order.OrderDesk;
 import synopta.core.order.PromiseLog;
 import synopta.core.order.QuoteDesk;
 import synopta.core.order.QuoteLog;
+import synopta.core.outcome.LearntLayer;
+import synopta.core.outcome.LearntLog;
 import synopta.core.outcome.OutcomeLog;
 import synopta.demo.DemoCatalogue;
+import synopta.demo.DemoYear;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRefused;
 import synopta.formats.knowledge.WeightsReader;
@@ -72,10 +82,14 @@ class House {
     }
 
     @Bean
-    Packs packs(@Value("${synopta.knowledge}") Path folder) throws IOException {
+    Packs packs(@Value("${synopta.knowledge}") Path folder, LearntLog learnt) throws IOException {
         PackReader.Loaded loaded = PackReader.folder(folder);
         loaded.refused().forEach(refused -> LOG.warn("A knowledge pack was refused and is left out.\n{}", refused));
-        return new Packs(loaded.packs(), loaded.refused());
+        LearntLayer layer = learnt.versions().stream()
+                .reduce((first, second) -> second)
+                .map(LearntLog.Version::layer)
+                .orElseGet(() -> new LearntLayer(List.of()));
+        return new Packs(loaded.packs(), loaded.refused(), layer);
     }
 
     @Bean
@@ -133,7 +147,9 @@ class House {
             HouseRuleStore rules,
             @Value("${synopta.currency}") String currency,
             Clock clock) {
-        return new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
+        Counter counter = new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
+        packs.told(counter::know);
+        return counter;
     }
 
     @Bean
@@ -173,7 +189,9 @@ class House {
             FitFinder finder,
             HouseRuleStore rules,
             @Value("${synopta.currency}") String currency) {
-        return new OpeningDesk(catalog, packs.all(), finder, rules, currency);
+        OpeningDesk desk = new OpeningDesk(catalog, packs.all(), finder, rules, currency);
+        packs.told(desk::know);
+        return desk;
     }
 
     @Bean
@@ -188,7 +206,41 @@ class House {
 
     @Bean
     OutcomeDesk outcomeDesk(OutcomeLog log, Packs packs) {
-        return new OutcomeDesk(log, packs.all());
+        OutcomeDesk desk = new OutcomeDesk(log, packs.all());
+        packs.told(desk::know);
+        return desk;
+    }
+
+    @Bean
+    LearntLog learntLog(Store store) {
+        return store.learnt();
+    }
+
+    @Bean
+    LearningDesk learningDesk(Packs packs, CaseLog cases, OutcomeLog outcomes, LearntLog learnt) {
+        return new LearningDesk(packs.shipped(), cases, outcomes, learnt);
+    }
+
+    /** The demo's year of cases, before the house opens, where there is none yet. */
+    @Bean
+    ApplicationRunner history(
+            @Value("${synopta.history}") int wanted,
+            Catalog catalog,
+            CaseLog cases,
+            OutcomeDesk desk,
+            Packs packs,
+            TagReaders readers,
+            Clock clock) {
+        return arguments -> {
+            if (wanted > 0 && cases.find(1).isEmpty()) {
+                List<Model> models = new ArrayList<>();
+                catalog.eachModel(models::add);
+                LocalDate yesterday =
+                        LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
+                DemoYear.write(catalog, models, packs.shipped(), cases, desk, DEMO_SEED, wanted, yesterday);
+                readers.refresh();
+            }
+        };
     }
 
     @Bean

@@ -9,6 +9,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseLog;
 import synopta.core.order.PromiseLog;
 import synopta.core.order.QuoteLog;
+import synopta.core.outcome.LearntLog;
 import synopta.core.outcome.OutcomeLog;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.counter.CaseStore;
@@ -16,6 +17,7 @@ import synopta.store.house.HouseRuleStore;
 import synopta.store.jdbc.Jdbc;
 import synopta.store.order.PromiseStore;
 import synopta.store.order.QuoteStore;
+import synopta.store.outcome.LearntStore;
 import synopta.store.outcome.OutcomeStore;
 
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
@@ -27,6 +29,7 @@ public final class Store implements AutoCloseable {
     private final QuoteStore quotes;
     private final PromiseStore promises;
     private final OutcomeStore outcomes;
+    private final LearntStore learnt;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -44,6 +47,7 @@ public final class Store implements AutoCloseable {
         quotes = new QuoteStore(jdbc);
         promises = new PromiseStore(jdbc);
         outcomes = new OutcomeStore(jdbc);
+        learnt = new LearntStore(jdbc);
     }
 
     /**
@@ -102,6 +106,11 @@ public final class Store implements AutoCloseable {
     /** What became of the cases. */
     public OutcomeLog outcomes() {
         return outcomes;
+    }
+
+    /** What was learnt. */
+    public LearntLog learnt() {
+        return learnt;
     }
 
     @Override

@@ -217,7 +217,7 @@ public class DayBookInStoreTest {
         add("thumps", CaseContent.Status.HANDED_OVER, "QV-1183");
         add("squeals", CaseContent.Status.HANDED_OVER, "QV-1183");
         add("open", CaseContent.Status.OPEN, "QV-1183");
-        assertEquals(store.outcomes().due(LocalDate.of(2026, 3, 1), 9), List.of(1L, 2L));
+        assertEquals(store.outcomes().due(LocalDate.of(2026, 3, 1), 9), List.of(2L, 1L));
         assertEquals(store.outcomes().due(LocalDate.of(2026, 2, 28), 9), List.of());
         assertEquals(store.outcomes().with(new PartNumber("qv 1183"), 9), List.of(2L, 1L));
         Outcome first = outcome("at first", OptionalInt.empty());

@@ -26,6 +26,9 @@ public interface CaseLog {
     /** Cases newest first. */
     List<CaseRecord> list(Filter filter);
 
+    /** The cases of these numbers, as they are now. */
+    List<CaseRecord> these(List<Long> numbers);
+
     /**
      * Which cases.
      *

@@ -47,14 +47,17 @@ public final class Counter {
     private static final Probability NONE = new Probability(0);
 
     private final Catalog catalog;
-    private final Map<Appliance, Pack> packs = new TreeMap<>();
-    private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+    private final Supplier<TagReader> tagReader;
     private final String currency;
     private final BasketPlanner planner;
     private final FitFinder finder;
     private final Supplier<HouseRules> rules;
-    private final HandOver handOver;
-    private final Settling settling;
+    private final Clock clock;
+    private volatile Knowing now;
+
+    /** What the counter knows, and what it works with because of that. */
+    private record Knowing(
+            Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers, HandOver handOver, Settling settling) {}
 
     /** Works with this catalogue and these packs; baskets are counted in this currency, dates read as of this clock.
      * The reader of tags is asked for anew each time, as it changes with the catalogue. */
@@ -67,16 +70,25 @@ public final class Counter {
             String currency,
             Clock clock) {
         this.catalog = catalog;
+        this.tagReader = tagReader;
         this.finder = finder;
         this.rules = rules;
         this.currency = currency;
+        this.clock = clock;
+        planner = new BasketPlanner(catalog, currency);
+        know(packs);
+    }
+
+    /** From now on cases are worked with these packs. */
+    public void know(Collection<Pack> packs) {
+        Map<Appliance, Pack> known = new TreeMap<>();
+        Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
         packs.forEach(p -> {
-            this.packs.put(p.appliance(), p);
+            known.put(p.appliance(), p);
             diagnosers.put(p.appliance(), new Diagnoser(p));
         });
-        settling = new Settling(catalog, tagReader, this.packs, diagnosers, clock);
-        planner = new BasketPlanner(catalog, currency);
-        handOver = new HandOver(packs, catalog);
+        Settling settling = new Settling(catalog, tagReader, known, diagnosers, clock);
+        now = new Knowing(known, diagnosers, new HandOver(packs, catalog), settling);
     }
 
     /** The whole case, computed anew. */
@@ -90,10 +102,10 @@ public final class Counter {
     }
 
     private CaseView work(CaseDraft draft, boolean asking) {
-        Settled settled = settling.settle(draft);
-        Optional<Pack> pack = settled.appliance().map(packs::get);
+        Settled settled = now.settling.settle(draft);
+        Optional<Pack> pack = settled.appliance().map(now.packs::get);
         Hearing hearing = settled.appliance()
-                .map(diagnosers::get)
+                .map(now.diagnosers::get)
                 .map(d -> d.hear(settled.line().complaint()))
                 .orElse(Hearing.NOTHING);
         List<Known> known = new Background(draft, settled).known();
@@ -102,13 +114,13 @@ public final class Counter {
             List<Caution> cautions =
                     draft.line().isBlank() && settled.appliance().isEmpty()
                             ? List.of()
-                            : handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
+                            : now.handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
             return CaseView.undiagnosed(
                     pieces, settled, known, selling(settled, draft).ofNumbers(), cautions);
         }
         Heard heard = new Heard(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
         known.addAll(heard.known());
-        Diagnosis diagnosis = diagnosers
+        Diagnosis diagnosis = now.diagnosers
                 .get(pack.get().appliance())
                 .diagnose(new Inquiry(
                         new Machine(settled.fuels(), settled.layout().map(Layout::id), settled.ageYears()),
@@ -129,7 +141,7 @@ public final class Counter {
     /** Part types that the machine of a worked case may have; none while the appliance is not known. */
     Set<String> mayHold(CaseView view) {
         return view.appliance()
-                .map(packs::get)
+                .map(now.packs::get)
                 .map(pack -> pack.partTypesIn(view.layout().map(List::of).orElse(pack.layouts()), view.fuels()))
                 .orElse(Set.of());
     }
@@ -154,13 +166,13 @@ public final class Counter {
 
     private CaseView sold(
             CaseDraft draft, Settled settled, List<Piece> pieces, List<Known> known, Heard heard, Diagnosis diagnosis) {
-        Pack pack = packs.get(settled.appliance().orElseThrow());
+        Pack pack = now.packs.get(settled.appliance().orElseThrow());
         List<Fault> selling = selling(pack, diagnosis, heard, draft);
         Sale sale = selling(settled, draft).of(pack, selling, heard);
         List<Purchase> purchases = sale.purchases();
         Set<String> types = new LinkedHashSet<>(Needs.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
-        purchases.forEach(p -> p.lines().forEach(line -> types.addAll(handOver.partTypes(line.part()))));
+        purchases.forEach(p -> p.lines().forEach(line -> types.addAll(now.handOver.partTypes(line.part()))));
         return new CaseView(
                 pieces,
                 heard.hearing(),
@@ -180,17 +192,17 @@ public final class Counter {
                 ids(selling),
                 sale,
                 purchases.stream()
-                        .map(p -> handOver.bag(
+                        .map(p -> now.handOver.bag(
                                 pack.appliance(),
                                 p.lines().stream().map(Purchase.Line::part).toList(),
                                 mayHold(pack, settled)))
                         .toList(),
                 HandOver.gravestFirst(Stream.concat(
-                        handOver.cautions(settled.appliance(), settled.fuels(), types).stream(),
+                        now.handOver.cautions(settled.appliance(), settled.fuels(), types).stream(),
                         sale.works().stream()
                                 .limit(1)
-                                .flatMap(
-                                        work -> handOver.cautions(pack.appliance(), settled.fuels(), work).stream()))));
+                                .flatMap(work ->
+                                        now.handOver.cautions(pack.appliance(), settled.fuels(), work).stream()))));
     }
 
     private Selling selling(Settled settled, CaseDraft draft) {

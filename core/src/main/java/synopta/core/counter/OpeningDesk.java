@@ -37,7 +37,7 @@ public final class OpeningDesk {
     public static final int LONGEST_HORIZON = 10;
 
     private final Catalog catalog;
-    private final Map<Appliance, Pack> packs = new TreeMap<>();
+    private volatile Map<Appliance, Pack> packs;
     private final FitFinder finder;
     private final Supplier<HouseRules> rules;
     private final String currency;
@@ -46,10 +46,17 @@ public final class OpeningDesk {
     public OpeningDesk(
             Catalog catalog, Collection<Pack> packs, FitFinder finder, Supplier<HouseRules> rules, String currency) {
         this.catalog = catalog;
-        packs.forEach(pack -> this.packs.put(pack.appliance(), pack));
+        know(packs);
         this.finder = finder;
         this.rules = rules;
         this.currency = currency;
+    }
+
+    /** From now on machines are opened by these packs. */
+    public void know(Collection<Pack> packs) {
+        Map<Appliance, Pack> known = new TreeMap<>();
+        packs.forEach(pack -> known.put(pack.appliance(), pack));
+        this.packs = known;
     }
 
     /** The work, and what lies open, the most worthwhile first. */

@@ -22,16 +22,25 @@ public final class OutcomeDesk {
     private static final double LEAST_ODDS = 1e-12;
 
     private final OutcomeLog log;
-    private final Map<Appliance, Pack> packs = new TreeMap<>();
-    private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+    private volatile Map<Appliance, Pack> packs;
+    private volatile Map<Appliance, Diagnoser> diagnosers;
 
     /** Keeps outcomes in this log, and weighs what was asked by these packs. */
     public OutcomeDesk(OutcomeLog log, Collection<Pack> packs) {
         this.log = log;
+        know(packs);
+    }
+
+    /** From now on what was asked is weighed by these packs. */
+    public void know(Collection<Pack> packs) {
+        Map<Appliance, Pack> known = new TreeMap<>();
+        Map<Appliance, Diagnoser> weighing = new TreeMap<>();
         for (Pack pack : packs) {
-            this.packs.put(pack.appliance(), pack);
-            diagnosers.put(pack.appliance(), new Diagnoser(pack));
+            known.put(pack.appliance(), pack);
+            weighing.put(pack.appliance(), new Diagnoser(pack));
         }
+        this.packs = known;
+        diagnosers = weighing;
     }
 
     /** Adds an entry to a case whose parts have left; refuses a fault that machines of the kind do not have. */

@@ -4,20 +4,20 @@ import java.util.Locale;
 
 /** What of a pack can be learnt. */
 public enum Kind {
+    /** How common a fault is; subject: fault. */
+    RATE,
     /** How often a fault brings an answer about; subject: fault, finding, answer. */
     LINK,
     /** How often an answer is met with none of its faults; subject: finding, answer. */
     LEAK,
-    /** How common a fault is; subject: fault. */
-    RATE,
-    /** The age by which 63 in 100 of a part type have failed, years; subject: part type. */
-    LIFE,
     /** How often a failed part reads bad; subject: test. */
     SENSITIVITY,
     /** How often a sound part reads good; subject: test. */
     SPECIFICITY,
     /** How much longer work takes than the pack says; subject: layout. */
-    MINUTES;
+    MINUTES,
+    /** The age by which 63 in 100 of a part type have failed, years; subject: part type. */
+    LIFE;
 
     /** The word of the API. */
     public String slug() {

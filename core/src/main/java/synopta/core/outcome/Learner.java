@@ -62,8 +62,7 @@ public final class Learner {
         rates(proposals);
         lives(proposals);
         minutes(proposals);
-        proposals.sort(Comparator.comparingDouble(p -> -Math.abs(p.after() - p.before())
-                / Math.max(1e-9, p.interval().high() - p.interval().low())));
+        proposals.sort(Comparator.comparingDouble(p -> -p.moved()));
         return proposals;
     }
 

@@ -14,6 +14,7 @@ import synopta.core.catalog.Fuel;
  * @param workRatio of the minutes the work took to those that were planned
  */
 public record Lesson(
+        long number,
         Appliance appliance,
         Set<Fuel> fuels,
         Optional<String> layout,

@@ -2,6 +2,7 @@ package synopta.core.outcome;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import synopta.core.catalog.PartNumber;
 
 /** The port through which outcomes are kept. */
@@ -15,8 +16,11 @@ public interface OutcomeLog {
     /** Every case of which something was told, by its last entry. */
     List<Told> told();
 
+    /** By case, the last entry of those whose fault was found, without what came back. */
+    Map<Long, Outcome> confirmed();
+
     /**
-     * Cases whose parts have left, on or before a day, and of which nothing was told; the longest waiting first.
+     * Cases whose parts have left, on or before a day, and of which nothing was told; the last first.
      *
      * @param limit so many at most
      */

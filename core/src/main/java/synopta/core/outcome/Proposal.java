@@ -30,6 +30,11 @@ public record Proposal(
         return new Learnt(kind, appliance, subject, value);
     }
 
+    /** How far it moved, in lengths of its interval. */
+    public double moved() {
+        return Math.abs(after - before) / Math.max(Double.MIN_NORMAL, interval.high() - interval.low());
+    }
+
     /** Whether what is believed now lies outside of where it is. */
     public boolean isTelling() {
         return before < interval.low() || before > interval.high();

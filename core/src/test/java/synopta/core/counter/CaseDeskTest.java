@@ -54,6 +54,11 @@ public class CaseDeskTest {
         }
 
         @Override
+        public List<CaseRecord> these(List<Long> numbers) {
+            return List.of(kept);
+        }
+
+        @Override
         public boolean eraseCustomer(long number) {
             return false;
         }

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -38,6 +39,11 @@ public class OutcomeDeskTest {
         @Override
         public List<Told> told() {
             return kept;
+        }
+
+        @Override
+        public Map<Long, Outcome> confirmed() {
+            return Map.of();
         }
 
         @Override

@@ -154,7 +154,11 @@ public final class CaseStore implements CaseLog {
 
     @Override
     public List<CaseRecord> list(Filter filter) {
-        List<Long> page = search.page(filter);
+        return these(search.page(filter));
+    }
+
+    @Override
+    public List<CaseRecord> these(List<Long> page) {
         Map<Long, CaseItems.Read> lists = items.readLast(page);
         return jdbc.list(THESE, CaseStore::row, (Object) page.toArray(Long[]::new)).stream()
                 .map(row -> row.record(lists.getOrDefault(row.number, new CaseItems.Read(Map.of()))))

@@ -140,6 +140,23 @@ public final class OutcomeStore implements OutcomeLog {
         return List.copyOf(all);
     }
 
+    private static final String CONFIRMED = """
+            select o.number, o.told_at, o.told_by, o.fault, o.fixed, o.minutes, o.note
+              from outcome o
+             where o.fault is not null
+               and o.entry = (select max(l.entry)
+                                from outcome l
+                               where l.number = o.number)
+             order by o.number""";
+
+    @Override
+    public Map<Long, Outcome> confirmed() {
+        Map<Long, Outcome> confirmed = new LinkedHashMap<>();
+        jdbc.list(CONFIRMED, row -> Map.entry(row.getLong("number"), entry(row, List.of())))
+                .forEach(e -> confirmed.put(e.getKey(), e.getValue()));
+        return confirmed;
+    }
+
     private static final String DUE = """
             select c.number
               from counter_case c
@@ -148,7 +165,7 @@ public final class OutcomeStore implements OutcomeLog {
                and not exists (select 1
                                  from told t
                                 where t.number = c.number)
-             order by c.number
+             order by c.number desc
              limit ?""";
 
     @Override

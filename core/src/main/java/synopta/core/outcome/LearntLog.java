@@ -1,0 +1,33 @@
+package synopta.core.outcome;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** The port through which versions of what was learnt are kept. The last one is in force; none is ever changed. */
+public interface LearntLog {
+    /**
+     * A version.
+     *
+     * @param by who accepted it
+     * @param like the earlier version that it goes back to
+     * @param figures all that is in force with it
+     */
+    record Version(int number, Instant at, String by, Optional<Integer> like, List<Proposal> figures) {
+        /** Copies. */
+        public Version {
+            figures = List.copyOf(figures);
+        }
+
+        /** What it lays over the packs. */
+        public LearntLayer layer() {
+            return new LearntLayer(figures.stream().map(Proposal::learnt).toList());
+        }
+    }
+
+    /** Adds a version under the next number. */
+    Version add(Instant at, String by, Optional<Integer> like, List<Proposal> figures);
+
+    /** All versions, the first first. */
+    List<Version> versions();
+}

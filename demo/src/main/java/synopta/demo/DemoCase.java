@@ -1,0 +1,263 @@
+package synopta.demo;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseDraft;
+import synopta.core.counter.Customer;
+import synopta.core.counter.Known;
+import synopta.core.counter.Shopping;
+import synopta.core.counter.Stood;
+import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.Inquiry;
+import synopta.core.diagnosis.Machine;
+import synopta.core.diagnosis.Suspect;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Schools;
+import synopta.core.teardown.Teardown;
+
+/** One caller of the scenario: what they say, what they are asked, and what it points to. */
+final class DemoCase {
+    private static final List<String> SPECIALISTS = List.of("Ida", "Tobias", "Wenna");
+    private static final String LOOK_ALIKE = "0O8B5S1I2Z";
+    private static final double MISREAD = 0.12;
+    private static final int QUESTIONS = 7;
+    private static final int FIRST_SUSPECTS = 3;
+    private static final double SURE = 0.75;
+    private static final double USUAL_SECONDS = 85;
+
+    private final Pack pack;
+    private final Diagnoser diagnoser;
+    private final Random random;
+
+    DemoCase(Pack pack, Random random) {
+        this.pack = pack;
+        this.random = random;
+        diagnoser = new Diagnoser(pack);
+    }
+
+    /** A caller who was served. */
+    record Served(
+            Pack pack,
+            CaseDraft draft,
+            Layout layout,
+            List<Stood.Given> given,
+            List<Suspect> ranked,
+            String specialist,
+            int seconds) {
+        /** The likeliest faults that something is sold for. */
+        List<Fault> suspects() {
+            return ranked.stream()
+                    .map(Suspect::fault)
+                    .filter(fault -> fault.cure().isEmpty())
+                    .toList();
+        }
+
+        CaseContent content(Optional<Fault> overruled, Fault sold, List<CaseContent.Line> lines) {
+            CaseDraft with = new CaseDraft(
+                    draft.line(),
+                    draft.model(),
+                    draft.appliance(),
+                    draft.fuel(),
+                    draft.ageYears(),
+                    draft.rechecked(),
+                    draft.findings(),
+                    draft.readings(),
+                    draft.struck(),
+                    overruled.map(fault -> Set.of(sold.id())).orElse(Set.of()),
+                    overruled.map(fault -> Set.of(fault.id())).orElse(Set.of()),
+                    draft.serial(),
+                    draft.platform(),
+                    draft.looked(),
+                    draft.person(),
+                    draft.shopping());
+            return new CaseContent(
+                    with,
+                    Optional.empty(),
+                    lines,
+                    cautions().stream().map(Caution::hazard).collect(Collectors.toSet()),
+                    Optional.of("customer"),
+                    Optional.of(specialist),
+                    Customer.NONE,
+                    OptionalInt.of(seconds),
+                    CaseContent.Status.HANDED_OVER);
+        }
+
+        private List<Caution> cautions() {
+            Set<Fuel> fuels = draft.fuel().map(EnumSet::of).orElse(EnumSet.allOf(Fuel.class));
+            return pack.cautions().stream()
+                    .filter(c -> c.partTypes().isEmpty())
+                    .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
+                    .toList();
+        }
+
+        Stood stood(Fault sold, List<Stood.Rule> rules) {
+            Map<String, Integer> places = new HashMap<>();
+            layout.places().stream()
+                    .filter(place -> place.partType().equals(sold.partType()))
+                    .filter(place -> sold.slot().map(place.slot()::equals).orElse(true))
+                    .forEach(place -> places.put(place.slot(), place.quantity()));
+            double minutes = new Teardown(pack, layout, Schools.USUAL, Set.of())
+                    .work(places)
+                    .minutes();
+            List<Known> known = given.stream()
+                    .map(g -> new Known(
+                            "finding:" + g.finding(),
+                            pack.finding(g.finding())
+                                    .orElseThrow()
+                                    .answer(g.answer())
+                                    .words(),
+                            g.asked() ? "asked" : "caller",
+                            true))
+                    .toList();
+            return new Stood(
+                    Optional.of(pack.appliance()),
+                    Optional.of(layout.id()),
+                    draft.fuel().map(Set::of).orElse(Set.of(Fuel.ELECTRIC)),
+                    draft.ageYears(),
+                    known,
+                    given,
+                    ranked.stream()
+                            .limit(Stood.MOST_SUSPECTS)
+                            .map(s -> new Stood.Leaning(
+                                    s.fault().id(),
+                                    s.fault().partType(),
+                                    s.probability().value()))
+                            .toList(),
+                    Optional.of(new Stood.Advised("sell", "The likeliest of those asked about.")),
+                    Set.of(sold.id()),
+                    rules,
+                    cautions().stream()
+                            .map(c -> new Stood.Warned(c.hazard(), c.text()))
+                            .toList(),
+                    minutes > 0 ? OptionalDouble.of(minutes) : OptionalDouble.empty());
+        }
+    }
+
+    /** Serves a caller with a machine that was drawn; empty when there is nothing to complain of. */
+    Optional<Served> served(Model model, Layout layout, HiddenTruth.Drawn drawn) {
+        List<Stood.Given> given = new ArrayList<>();
+        List<String> phrases = new ArrayList<>();
+        List<String> signs = new ArrayList<>(drawn.answers().keySet());
+        signs.removeIf(finding -> phrase(finding, drawn.answers().get(finding)).isEmpty());
+        for (int i = 0; i < 2 && !signs.isEmpty(); i++) {
+            String finding = signs.remove(random.nextInt(signs.size()));
+            String answer = drawn.answers().get(finding);
+            given.add(new Stood.Given(finding, answer, true, false));
+            phrases.add(phrase(finding, answer).orElseThrow());
+        }
+        if (given.isEmpty()) {
+            return Optional.empty();
+        }
+        Fuel fuel = model.fuel().orElse(Fuel.ELECTRIC);
+        double age = Math.min(30, drawn.ageYears());
+        Machine machine = new Machine(EnumSet.of(fuel), Optional.of(layout.id()), OptionalDouble.of(age));
+        List<CaseDraft.Answered> asked = new ArrayList<>();
+        List<Suspect> ranked = ranked(machine, given);
+        for (int i = 0; i < QUESTIONS && ranked.get(0).probability().value() < SURE; i++) {
+            Optional<Finding> question = question(ranked, given);
+            if (question.isPresent()) {
+                Finding finding = question.get();
+                String answer = drawn.answers().get(finding.id());
+                given.add(new Stood.Given(finding.id(), answer, true, true));
+                asked.add(new CaseDraft.Answered(finding.id(), answer, true));
+                ranked = ranked(machine, given);
+            }
+        }
+        String specialist = SPECIALISTS.get(random.nextInt(SPECIALISTS.size()));
+        double slower = 1 + 0.25 * SPECIALISTS.indexOf(specialist);
+        int seconds = (int) (USUAL_SECONDS * slower * Math.exp(0.4 * random.nextGaussian()));
+        return Optional.of(new Served(
+                pack,
+                draft(model, fuel, age, phrases, asked),
+                layout,
+                given,
+                ranked(machine, given),
+                specialist,
+                seconds));
+    }
+
+    private Optional<String> phrase(String finding, String answer) {
+        Finding of = pack.finding(finding).orElseThrow();
+        return of.level(answer) > 0 ? of.answer(answer).said().stream().findFirst() : Optional.empty();
+    }
+
+    private List<Suspect> ranked(Machine machine, List<Stood.Given> given) {
+        List<Evidence> evidence =
+                given.stream().map(g -> Evidence.of(g.finding(), g.answer())).toList();
+        return diagnoser.diagnose(Inquiry.of(machine, evidence).unasked()).suspects().stream()
+                .sorted(Comparator.comparing(Suspect::probability).reversed())
+                .toList();
+    }
+
+    /** One that bears on one of the first suspects. */
+    private Optional<Finding> question(List<Suspect> suspects, List<Stood.Given> given) {
+        Set<String> known = given.stream().map(Stood.Given::finding).collect(Collectors.toSet());
+        Fault about = suspects.get(random.nextInt(Math.min(FIRST_SUSPECTS, suspects.size())))
+                .fault();
+        List<Finding> telling = pack.questions().stream()
+                .filter(finding -> !finding.isOfConstruction() && finding.who() != Finding.Who.LICENSED)
+                .filter(finding -> pack.links(about).stream()
+                        .anyMatch(link -> link.finding().equals(finding.id())))
+                .filter(finding -> !known.contains(finding.id()))
+                .toList();
+        return telling.isEmpty() ? Optional.empty() : Optional.of(telling.get(random.nextInt(telling.size())));
+    }
+
+    private CaseDraft draft(Model model, Fuel fuel, double age, List<String> phrases, List<CaseDraft.Answered> asked) {
+        String line = "%s %s, %s yrs"
+                .formatted(
+                        misread(model.number().key().toLowerCase(Locale.ROOT)),
+                        String.join(", ", phrases),
+                        Math.round(age));
+        return new CaseDraft(
+                line,
+                Optional.of(model.number()),
+                Optional.of(model.appliance()),
+                model.fuel().map(f -> fuel),
+                OptionalDouble.of(age),
+                List.of(),
+                asked,
+                List.of(),
+                Set.of(),
+                Set.of(),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of(),
+                Finding.Who.FITTER,
+                Shopping.AS_IT_COMES);
+    }
+
+    /** A number as it is read off a worn tag: now and then a sign is taken for its look-alike. */
+    private String misread(String number) {
+        if (random.nextDouble() >= MISREAD) {
+            return number;
+        }
+        StringBuilder read = new StringBuilder(number);
+        int at = random.nextInt(number.length());
+        int sign = LOOK_ALIKE.indexOf(Character.toUpperCase(number.charAt(at)));
+        if (sign >= 0) {
+            read.setCharAt(at, Character.toLowerCase(LOOK_ALIKE.charAt(sign ^ 1)));
+        }
+        return read.toString();
+    }
+}

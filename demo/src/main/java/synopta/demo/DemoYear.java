@@ -1,0 +1,193 @@
+package synopta.demo;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.counter.OutcomeDesk;
+import synopta.core.counter.Stood;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.core.outcome.Outcome;
+
+/**
+ * A year of cases with their outcomes, drawn from a {@link HiddenTruth}: the same seed gives the same year. Specialists
+ * sell by the pack, overrule it now and then, and are told of most cases what it really was.
+ */
+public final class DemoYear {
+    private static final long SECONDS_OF_A_DAY = 86_400;
+    private static final int DAYS = 365;
+    private static final int MINUTES_OF_A_DAY = 480;
+    private static final int OPENS_AT_MINUTE = 480;
+    private static final double TOLD = 0.85;
+    private static final double OVERRULES = 0.08;
+    private static final double CHANGES_MIND = 0.03;
+    private static final double FITTERS_DIFFER = 0.3;
+    private static final int[] REASONS = {70, 85, 95, 100};
+
+    private final Catalog catalog;
+    private final CaseLog log;
+    private final OutcomeDesk desk;
+    private final Random random;
+    private final Instant until;
+    private final Map<Appliance, Pack> packs = new HashMap<>();
+    private final Map<Appliance, HiddenTruth> truths = new HashMap<>();
+    private final Map<Appliance, DemoCase> callers = new HashMap<>();
+
+    private DemoYear(Catalog catalog, List<Pack> packs, CaseLog log, OutcomeDesk desk, long seed, LocalDate last) {
+        until = last.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant();
+        this.catalog = catalog;
+        this.log = log;
+        this.desk = desk;
+        random = Stockroom.chances(seed, "year");
+        for (Pack pack : packs) {
+            this.packs.put(pack.appliance(), pack);
+            truths.put(pack.appliance(), HiddenTruth.of(pack, seed));
+            callers.put(pack.appliance(), new DemoCase(pack, random));
+        }
+    }
+
+    /**
+     * Writes so many cases into a log, the oldest first.
+     *
+     * @param models machines that callers have
+     * @param last the last day of the year
+     */
+    public static void write(
+            Catalog catalog,
+            List<Model> models,
+            List<Pack> packs,
+            CaseLog log,
+            OutcomeDesk desk,
+            long seed,
+            int cases,
+            LocalDate last) {
+        DemoYear year = new DemoYear(catalog, packs, log, desk, seed, last);
+        List<Model> met = models.stream()
+                .filter(m -> year.packs.containsKey(m.appliance()))
+                .toList();
+        for (int i = 0; i < cases; i++) {
+            LocalDate day = last.minusDays(DAYS - 1 - (long) i * DAYS / cases);
+            Instant at = day.atStartOfDay(ZoneOffset.UTC)
+                    .plusMinutes(OPENS_AT_MINUTE + year.random.nextInt(MINUTES_OF_A_DAY))
+                    .toInstant();
+            year.serve(year.met(met), at);
+        }
+    }
+
+    private Model met(List<Model> models) {
+        double left = random.nextDouble()
+                * models.stream().mapToDouble(Model::popularity).sum();
+        for (Model model : models) {
+            left -= model.popularity();
+            if (left < 0) {
+                return model;
+            }
+        }
+        return models.get(models.size() - 1);
+    }
+
+    private void serve(Model model, Instant at) {
+        Pack pack = packs.get(model.appliance());
+        Layout layout = pack.layout(
+                        catalog.platform(model.platform()).orElseThrow().layout())
+                .orElseThrow();
+        Fuel fuel = model.fuel().orElse(Fuel.ELECTRIC);
+        HiddenTruth truth = truths.get(model.appliance());
+        HiddenTruth.Drawn drawn = truth.draw(random, layout, fuel);
+        DemoCase caller = callers.get(model.appliance());
+        Optional<DemoCase.Served> served = caller.served(model, layout, drawn);
+        if (served.isEmpty()) {
+            return;
+        }
+        List<Fault> suspects = served.get().suspects();
+        boolean overrules = random.nextDouble() < OVERRULES && suspects.size() > 1;
+        Fault advised = suspects.get(0);
+        Fault sold = overrules ? suspects.get(1) : advised;
+        List<CaseContent.Line> lines = lines(model, sold);
+        CaseRecord record = log.add(
+                served.get().content(overrules ? Optional.of(advised) : Optional.empty(), sold, lines),
+                stood(served.get(), sold, lines),
+                at);
+        Instant toldAt = at.plusSeconds(SECONDS_OF_A_DAY * (2 + random.nextInt(12)));
+        if (random.nextDouble() < TOLD && toldAt.isBefore(until)) {
+            desk.tell(record, outcome(record, drawn.fault(), sold, truth.workTimes(layout), toldAt));
+        }
+    }
+
+    private static Stood stood(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {
+        List<Stood.Rule> rules = lines.stream()
+                .map(line -> new Stood.Rule(line.part(), line.quantity(), sold.name()))
+                .toList();
+        return served.stood(sold, rules);
+    }
+
+    /** The listed part of the fault's type, as many as the machine has. */
+    private List<CaseContent.Line> lines(Model model, Fault fault) {
+        Map<PartNumber, Integer> pieces = new HashMap<>();
+        for (Fit fit : catalog.fits(model.number())) {
+            boolean isMeant = catalog.part(fit.part())
+                    .map(Part::partType)
+                    .filter(fault.partType()::equals)
+                    .isPresent();
+            if (isMeant && fault.slot().map(fit.slot()::equals).orElse(true)) {
+                pieces.merge(fit.part(), fit.quantity(), Integer::sum);
+            }
+        }
+        return pieces.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey(Comparator.comparing(PartNumber::key)))
+                .limit(1)
+                .map(e -> new CaseContent.Line(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private Outcome outcome(CaseRecord record, Fault was, Fault sold, double times, Instant at) {
+        boolean cured = was.partType().equals(sold.partType());
+        List<Outcome.Return> returns = new ArrayList<>();
+        for (CaseContent.Line line : record.content().lines()) {
+            if (!cured) {
+                returns.add(new Outcome.Return(line.part(), line.quantity(), reason()));
+            } else if (random.nextDouble() < CHANGES_MIND) {
+                returns.add(new Outcome.Return(line.part(), line.quantity(), Outcome.Reason.CHANGED_MIND));
+            }
+        }
+        OptionalInt minutes = cured && record.stood().workMinutes().isPresent()
+                ? OptionalInt.of((int) Math.max(
+                        1,
+                        record.stood().workMinutes().getAsDouble()
+                                * times
+                                * Math.exp(FITTERS_DIFFER * random.nextGaussian())))
+                : OptionalInt.empty();
+        return new Outcome(
+                at, record.content().specialist(), Optional.of(was.id()), cured, minutes, returns, Optional.empty());
+    }
+
+    private Outcome.Reason reason() {
+        int drawn = random.nextInt(REASONS[REASONS.length - 1]);
+        if (drawn < REASONS[0]) {
+            return Outcome.Reason.WRONG_DIAGNOSIS;
+        }
+        if (drawn < REASONS[1]) {
+            return Outcome.Reason.RIGHT_PART_THOUGHT_WRONG;
+        }
+        return drawn < REASONS[2] ? Outcome.Reason.DAMAGED : Outcome.Reason.WRONG_MACHINE;
+    }
+}

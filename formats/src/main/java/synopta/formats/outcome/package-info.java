@@ -1,0 +1,2 @@
+/** The day book on paper and as tables. */
+package synopta.formats.outcome;

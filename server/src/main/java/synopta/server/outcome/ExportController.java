@@ -1,0 +1,112 @@
+package synopta.server.outcome;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeLog;
+import synopta.formats.outcome.CaseRow;
+import synopta.formats.outcome.DaySheetPdf;
+import synopta.formats.table.TableWriter;
+import synopta.server.web.Attachment;
+
+/** Cases as tables, and a day on paper. */
+@RestController
+@RequestMapping("/api/day-book")
+class ExportController {
+    private static final int PAGE = 500;
+
+    private final CaseLog cases;
+    private final OutcomeLog outcomes;
+    private final String house;
+
+    ExportController(CaseLog cases, OutcomeLog outcomes, @Value("${synopta.house}") String house) {
+        this.cases = cases;
+        this.outcomes = outcomes;
+        this.house = house;
+    }
+
+    /** The cases that a search finds, newest first, each with its last outcome. */
+    @GetMapping(path = "/cases.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<CaseRow> json(
+            @RequestParam(required = false) String q,
+            @RequestParam(required = false) LocalDate from,
+            @RequestParam(required = false) LocalDate to) {
+        List<CaseRow> rows = new ArrayList<>();
+        each(q, from, to, record -> rows.add(row(record)));
+        return rows;
+    }
+
+    /** The same as CSV, in the columns of the JSON. */
+    @GetMapping(path = "/cases.csv", produces = "text/csv")
+    void csv(
+            @RequestParam(required = false) String q,
+            @RequestParam(required = false) LocalDate from,
+            @RequestParam(required = false) LocalDate to,
+            HttpServletResponse response)
+            throws IOException {
+        table(q, from, to).csv(Attachment.csv(response, "cases"));
+    }
+
+    /** The same as a workbook. */
+    @GetMapping(path = "/cases.xlsx", produces = Attachment.WORKBOOK)
+    void workbook(
+            @RequestParam(required = false) String q,
+            @RequestParam(required = false) LocalDate from,
+            @RequestParam(required = false) LocalDate to,
+            HttpServletResponse response)
+            throws IOException {
+        table(q, from, to).workbook(Attachment.workbook(response, "cases"));
+    }
+
+    /** One day's cases on paper, the first first. */
+    @GetMapping(path = "/day.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    void day(@RequestParam LocalDate day, HttpServletResponse response) throws IOException {
+        List<CaseRecord> records = new ArrayList<>();
+        each(null, day, day, records::add);
+        Collections.reverse(records);
+        DaySheetPdf.write(
+                house,
+                day,
+                records,
+                Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "day-%s.pdf".formatted(day)));
+    }
+
+    private TableWriter table(String q, LocalDate from, LocalDate to) {
+        return new TableWriter(
+                "cases",
+                CaseRow.COLUMNS,
+                reader -> each(q, from, to, record -> reader.accept(row(record).cells())));
+    }
+
+    private CaseRow row(CaseRecord record) {
+        List<Outcome> entries = outcomes.of(record.number());
+        return CaseRow.of(record, entries.stream().reduce((first, second) -> second));
+    }
+
+    private void each(String q, LocalDate from, LocalDate to, Consumer<CaseRecord> reader) {
+        Optional<Long> after = Optional.empty();
+        List<CaseRecord> page;
+        do {
+            page = cases.list(new CaseLog.Filter(
+                    Optional.ofNullable(q), Optional.ofNullable(from), Optional.ofNullable(to), after, PAGE));
+            page.forEach(reader);
+            after = page.isEmpty()
+                    ? after
+                    : Optional.of(page.get(page.size() - 1).number());
+        } while (page.size() == PAGE);
+    }
+}

@@ -1,0 +1,114 @@
+package synopta.server.outcome;
+
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.counter.LearningDesk;
+import synopta.core.outcome.LearntLog;
+import synopta.core.outcome.Lesson;
+import synopta.core.outcome.Proposal;
+import synopta.server.Packs;
+import synopta.server.web.Refused;
+
+/** What the cases teach: proposed, accepted by somebody, compared and taken back. */
+@RestController
+@RequestMapping(path = "/api/learning", produces = MediaType.APPLICATION_JSON_VALUE)
+class LearningController {
+    private final LearningDesk desk;
+    private final LearntLog log;
+    private final Packs packs;
+    private final Clock clock;
+
+    LearningController(LearningDesk desk, LearntLog log, Packs packs, Clock clock) {
+        this.desk = desk;
+        this.log = log;
+        this.packs = packs;
+        this.clock = clock;
+    }
+
+    /** What is proposed now, counted anew, and all versions. */
+    @GetMapping
+    LearningWire.LearningAnswer proposals() {
+        List<Lesson> lessons = desk.lessons();
+        List<LearntLog.Version> versions = log.versions();
+        return new LearningWire.LearningAnswer(
+                lessons.size(),
+                versions.size(),
+                desk.suggestions(lessons).stream()
+                        .map(LearningWire.ProposalWire::of)
+                        .toList(),
+                versions.stream().map(LearningWire.VersionWire::of).toList());
+    }
+
+    /** Puts proposals in force; they are counted again first. */
+    @PostMapping("/accept")
+    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.AcceptRequest asked) {
+        Set<LearningWire.LearntFigureWire> wanted = new HashSet<>(asked.figures());
+        List<Proposal> chosen = desk.suggestions(desk.lessons()).stream()
+                .map(LearningDesk.Suggested::proposal)
+                .filter(p -> wanted.contains(figure(p)))
+                .toList();
+        if (chosen.size() < wanted.size()) {
+            throw Refused.impossible("figures", "Some of these are not proposed any more. Load the proposals again.");
+        }
+        packs.learn(desk.accept(asked.by(), chosen, clock.instant()).layer());
+        return proposals();
+    }
+
+    /** Goes back to an earlier version. */
+    @PostMapping("/back")
+    LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked) {
+        packs.learn(desk.back(asked.by(), asked.version(), clock.instant()).layer());
+        return proposals();
+    }
+
+    /** Where two versions differ; 0 is the packs as they ship. */
+    @GetMapping("/compare")
+    List<LearningWire.DifferingWire> compare(@RequestParam int first, @RequestParam int second) {
+        Map<String, Proposal> of = new TreeMap<>();
+        Map<String, Proposal> with = new TreeMap<>();
+        figures(first).forEach(p -> of.put(figure(p).toString(), p));
+        figures(second).forEach(p -> with.put(figure(p).toString(), p));
+        Set<String> keys = new HashSet<>(of.keySet());
+        keys.addAll(with.keySet());
+        List<LearningWire.DifferingWire> differing = new ArrayList<>();
+        for (String key : keys.stream().sorted().toList()) {
+            Double one = Optional.ofNullable(of.get(key)).map(Proposal::value).orElse(null);
+            Double other =
+                    Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
+            Proposal p = of.containsKey(key) ? of.get(key) : with.get(key);
+            if (one == null || !one.equals(other)) {
+                differing.add(new LearningWire.DifferingWire(
+                        p.kind().slug(), p.appliance().slug(), p.subject(), p.words(), one, other));
+            }
+        }
+        return differing;
+    }
+
+    private List<Proposal> figures(int version) {
+        return version == 0
+                ? List.of()
+                : log.versions().stream()
+                        .filter(v -> v.number() == version)
+                        .findFirst()
+                        .orElseThrow(() -> Refused.missing("There is no version %d.".formatted(version)))
+                        .figures();
+    }
+
+    private static LearningWire.LearntFigureWire figure(Proposal p) {
+        return new LearningWire.LearntFigureWire(p.kind().slug(), p.appliance().slug(), p.subject());
+    }
+}

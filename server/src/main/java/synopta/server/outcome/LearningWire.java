@@ -1,0 +1,99 @@
+package synopta.server.outcome;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import synopta.core.counter.LearningDesk;
+import synopta.core.outcome.LearntLog;
+import synopta.core.outcome.Proposal;
+import synopta.server.web.MayBeNull;
+
+/** Wire records of what the cases teach. */
+public final class LearningWire {
+    private LearningWire() {}
+
+    /** What may be learnt, from so many cases, and what was; `version` is the one in force, 0 for the packs as they ship. */
+    public record LearningAnswer(int cases, int version, List<ProposalWire> proposals, List<VersionWire> versions) {}
+
+    /**
+     * A figure of a pack; `kind` is `link`, `leak`, `rate`, `life`, `sensitivity`, `specificity` or `minutes`. `before` is the
+     * pack's own, `after` what the cases make of it, `low` and `high` where it lies 95 times in 100; `inForce` what was
+     * accepted earlier.
+     */
+    public record ProposalWire(
+            String kind,
+            String appliance,
+            String subject,
+            String words,
+            double before,
+            double after,
+            double low,
+            double high,
+            int seen,
+            int of,
+            boolean telling,
+            @MayBeNull Double inForce) {
+        static ProposalWire of(LearningDesk.Suggested suggested) {
+            return of(
+                    suggested.proposal(),
+                    suggested.now().isPresent() ? suggested.now().getAsDouble() : null);
+        }
+
+        static ProposalWire of(Proposal p, Double inForce) {
+            return new ProposalWire(
+                    p.kind().slug(),
+                    p.appliance().slug(),
+                    p.subject(),
+                    p.words(),
+                    p.before(),
+                    p.after(),
+                    p.interval().low(),
+                    p.interval().high(),
+                    p.seen(),
+                    p.of(),
+                    p.isTelling(),
+                    inForce);
+        }
+    }
+
+    /** A version; `like` is the earlier one it goes back to. */
+    public record VersionWire(
+            int version, Instant at, String by, @MayBeNull Integer like, int figures) {
+        static VersionWire of(LearntLog.Version version) {
+            return new VersionWire(
+                    version.number(),
+                    version.at(),
+                    version.by(),
+                    version.like().orElse(null),
+                    version.figures().size());
+        }
+    }
+
+    /** Which figure. */
+    public record LearntFigureWire(
+            @NotBlank @Size(max = 20) String kind,
+            @NotBlank @Size(max = 20) String appliance,
+            @NotBlank @Size(max = 400) String subject) {}
+
+    /** Figures to accept, and who decides. */
+    public record AcceptRequest(
+            @NotNull @Size(max = 80) String by,
+            @NotEmpty @Size(max = 5000) List<@Valid LearntFigureWire> figures) {}
+
+    /** The version to go back to, 0 for the packs as they ship, and who decides. */
+    public record BackRequest(
+            @NotNull @Size(max = 80) String by, @NotNull Integer version) {}
+
+    /** A figure that differs between two versions; null where the pack's own is in force. */
+    public record DifferingWire(
+            String kind,
+            String appliance,
+            String subject,
+            String words,
+            @MayBeNull Double first,
+            @MayBeNull Double second) {}
+}

@@ -1,0 +1,106 @@
+package synopta.store.outcome;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import synopta.core.catalog.Appliance;
+import synopta.core.outcome.Interval;
+import synopta.core.outcome.Kind;
+import synopta.core.outcome.LearntLog;
+import synopta.core.outcome.Proposal;
+import synopta.store.jdbc.Jdbc;
+
+/** What was learnt, in the store. */
+public final class LearntStore implements LearntLog {
+    private final Jdbc jdbc;
+
+    /** Reads and writes through this. */
+    public LearntStore(Jdbc jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    private static final String NEXT = """
+            select coalesce(max(version), 0) + 1 as next
+              from learnt_version""";
+    private static final String ADD = """
+            insert into learnt_version (version, accepted_at, accepted_by, like_version)
+            values (?, ?, ?, ?)""";
+    private static final String ADD_FIGURE = """
+            insert into learnt_figure (version, place, kind, appliance, subject, words, believed, becomes, low, high, seen,
+                                       of_cases, figure)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+
+    @Override
+    public synchronized Version add(Instant at, String by, Optional<Integer> like, List<Proposal> figures) {
+        return jdbc.inTransaction(() -> {
+            int version = jdbc.one(NEXT, row -> row.getInt("next")).orElseThrow();
+            jdbc.update(ADD, version, at.atOffset(ZoneOffset.UTC), by, like.orElse(null));
+            int[] place = {0};
+            jdbc.batch(ADD_FIGURE, figures.stream(), p -> new Object[] {
+                version,
+                place[0]++,
+                p.kind().slug(),
+                p.appliance().slug(),
+                p.subject(),
+                p.words(),
+                p.before(),
+                p.after(),
+                p.interval().low(),
+                p.interval().high(),
+                p.seen(),
+                p.of(),
+                p.value()
+            });
+            return new Version(version, at, by, like, figures);
+        });
+    }
+
+    private static final String VERSIONS = """
+            select version, accepted_at, accepted_by, like_version
+              from learnt_version
+             order by version""";
+    private static final String FIGURES = """
+            select version, kind, appliance, subject, words, believed, becomes, low, high, seen, of_cases, figure
+              from learnt_figure
+             order by version, place""";
+
+    @Override
+    public List<Version> versions() {
+        Map<Integer, List<Proposal>> figures = new HashMap<>();
+        jdbc.list(FIGURES, row -> Map.entry(row.getInt("version"), figure(row)))
+                .forEach(e -> figures.computeIfAbsent(e.getKey(), v -> new ArrayList<>())
+                        .add(e.getValue()));
+        return jdbc.list(VERSIONS, row -> {
+            int like = row.getInt("like_version");
+            Optional<Integer> back = row.wasNull() ? Optional.empty() : Optional.of(like);
+            int version = row.getInt("version");
+            return new Version(
+                    version,
+                    row.getObject("accepted_at", OffsetDateTime.class).toInstant(),
+                    row.getString("accepted_by"),
+                    back,
+                    figures.getOrDefault(version, List.of()));
+        });
+    }
+
+    private static Proposal figure(ResultSet row) throws SQLException {
+        return new Proposal(
+                Kind.of(row.getString("kind")),
+                Appliance.of(row.getString("appliance")),
+                row.getString("subject"),
+                row.getString("words"),
+                row.getDouble("believed"),
+                row.getDouble("becomes"),
+                new Interval(row.getDouble("low"), row.getDouble("high")),
+                row.getInt("seen"),
+                row.getInt("of_cases"),
+                row.getDouble("figure"));
+    }
+}

@@ -1,0 +1,3 @@
+import type { Wire } from "../shared/api";
+
+export const keyOfProposal = (p: Wire["ProposalWire"]): string => `${p.kind}|${p.appliance}|${p.subject}`;
