@@ -18,11 +18,12 @@ export function Chart({ title, table, days, columns, rows, children }: Props) {
     <section className="card-plain chart" aria-label={title}>
       <span className="bin-tab">{title}</span>
       {children}
+      <span className="small take">
+        <a href={`/api/ledger/${table}.csv${asked}`}>CSV</a>{" "}
+        <a href={`/api/ledger/${table}.xlsx${asked}`}>XLSX</a>
+      </span>
       <details className="small">
-        <summary>
-          The figures <a href={`/api/ledger/${table}.csv${asked}`}>CSV</a>{" "}
-          <a href={`/api/ledger/${table}.xlsx${asked}`}>XLSX</a>
-        </summary>
+        <summary>The figures</summary>
         <Table size="sm">
           <thead>
             <tr>

@@ -17,6 +17,7 @@ public final class Benches {
         BENCHES.put("diagnosis", DiagnosisBench::run);
         BENCHES.put("basket", knowledge -> BasketBench.run());
         BENCHES.put("learning", LearningBench::run);
+        BENCHES.put("daybook", knowledge -> DayBookBench.run());
     }
 
     private Benches() {}

@@ -56,6 +56,7 @@ public abstract class Browser {
                 Synopta.class,
                 "--server.port=0",
                 "--synopta.demo=true",
+                "--synopta.history=150",
                 "--synopta.house=Saltmarsh & Vane",
                 "--synopta.data=" + Files.createTempDirectory("e2e"),
                 "--synopta.knowledge=" + root.resolve("knowledge"));

@@ -41,10 +41,6 @@ public class Pictures extends Browser {
         assertThat(region("Bag")).containsText("HN-3342");
         picture("counter-part-number");
 
-        caller("th6153k thumps once a turn, 8 yrs, electric");
-        assertThat(region("Machine")).containsText("in no list");
-        picture("counter-in-no-list");
-
         for (String line : List.of(
                 "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
             caller(line);
@@ -65,6 +61,16 @@ public class Pictures extends Browser {
         at("/day-book");
         assertThat(page.getByText("scrapes at the front")).isVisible();
         picture("day-book");
+
+        at("/day-book/outcome/148");
+        assertThat(region("What it was")).containsText("said");
+        picture("day-book-outcome");
+        at("/day-book/how-right");
+        assertThat(page.getByText("right the first time").first()).isVisible();
+        picture("day-book-how-right");
+        at("/day-book/lessons");
+        assertThat(page.locator(".proposals")).isVisible();
+        picture("day-book-lessons");
     }
 
     @Test
@@ -94,12 +100,6 @@ public class Pictures extends Browser {
 
     @Test
     public void theReasons() {
-        caller("electric dryer dead on start, needs a new bearing, element reads 24 ohms");
-        assertThat(region("Known")).containsText("which is meant?");
-        page.keyboard().press("w");
-        picture("counter-what-moved-them");
-        page.keyboard().press("w");
-
         at("/knowledge");
         assertThat(region("What is known of it")).containsText("Belt slack or gone");
         picture("knowledge");

@@ -230,6 +230,7 @@ class House {
             OutcomeDesk desk,
             Packs packs,
             TagReaders readers,
+            Store store,
             Clock clock) {
         return arguments -> {
             if (wanted > 0 && cases.find(1).isEmpty()) {
@@ -237,7 +238,8 @@ class House {
                 catalog.eachModel(models::add);
                 LocalDate yesterday =
                         LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
-                DemoYear.write(catalog, models, packs.shipped(), cases, desk, DEMO_SEED, wanted, yesterday);
+                store.together(() ->
+                        DemoYear.write(catalog, models, packs.shipped(), cases, desk, DEMO_SEED, wanted, yesterday));
                 readers.refresh();
             }
         };

@@ -23,6 +23,7 @@ import synopta.store.outcome.OutcomeStore;
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
 public final class Store implements AutoCloseable {
     private final HikariDataSource source;
+    private final Jdbc jdbc;
     private final CatalogStore catalog;
     private final CaseStore cases;
     private final HouseRuleStore house;
@@ -40,7 +41,7 @@ public final class Store implements AutoCloseable {
         config.setPoolName("store");
         source = new HikariDataSource(config);
         Flyway.configure().dataSource(source).load().migrate();
-        Jdbc jdbc = new Jdbc(source);
+        jdbc = new Jdbc(source);
         catalog = new CatalogStore(jdbc);
         cases = new CaseStore(jdbc);
         house = new HouseRuleStore(jdbc);
@@ -71,6 +72,14 @@ public final class Store implements AutoCloseable {
         Unusable(Path folder, Throwable cause) {
             super("The data folder %s cannot be opened: %s".formatted(folder, cause.getMessage()), cause);
         }
+    }
+
+    /** Many changes at once: all of them are kept, or none. */
+    public void together(Runnable changes) {
+        jdbc.inTransaction(() -> {
+            changes.run();
+            return true;
+        });
     }
 
     /** The catalogue, as the core's port and for replacing it. */

@@ -3,11 +3,12 @@ package synopta.core.outcome;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** How often the counter was right, counted over cases of which it is known what became of them. */
@@ -28,14 +29,18 @@ public final class Ledger {
 
     /** By what cases are told apart. */
     public enum By {
-        APPLIANCE(told -> told.appliance().stream()),
-        SPECIALIST(told -> told.specialist().stream()),
-        LAYOUT(told -> told.layout().stream()),
-        PART_TYPE(told -> told.partTypes().stream());
+        APPLIANCE(told -> one(told.appliance())),
+        SPECIALIST(told -> one(told.specialist())),
+        LAYOUT(told -> one(told.layout())),
+        PART_TYPE(Told::partTypes);
 
-        private final Function<Told, Stream<String>> labels;
+        private final Function<Told, List<String>> labels;
 
-        By(Function<Told, Stream<String>> labels) {
+        private static List<String> one(Optional<String> label) {
+            return label.isPresent() ? List.of(label.get()) : List.of();
+        }
+
+        By(Function<Told, List<String>> labels) {
             this.labels = labels;
         }
     }
@@ -66,13 +71,13 @@ public final class Ledger {
 
     /** Right the first time, by one thing; the most cases first. */
     public List<Share> rightFirstTime(By by) {
-        Map<String, Count> counts = new TreeMap<>();
+        Map<String, Count> counts = new HashMap<>();
         for (Told told : cases) {
-            by.labels.apply(told).forEach(label -> {
+            for (String label : by.labels.apply(told)) {
                 Count count = counts.computeIfAbsent(label, l -> new Count());
                 count.of++;
                 count.right += told.right() ? 1 : 0;
-            });
+            }
         }
         return counts.entrySet().stream()
                 .map(e -> Share.counted(e.getKey(), e.getValue().right, e.getValue().of))
@@ -83,8 +88,11 @@ public final class Ledger {
     /** How many cases had something come back, by its reason. */
     public Map<Outcome.Reason, Integer> returns() {
         Map<Outcome.Reason, Integer> counts = new EnumMap<>(Outcome.Reason.class);
-        cases.forEach(
-                told -> told.reasons().stream().distinct().forEach(reason -> counts.merge(reason, 1, Integer::sum)));
+        for (Told told : cases) {
+            if (!told.reasons().isEmpty()) {
+                told.reasons().stream().distinct().forEach(reason -> counts.merge(reason, 1, Integer::sum));
+            }
+        }
         return counts;
     }
 
@@ -127,7 +135,7 @@ public final class Ledger {
 
     /** What was asked, the most worthwhile first. */
     public List<Asked> questions() {
-        Map<String, Count> counts = new TreeMap<>();
+        Map<String, Count> counts = new HashMap<>();
         for (Told told : cases) {
             for (Told.Worth worth : told.asked()) {
                 Count count = counts.computeIfAbsent(worth.finding(), f -> new Count());
@@ -137,7 +145,7 @@ public final class Ledger {
         }
         return counts.entrySet().stream()
                 .map(e -> new Asked(e.getKey(), e.getValue().of, e.getValue().sum / e.getValue().of))
-                .sorted(Comparator.comparingDouble(Asked::meanBits).reversed())
+                .sorted(Comparator.comparingDouble(Asked::meanBits).reversed().thenComparing(Asked::finding))
                 .toList();
     }
 
@@ -146,25 +154,25 @@ public final class Ledger {
 
     /** How long the answer took, by one thing, the most cases first. */
     public List<Times> times(By by) {
-        Map<String, List<Integer>> seconds = new TreeMap<>();
+        Map<String, IntStream.Builder> seconds = new HashMap<>();
         for (Told told : cases) {
-            told.answerSeconds()
-                    .ifPresent(took -> by.labels
-                            .apply(told)
-                            .forEach(label -> seconds.computeIfAbsent(label, l -> new ArrayList<>())
-                                    .add(took)));
+            if (told.answerSeconds().isPresent()) {
+                for (String label : by.labels.apply(told)) {
+                    seconds.computeIfAbsent(label, l -> IntStream.builder())
+                            .add(told.answerSeconds().getAsInt());
+                }
+            }
         }
         return seconds.entrySet().stream()
-                .map(e -> times(e.getKey(), e.getValue()))
+                .map(e -> times(e.getKey(), e.getValue().build().sorted().toArray()))
                 .sorted(Comparator.comparingInt(Times::cases).reversed().thenComparing(Times::label))
                 .toList();
     }
 
     /** The smallest value that is not below so many of them (nearest rank). */
-    private static Times times(String label, List<Integer> seconds) {
-        List<Integer> sorted = seconds.stream().sorted().toList();
-        int n = sorted.size();
-        return new Times(label, n, sorted.get((n + 1) / 2 - 1), sorted.get((9 * n + 9) / 10 - 1));
+    private static Times times(String label, int[] sorted) {
+        int n = sorted.length;
+        return new Times(label, n, sorted[(n + 1) / 2 - 1], sorted[(9 * n + 9) / 10 - 1]);
     }
 
     /** How often advice was overruled, by whose choice it was. */

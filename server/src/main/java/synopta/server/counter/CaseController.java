@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -102,7 +103,9 @@ class CaseController {
     @GetMapping("/{number}")
     ResponseEntity<CaseWire.CaseAnswer> one(@PathVariable long number) {
         CaseRecord record = found(number);
+        // An erased name must not come back out of a browser's cache: the revision is the same as before.
         return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
                 .header(HttpHeaders.ETAG, tag(record.revision()))
                 .body(CaseWire.CaseAnswer.of(record));
     }

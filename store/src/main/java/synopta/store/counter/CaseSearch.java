@@ -21,6 +21,9 @@ final class CaseSearch {
     /** A word that more cases have than this is not looked up. */
     private static final int MANY = 20_000;
 
+    /** So few are read for the other words rather than looked up for each. */
+    private static final int FEW = 2_000;
+
     private static final int AT_ONCE = 250;
 
     private final Jdbc jdbc;
@@ -50,16 +53,27 @@ final class CaseSearch {
                and word < ?
              limit ?""";
 
-    /** The cases that have a word of this beginning; empty when they are many. */
-    private Optional<BitSet> having(String beginning) {
-        List<Integer> numbers = jdbc.list(
-                HAVING, row -> (int) row.getLong("number"), beginning, beginning + Character.MAX_VALUE, MANY + 1);
-        if (numbers.size() > MANY) {
-            return Optional.empty();
+    /** Cases that have some of the words asked for, and which words those are. */
+    private record Having(BitSet cases, List<String> words) {}
+
+    /** The cases that have every word that no more than so many have; empty where all words have more. */
+    private Optional<Having> having(List<String> words, int most) {
+        Optional<Having> all = Optional.empty();
+        for (String word : words) {
+            List<Integer> numbers =
+                    jdbc.list(HAVING, row -> (int) row.getLong("number"), word, word + Character.MAX_VALUE, most + 1);
+            if (numbers.size() <= most) {
+                BitSet cases = new BitSet();
+                numbers.forEach(cases::set);
+                List<String> met = new ArrayList<>(List.of(word));
+                all.ifPresent(before -> {
+                    cases.and(before.cases);
+                    met.addAll(before.words);
+                });
+                all = Optional.of(new Having(cases, met));
+            }
         }
-        BitSet set = new BitSet();
-        numbers.forEach(set::set);
-        return Optional.of(set);
+        return all;
     }
 
     private record Found(long number, String text) {}
@@ -70,19 +84,10 @@ final class CaseSearch {
         OffsetDateTime from = startOf(filter.from().orElse(LocalDate.of(1970, 1, 1)));
         OffsetDateTime to =
                 startOf(filter.to().orElse(LocalDate.of(9998, 12, 30)).plusDays(1));
-        Optional<BitSet> among = Optional.empty();
-        List<String> met = new ArrayList<>();
-        for (String word : asked.words()) {
-            Optional<BitSet> having = having(word);
-            if (having.isPresent()) {
-                among.ifPresent(having.get()::and);
-                among = having;
-                met.add(word);
-            }
-        }
+        Optional<Having> having = having(asked.words(), FEW).or(() -> having(asked.words(), MANY));
         long below = filter.after().orElse(Long.MAX_VALUE);
-        return among.isPresent()
-                ? lookedUp(among.get(), asked.without(met), from, to, below, filter.limit())
+        return having.isPresent()
+                ? lookedUp(having.get().cases, asked.without(having.get().words), from, to, below, filter.limit())
                 : goneThrough(asked, from, to, below, filter.limit());
     }
 
