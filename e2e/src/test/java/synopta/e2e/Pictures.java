@@ -61,7 +61,10 @@ public class Pictures extends Browser {
         at("/day-book");
         assertThat(page.getByText("scrapes at the front")).isVisible();
         picture("day-book");
+    }
 
+    @Test
+    public void theDayBook() {
         at("/day-book/outcome/148");
         assertThat(region("What it was")).containsText("said");
         picture("day-book-outcome");
@@ -110,14 +113,6 @@ public class Pictures extends Browser {
         caller("electric dryer grinds, a new bearing");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("which of these?");
         picture("counter-which-of-these");
-
-        caller("th7820w belt broken again");
-        assertThat(page.locator("[data-place=belt].suspect")).isVisible();
-        for (int i = 0; i < 6; i++) {
-            page.keyboard().press("l");
-        }
-        assertThat(region("Points to")).containsText("against its spring");
-        picture("counter-belt-run");
 
         at("/machines");
         assertThat(region("Constructions").locator("svg")).hasCount(15);

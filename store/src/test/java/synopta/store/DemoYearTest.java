@@ -1,0 +1,156 @@
+package synopta.store;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.MemoryCatalog;
+import synopta.core.counter.CaseLog;
+import synopta.core.counter.CaseRecord;
+import synopta.core.counter.LearningDesk;
+import synopta.core.counter.OutcomeDesk;
+import synopta.core.knowledge.Pack;
+import synopta.core.outcome.Kind;
+import synopta.core.outcome.LearntLog;
+import synopta.core.outcome.Lesson;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.Proposal;
+import synopta.demo.DemoCatalogue;
+import synopta.demo.DemoYear;
+import synopta.formats.knowledge.PackReader;
+
+/** The demo's year of cases in a real store, and what is learnt from it. */
+public class DemoYearTest {
+    private static final LocalDate LAST = LocalDate.of(2026, 11, 20);
+    private static final Instant NOW = Instant.parse("2026-11-21T09:00:00Z");
+    private static final int CASES = 150;
+    private List<Pack> packs;
+    private Store store;
+
+    @BeforeClass
+    public void open() throws IOException {
+        packs = PackReader.folder(Path.of(System.getProperty("synopta.root"), "knowledge"))
+                .packs();
+        store = written();
+    }
+
+    @AfterClass
+    public void close() {
+        store.close();
+    }
+
+    private Store written() throws IOException {
+        CatalogTables tables = DemoCatalogue.of(7, DemoCatalogue.MODELS);
+        Store made = Store.inFolder(Files.createTempDirectory("year"));
+        made.together(() -> DemoYear.write(
+                new MemoryCatalog(tables),
+                tables.models(),
+                packs,
+                made.cases(),
+                new OutcomeDesk(made.outcomes(), packs),
+                7,
+                CASES,
+                LAST));
+        return made;
+    }
+
+    private static List<CaseRecord> cases(Store of) {
+        return of.cases()
+                .list(new CaseLog.Filter(
+                        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), CASES + 1));
+    }
+
+    private LearningDesk desk() {
+        return new LearningDesk(packs, store.cases(), store.outcomes(), store.learnt());
+    }
+
+    @Test
+    public void theSameSeedGivesTheSameYear() throws IOException {
+        try (Store again = written()) {
+            assertEquals(cases(again), cases(store));
+            assertEquals(again.outcomes().told(), store.outcomes().told());
+        }
+    }
+
+    @Test
+    public void everyCaseIsWholeAndNothingWasToldBeforeItsTime() {
+        List<CaseRecord> cases = cases(store);
+        assertTrue(cases.size() > CASES * 9 / 10, cases.size() + " cases");
+        for (CaseRecord record : cases) {
+            assertFalse(record.stood().suspects().isEmpty());
+            assertTrue(record.content().draft().model().isPresent());
+            assertTrue(record.content().specialist().isPresent());
+            for (Outcome outcome : store.outcomes().of(record.number())) {
+                assertTrue(
+                        outcome.at().isAfter(record.createdAt()) && outcome.at().isBefore(NOW), outcome.toString());
+            }
+        }
+        Map<Long, Outcome> confirmed = store.outcomes().confirmed();
+        assertEquals(confirmed.size(), store.outcomes().told().size());
+        assertTrue(confirmed.size() > CASES / 2, confirmed.size() + " told");
+    }
+
+    @Test
+    public void whatTheYearTeachesIsAcceptedAndTakenBackWithoutLosingAVersion() {
+        LearningDesk desk = desk();
+        List<Lesson> lessons = desk.lessons();
+        assertEquals(lessons.size(), store.outcomes().confirmed().size());
+        List<Proposal> proposals = desk.suggestions(lessons).stream()
+                .map(LearningDesk.Suggested::proposal)
+                .toList();
+        assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.RATE));
+        assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.LEAK));
+        List<Proposal> two = proposals.subList(0, 2);
+        LearntLog.Version first = desk.accept("Ada", two.subList(0, 1), NOW);
+        LearntLog.Version second = desk.accept("Ada", two.subList(1, 2), NOW);
+        assertEquals(second.figures(), two, "what was accepted before stays in force");
+        List<Proposal> left = desk.suggestions(lessons).stream()
+                .map(LearningDesk.Suggested::proposal)
+                .toList();
+        assertTrue(left.stream().noneMatch(two::contains), "what is in force is not proposed again");
+        LearntLog.Version back = desk.back("Ben", first.number(), NOW);
+        assertEquals(back.figures(), first.figures());
+        assertEquals(back.like(), Optional.of(first.number()));
+        assertEquals(desk.back("Ben", 0, NOW).figures(), List.of());
+        assertEquals(
+                store.learnt().versions().subList(0, 3), List.of(first, second, back), "versions stay as they were");
+        String nobody = expectThrows(IllegalArgumentException.class, () -> desk.accept(" ", two, NOW))
+                .getMessage();
+        assertTrue(nobody.contains("who decides"), nobody);
+        assertTrue(expectThrows(IllegalArgumentException.class, () -> desk.accept("Ada", List.of(), NOW))
+                .getMessage()
+                .contains("Nothing was chosen"));
+        assertTrue(expectThrows(IllegalArgumentException.class, () -> desk.back("Ada", 99, NOW))
+                .getMessage()
+                .contains("no version 99"));
+    }
+
+    @Test
+    public void manyChangesAreKeptTogetherOrNotAtAll() {
+        int before = cases(store).size();
+        List<Long> added = new ArrayList<>();
+        expectThrows(
+                IllegalStateException.class,
+                () -> store.together(() -> {
+                    CaseRecord one = cases(store).get(0);
+                    added.add(store.cases().add(one.content(), one.stood(), NOW).number());
+                    throw new IllegalStateException("half way");
+                }));
+        assertEquals(added.size(), 1);
+        assertEquals(cases(store).size(), before);
+    }
+}
