@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -248,6 +249,12 @@ class House {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
+    }
+
+    /** The counts are read in beforehand, so that nobody waits for them. */
+    @EventListener
+    void readIn(ApplicationReadyEvent event) {
+        CompletableFuture.runAsync(event.getApplicationContext().getBean(OutcomeLog.class)::told);
     }
 
     @EventListener

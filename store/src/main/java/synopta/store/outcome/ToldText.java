@@ -44,10 +44,10 @@ final class ToldText {
         return new Told(
                 row.getLong("number"),
                 row.getObject("served_on", LocalDate.class),
-                Optional.ofNullable(row.getString("appliance")),
-                Optional.ofNullable(row.getString("layout")),
-                Optional.ofNullable(row.getString("specialist")),
-                items(row.getString("part_types"), item -> item[0]),
+                word(row, "appliance"),
+                word(row, "layout"),
+                word(row, "specialist"),
+                items(row.getString("part_types"), item -> item[0].intern()),
                 items(
                         row.getString("guesses"),
                         item -> new Told.Guess(Double.parseDouble(item[0]), Boolean.parseBoolean(item[1]))),
@@ -55,7 +55,12 @@ final class ToldText {
                 items(row.getString("reasons"), item -> Outcome.Reason.of(item[0])),
                 answerSeconds,
                 Optional.ofNullable(row.getString("overruled")).map(Told.WhoWasRight::valueOf),
-                items(row.getString("asked"), item -> new Told.Worth(item[0], Double.parseDouble(item[1]))));
+                items(row.getString("asked"), item -> new Told.Worth(item[0].intern(), Double.parseDouble(item[1]))));
+    }
+
+    /** One object for each word: they are counted by, and few among many rows. */
+    private static Optional<String> word(ResultSet row, String column) throws SQLException {
+        return Optional.ofNullable(row.getString(column)).map(String::intern);
     }
 
     private static <T> List<T> items(String text, Function<String[], T> read) {
