@@ -49,8 +49,7 @@ public final class LearningDesk {
 
     /** Every case whose fault was found. */
     public List<Lesson> lessons() {
-        Map<Long, Outcome> found = new LinkedHashMap<>();
-        outcomes.confirmed().forEach((number, outcome) -> found.put(number, outcome));
+        Map<Long, Outcome> found = outcomes.confirmed();
         List<Long> numbers = new ArrayList<>(found.keySet());
         List<Lesson> lessons = new ArrayList<>();
         for (int from = 0; from < numbers.size(); from += AT_ONCE) {

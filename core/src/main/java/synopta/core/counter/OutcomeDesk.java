@@ -65,7 +65,7 @@ public final class OutcomeDesk {
     }
 
     /** What the counts need of a case with this outcome. */
-    public Told told(CaseRecord record, Outcome outcome) {
+    private Told told(CaseRecord record, Outcome outcome) {
         Stood stood = record.stood();
         Optional<String> appliance = stood.appliance().map(Appliance::slug);
         return new Told(

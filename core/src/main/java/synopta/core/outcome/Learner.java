@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -13,6 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 
@@ -260,7 +262,7 @@ public final class Learner {
                         Kind.LIFE,
                         pack.appliance(),
                         type.slug(),
-                        "%s: years by which 63 in 100 have failed".formatted(type.name()),
+                        "%s: years by which 63 in 100 have failed%s".formatted(type.name(), alone(failed, sound)),
                         before,
                         after,
                         new Interval(Math.pow(rate.high(), -1 / shape), Math.pow(rate.low(), -1 / shape)),
@@ -269,6 +271,16 @@ public final class Learner {
                         after));
             }
         });
+    }
+
+    /** What the cases would say by themselves, the shape too; nothing where all failed at one age. */
+    private static String alone(double[] failed, double[] sound) {
+        if (Arrays.stream(failed).distinct().count() < 2) {
+            return "";
+        }
+        LifeCurve fitted = WeibullFit.of(failed, sound);
+        return String.format(
+                Locale.ROOT, "; the cases alone say %.1f, shape %.1f", fitted.scaleYears(), fitted.shape());
     }
 
     private double[] ages(Predicate<Lesson> which) {

@@ -168,6 +168,9 @@ public class LearnerTest {
     public void aLifeKnownByItsShapeIsMovedByFailuresAndAgesReached() {
         List<Lesson> lessons = new ArrayList<>(times(5, lesson("belt", 6)));
         lessons.addAll(times(15, lesson("roller", 6)));
+        List<Lesson> differing = new ArrayList<>(lessons);
+        differing.add(lesson("belt", 9));
+        assertTrue(proposal(differing, Kind.LIFE, "belt").words().contains("the cases alone say"));
         Proposal life = proposal(lessons, Kind.LIFE, "belt");
         assertEquals(life.before(), 10);
         assertEquals(
