@@ -14,7 +14,6 @@ import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 
@@ -278,9 +277,8 @@ public final class Learner {
         if (Arrays.stream(failed).distinct().count() < 2) {
             return "";
         }
-        LifeCurve fitted = WeibullFit.of(failed, sound);
-        return String.format(
-                Locale.ROOT, "; the cases alone say %.1f, shape %.1f", fitted.scaleYears(), fitted.shape());
+        WeibullFit.Fitted fitted = WeibullFit.of(failed, sound);
+        return String.format(Locale.ROOT, "; the cases alone say %.1f, shape %.1f", fitted.scale(), fitted.shape());
     }
 
     private double[] ages(Predicate<Lesson> which) {

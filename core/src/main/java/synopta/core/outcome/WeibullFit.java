@@ -2,8 +2,6 @@ package synopta.core.outcome;
 
 import java.util.Arrays;
 import java.util.stream.DoubleStream;
-import synopta.core.knowledge.Basis;
-import synopta.core.knowledge.LifeCurve;
 
 /**
  * The Weibull life that makes ages at failure, and ages reached without failure, likeliest (maximum likelihood; Cohen,
@@ -16,13 +14,16 @@ public final class WeibullFit {
 
     private WeibullFit() {}
 
+    /** The likeliest life; a few failures among many ages reached may put its scale anywhere, in the unit of the ages. */
+    public record Fitted(double shape, double scale) {}
+
     /**
      * Fits.
      *
      * @param failures ages at failure, above 0; two that differ at least
      * @param censored ages reached without failure, above 0
      */
-    public static LifeCurve of(double[] failures, double[] censored) {
+    public static Fitted of(double[] failures, double[] censored) {
         if (Arrays.stream(failures).distinct().count() < 2) {
             throw new IllegalArgumentException("A life is fitted to two different ages at failure at least.");
         }
@@ -44,7 +45,7 @@ public final class WeibullFit {
                 .map(age -> Math.pow(age / greatest, shape))
                 .sum();
         double scale = greatest * Math.pow(sum / failures.length, 1 / shape);
-        return new LifeCurve(shape, scale, new Basis("fitted to the cases"));
+        return new Fitted(shape, scale);
     }
 
     /** 0 at the likeliest shape: sum t^k ln t / sum t^k - 1/k - the mean of ln t over the failures; ages over the greatest. */

@@ -197,13 +197,13 @@ public class LearnerTest {
 
     @Test
     public void fitsWithAndWithoutCensoringAreThePublishedOnes() {
-        LifeCurve bearings = WeibullFit.of(BEARINGS, new double[0]);
+        WeibullFit.Fitted bearings = WeibullFit.of(BEARINGS, new double[0]);
         assertEquals(bearings.shape(), 2.102, 6e-4);
-        assertEquals(bearings.scaleYears(), 81.88, 0.01);
+        assertEquals(bearings.scale(), 81.88, 0.01);
         double[] censored = new double[10];
         Arrays.fill(censored, 500);
-        LifeCurve hours = WeibullFit.of(FAILED, censored);
-        assertEquals(hours.scaleYears(), 606.528, 1e-3);
+        WeibullFit.Fitted hours = WeibullFit.of(FAILED, censored);
+        assertEquals(hours.scale(), 606.528, 1e-3);
         assertEquals(hours.shape(), 1.7208, 1e-4);
         assertThrows(IllegalArgumentException.class, () -> WeibullFit.of(new double[] {5, 5}, censored));
     }
