@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
-import { Button, Form, Table } from "react-bootstrap";
+import { useEffect, useState } from "react";
+import { Button, Form } from "react-bootstrap";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { when } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { CaseTable } from "./CaseTable";
 import { Tabs } from "./Tabs";
 import "./daybook.css";
 
@@ -26,7 +26,6 @@ export function AskAfterPage() {
     retry: false,
   });
   const only = returned.data?.length === 1 ? returned.data[0] : undefined;
-  const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (only) {
       void navigate(`/day-book/outcome/${only.number}`);
@@ -49,7 +48,6 @@ export function AskAfterPage() {
           <div className="d-flex gap-2">
             <Form.Control
               id="scan"
-              ref={field}
               autoFocus
               autoComplete="off"
               placeholder="SYNOPTA CASE 31, 31 or QV-1183"
@@ -85,49 +83,20 @@ export function AskAfterPage() {
 
 function Followed({ cases, deed }: { cases: Wire["FollowedWire"][]; deed: string }) {
   return (
-    <Table hover className="card-plain">
-      <thead>
-        <tr>
-          <th scope="col" className="numeric">
-            Case
-          </th>
-          <th scope="col">When</th>
-          <th scope="col">What the caller said</th>
-          <th scope="col">Handed over</th>
-          <th scope="col">
-            <span className="visually-hidden">Outcome</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {cases.map((c) => (
-          <tr key={c.number}>
-            <td className="numeric">
-              <Link to={`/cases/${c.number}`}>{c.number}</Link>
-            </td>
-            <td className="text-nowrap">
-              {when(c.createdAt)}
-              {c.specialist && <div className="small soft">{c.specialist}</div>}
-            </td>
-            <td>
-              <div className="said">{c.line}</div>
-            </td>
-            <td>
-              {c.lines.map((line) => (
-                <div key={line.part}>
-                  {line.quantity > 1 ? `${line.quantity} × ` : ""}
-                  <span className="code">{line.part}</span>
-                </div>
-              ))}
-            </td>
-            <td>
-              <Link to={`/day-book/outcome/${c.number}`} aria-label={`${deed}: case ${c.number}`}>
-                {deed}
-              </Link>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </Table>
+    <CaseTable
+      cases={cases}
+      heads={
+        <th scope="col">
+          <span className="visually-hidden">Outcome</span>
+        </th>
+      }
+      cells={(c) => (
+        <td>
+          <Link to={`/day-book/outcome/${c.number}`} aria-label={`${deed}: case ${c.number}`}>
+            {deed}
+          </Link>
+        </td>
+      )}
+    />
   );
 }

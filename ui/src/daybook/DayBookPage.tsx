@@ -1,10 +1,11 @@
 import { keepPreviousData, useInfiniteQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
-import { Button, Form, Table } from "react-bootstrap";
+import { Button, Form } from "react-bootstrap";
 import { Link } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { many, when } from "../shared/format";
+import { many } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { CaseTable } from "./CaseTable";
 import { Tabs } from "./Tabs";
 import "./daybook.css";
 
@@ -75,67 +76,36 @@ function Empty({ searched }: { searched: boolean }) {
 
 function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
   return (
-    <Table hover className="card-plain">
-      <thead>
-        <tr>
-          <th scope="col" className="numeric">
-            Case
-          </th>
-          <th scope="col">When</th>
-          <th scope="col">What the caller said</th>
-          <th scope="col">Handed over</th>
+    <CaseTable
+      cases={cases}
+      heads={
+        <>
           <th scope="col">Status</th>
           <th scope="col">
             <span className="visually-hidden">Sheet and outcome</span>
           </th>
-        </tr>
-      </thead>
-      <tbody>
-        {cases.map((c) => (
-          <tr key={c.number}>
-            <td className="numeric">
-              <Link to={`/cases/${c.number}`} aria-label={`Open case ${c.number} again`}>
-                {c.number}
-              </Link>
-            </td>
-            <td className="text-nowrap">
-              {when(c.createdAt)}
-              <div className="small soft">{[c.specialist, c.customer].filter(Boolean).join(", for ")}</div>
-            </td>
-            <td>
-              <div className="said">{c.line}</div>
-            </td>
-            <td>
-              {c.lines.length === 0 ? (
-                <span className="soft">nothing</span>
-              ) : (
-                c.lines.map((line) => (
-                  <div key={line.part}>
-                    {line.quantity > 1 ? `${line.quantity} × ` : ""}
-                    <span className="code">{line.part}</span>
-                  </div>
-                ))
-              )}
-            </td>
-            <td className="text-nowrap">
-              {c.status === "handed-over" ? "✓ handed over" : "○ open"}
-              <div className="small soft">{many(c.cautionsShown.length, "caution")} said</div>
-            </td>
-            <td>
-              <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
-                Sheet
-              </Link>
-              {c.status === "handed-over" && (
-                <div>
-                  <Link to={`/day-book/outcome/${c.number}`} aria-label={`Outcome of case ${c.number}`}>
-                    Outcome
-                  </Link>
-                </div>
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </Table>
+        </>
+      }
+      cells={(c) => (
+        <>
+          <td className="text-nowrap">
+            {c.status === "handed-over" ? "✓ handed over" : "○ open"}
+            <div className="small soft">{many(c.cautionsShown.length, "caution")} said</div>
+          </td>
+          <td>
+            <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
+              Sheet
+            </Link>
+            {c.status === "handed-over" && (
+              <div>
+                <Link to={`/day-book/outcome/${c.number}`} aria-label={`Outcome of case ${c.number}`}>
+                  Outcome
+                </Link>
+              </div>
+            )}
+          </td>
+        </>
+      )}
+    />
   );
 }

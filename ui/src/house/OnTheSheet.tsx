@@ -1,6 +1,6 @@
-import { useState } from "react";
 import { Form } from "react-bootstrap";
 import { useBranches } from "../shared/useBranches";
+import { useTyped } from "../shared/useTyped";
 import type { Change, Rules } from "./rules";
 
 type Props = { rules: Rules; onChange: (change: Change) => void };
@@ -54,25 +54,11 @@ type WordsProps = { id: string; label: string; value: string; onValue: (words: s
 
 /** Words that take effect when they are left, or with Enter. */
 function Words({ id, label, value, onValue }: WordsProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const done = () => {
-    if (typed !== null && typed !== value) {
-      onValue(typed);
-    }
-    setTyped(null);
-  };
+  const field = useTyped(value, onValue);
   return (
     <div>
       <Form.Label htmlFor={id}>{label}</Form.Label>
-      <Form.Control
-        id={id}
-        size="sm"
-        maxLength={200}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={done}
-        onKeyDown={(event) => event.key === "Enter" && done()}
-      />
+      <Form.Control id={id} size="sm" maxLength={200} {...field} />
     </div>
   );
 }

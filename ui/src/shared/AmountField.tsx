@@ -1,5 +1,5 @@
-import { useState } from "react";
 import { Form } from "react-bootstrap";
+import { useTyped } from "./useTyped";
 
 type Props = {
   label: string;
@@ -11,25 +11,10 @@ type Props = {
 
 /** A figure that takes effect when it is left, or with Enter; what is no number is put back. */
 export function AmountField({ label, spoken, value, onValue }: Props) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const done = () => {
-    if (typed !== null && typed !== value && /^\d{1,9}(\.\d{1,3})?$/.test(typed)) {
-      onValue(typed);
-    }
-    setTyped(null);
-  };
+  const field = useTyped(value, onValue, (text) => /^\d{1,9}(\.\d{1,3})?$/.test(text));
   return (
     <label>
-      <span>{label}</span>{" "}
-      <Form.Control
-        size="sm"
-        inputMode="decimal"
-        aria-label={spoken}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={done}
-        onKeyDown={(event) => event.key === "Enter" && done()}
-      />
+      <span>{label}</span> <Form.Control size="sm" inputMode="decimal" aria-label={spoken} {...field} />
     </label>
   );
 }

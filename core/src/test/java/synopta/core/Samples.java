@@ -304,15 +304,6 @@ public final class Samples {
         Finding.Answer telling = answers.remove(1);
         answers.add(new Finding.Answer(
                 telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, Set.of()));
-        return new Finding(
-                finding.id(),
-                finding.question(),
-                finding.hint(),
-                answers,
-                finding.minutes(),
-                finding.who(),
-                finding.opens(),
-                finding.hazards(),
-                finding.basis());
+        return finding.with(answers);
     }
 }

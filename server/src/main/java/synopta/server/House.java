@@ -86,10 +86,7 @@ class House {
     Packs packs(@Value("${synopta.knowledge}") Path folder, LearntLog learnt) throws IOException {
         PackReader.Loaded loaded = PackReader.folder(folder);
         loaded.refused().forEach(refused -> LOG.warn("A knowledge pack was refused and is left out.\n{}", refused));
-        LearntLayer layer = learnt.versions().stream()
-                .reduce((first, second) -> second)
-                .map(LearntLog.Version::layer)
-                .orElseGet(() -> new LearntLayer(List.of()));
+        LearntLayer layer = learnt.last().map(LearntLog.Version::layer).orElseGet(() -> new LearntLayer(List.of()));
         return new Packs(loaded.packs(), loaded.refused(), layer);
     }
 
@@ -206,10 +203,8 @@ class House {
     }
 
     @Bean
-    OutcomeDesk outcomeDesk(OutcomeLog log, Packs packs) {
-        OutcomeDesk desk = new OutcomeDesk(log, packs.all());
-        packs.told(desk::know);
-        return desk;
+    OutcomeDesk outcomeDesk(OutcomeLog log, Counter counter) {
+        return new OutcomeDesk(log, counter);
     }
 
     @Bean

@@ -8,6 +8,7 @@ import static org.testng.Assert.expectThrows;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -21,17 +22,25 @@ import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.MemoryCatalog;
 import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
+import synopta.core.counter.Counter;
 import synopta.core.counter.LearningDesk;
 import synopta.core.counter.OutcomeDesk;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.Specifications;
+import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Kind;
 import synopta.core.outcome.LearntLog;
 import synopta.core.outcome.Lesson;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.Proposal;
+import synopta.core.tag.TagReader;
+import synopta.core.tag.Weights;
 import synopta.demo.DemoCatalogue;
 import synopta.demo.DemoYear;
 import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.PackRefused;
+import synopta.formats.knowledge.WeightsReader;
 
 /** The demo's year of cases in a real store, and what is learnt from it. */
 public class DemoYearTest {
@@ -39,12 +48,14 @@ public class DemoYearTest {
     private static final Instant NOW = Instant.parse("2026-11-21T09:00:00Z");
     private static final int CASES = 150;
     private List<Pack> packs;
+    private Weights weights;
     private Store store;
 
     @BeforeClass
-    public void open() throws IOException {
-        packs = PackReader.folder(Path.of(System.getProperty("synopta.root"), "knowledge"))
-                .packs();
+    public void open() throws IOException, PackRefused {
+        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
+        packs = PackReader.folder(knowledge).packs();
+        weights = Weights.of(WeightsReader.folder(knowledge));
         store = written();
     }
 
@@ -55,13 +66,24 @@ public class DemoYearTest {
 
     private Store written() throws IOException {
         CatalogTables tables = DemoCatalogue.of(7, DemoCatalogue.MODELS);
+        MemoryCatalog catalog = new MemoryCatalog(tables);
+        TagReader reader = new TagReader(catalog, weights);
+        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, Clock.systemUTC());
+        Counter counter = new Counter(
+                catalog,
+                () -> reader,
+                packs,
+                finder,
+                () -> HouseRules.USUAL,
+                DemoCatalogue.CURRENCY,
+                Clock.systemUTC());
         Store made = Store.inFolder(Files.createTempDirectory("year"));
         made.together(() -> DemoYear.write(
-                new MemoryCatalog(tables),
+                catalog,
                 tables.models(),
                 packs,
                 made.cases(),
-                new OutcomeDesk(made.outcomes(), packs),
+                new OutcomeDesk(made.outcomes(), counter),
                 7,
                 CASES,
                 LAST));

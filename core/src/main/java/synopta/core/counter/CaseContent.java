@@ -33,12 +33,6 @@ public record CaseContent(
         cautionsShown = Set.copyOf(cautionsShown);
     }
 
-    /** The same for another customer. */
-    public CaseContent with(Customer other) {
-        return new CaseContent(
-                draft, complaint, lines, cautionsShown, saidTo, specialist, other, answerSeconds, status);
-    }
-
     /** The draft with all that was said: the line, and the complaint where it says more. */
     CaseDraft spoken() {
         String more = complaint.filter(c -> !draft.line().contains(c)).orElse("");

@@ -134,7 +134,7 @@ public final class CaseDesk {
                 record,
                 view.appliance(),
                 view.model(),
-                cautions(content),
+                cautions(view, content),
                 content.lines().stream()
                         .map(line -> new Sheet.Line(
                                 line, catalog.part(line.part()).map(Part::name).orElse("")))

@@ -26,7 +26,7 @@ public interface CaseLog {
     /** Cases newest first. */
     List<CaseRecord> list(Filter filter);
 
-    /** The cases of these numbers, as they are now. */
+    /** The cases of these numbers, as they are now, the last first. */
     List<CaseRecord> these(List<Long> numbers);
 
     /**

@@ -19,6 +19,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Hearing;
 import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
@@ -131,6 +132,18 @@ public final class Counter {
                         hearing.doubts().stream().map(Hearing.Doubt::answer).toList(),
                         asking));
         return sold(draft, settled, pieces, known, heard, diagnosis);
+    }
+
+    /** What is known of an appliance. */
+    Optional<Pack> pack(Appliance appliance) {
+        return Optional.ofNullable(now.packs.get(appliance));
+    }
+
+    /** What some evidence points to in a machine, without reasons and questions. */
+    Diagnosis weigh(Appliance appliance, Machine machine, List<Evidence> evidence) {
+        return now.diagnosers
+                .get(appliance)
+                .diagnose(Inquiry.of(machine, evidence).unasked());
     }
 
     /** The rules of the house. */

@@ -1,6 +1,7 @@
 package synopta.core.counter;
 
 import java.util.Optional;
+import synopta.core.quantity.Texts;
 
 /**
  * Who a case is for; both may be left out. It is kept beside the revisions of a case, so that it can be erased from all of
@@ -14,15 +15,8 @@ public record Customer(Optional<String> name, Optional<String> phone) {
 
     /** Refuses more than a name or a number. */
     public Customer {
-        limited("The customer's name", name);
-        limited("The telephone number", phone);
-    }
-
-    private static void limited(String what, Optional<String> words) {
-        if (words.map(String::length).orElse(0) > LONGEST) {
-            throw new IllegalArgumentException("%s has %d characters; at most %d are kept. Shorten it."
-                    .formatted(what, words.get().length(), LONGEST));
-        }
+        Texts.limited("The customer's name", name, LONGEST);
+        Texts.limited("The telephone number", phone, LONGEST);
     }
 
     /** Whether nothing is known of them. */

@@ -87,11 +87,11 @@ public final class LearningDesk {
     /** What all cases teach, those first whose believed figure lies outside of where it is. */
     public List<Suggested> suggestions(List<Lesson> lessons) {
         Map<String, Double> inForce = new LinkedHashMap<>();
-        last().ifPresent(version -> version.figures().forEach(p -> inForce.put(key(p), p.value())));
+        log.last().ifPresent(version -> version.figures().forEach(p -> inForce.put(p.key(), p.value())));
         List<Suggested> suggestions = new ArrayList<>();
         for (Pack pack : packs) {
             for (Proposal proposal : new Learner(pack, lessons).proposals()) {
-                Double accepted = inForce.get(key(proposal));
+                Double accepted = inForce.get(proposal.key());
                 double is = accepted == null ? proposal.before() : accepted;
                 double becomes = accepted == null ? proposal.after() : proposal.value();
                 if (Math.abs(becomes - is) > NOTHING_NEW * is) {
@@ -106,37 +106,22 @@ public final class LearningDesk {
         return suggestions;
     }
 
-    private static String key(Proposal proposal) {
-        return String.join("|", proposal.kind().slug(), proposal.appliance().slug(), proposal.subject());
-    }
-
-    /** The version in force. */
-    public Optional<LearntLog.Version> last() {
-        List<LearntLog.Version> versions = log.versions();
-        return versions.isEmpty() ? Optional.empty() : Optional.of(versions.get(versions.size() - 1));
-    }
-
     /** Puts proposals in force, with all that was accepted before. */
     public LearntLog.Version accept(String by, List<Proposal> accepted, Instant now) {
         if (accepted.isEmpty()) {
             throw new IllegalArgumentException("Nothing was chosen. Tick what is to be accepted.");
         }
         Map<String, Proposal> figures = new LinkedHashMap<>();
-        last().ifPresent(version -> version.figures().forEach(p -> figures.put(key(p), p)));
-        accepted.forEach(p -> figures.put(key(p), p));
+        log.last().ifPresent(version -> version.figures().forEach(p -> figures.put(p.key(), p)));
+        accepted.forEach(p -> figures.put(p.key(), p));
         return log.add(now, named(by), Optional.empty(), List.copyOf(figures.values()));
     }
 
     /** Goes back to an earlier version, 0 for the packs as they ship; what came between stays on record. */
     public LearntLog.Version back(String by, int version, Instant now) {
-        List<Proposal> figures = version == 0
-                ? List.of()
-                : log.versions().stream()
-                        .filter(v -> v.number() == version)
-                        .findFirst()
-                        .orElseThrow(() -> new IllegalArgumentException(
-                                "There is no version %d; take one that is listed.".formatted(version)))
-                        .figures();
+        List<Proposal> figures = log.figures(version)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "There is no version %d; take one that is listed.".formatted(version)));
         return log.add(now, named(by), Optional.of(version), figures);
     }
 

@@ -2,15 +2,11 @@ package synopta.core.counter;
 
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import synopta.core.catalog.Appliance;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Evidence;
-import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Outcome;
@@ -19,28 +15,13 @@ import synopta.core.outcome.Told;
 
 /** Writes down what became of a case, and what that says of the advice that was given. */
 public final class OutcomeDesk {
-    private static final double LEAST_ODDS = 1e-12;
-
     private final OutcomeLog log;
-    private volatile Map<Appliance, Pack> packs;
-    private volatile Map<Appliance, Diagnoser> diagnosers;
+    private final Counter counter;
 
-    /** Keeps outcomes in this log, and weighs what was asked by these packs. */
-    public OutcomeDesk(OutcomeLog log, Collection<Pack> packs) {
+    /** Keeps outcomes in this log, and weighs what was asked by what the counter knows. */
+    public OutcomeDesk(OutcomeLog log, Counter counter) {
         this.log = log;
-        know(packs);
-    }
-
-    /** From now on what was asked is weighed by these packs. */
-    public void know(Collection<Pack> packs) {
-        Map<Appliance, Pack> known = new TreeMap<>();
-        Map<Appliance, Diagnoser> weighing = new TreeMap<>();
-        for (Pack pack : packs) {
-            known.put(pack.appliance(), pack);
-            weighing.put(pack.appliance(), new Diagnoser(pack));
-        }
-        this.packs = known;
-        diagnosers = weighing;
+        this.counter = counter;
     }
 
     /** Adds an entry to a case whose parts have left; refuses a fault that machines of the kind do not have. */
@@ -55,7 +36,7 @@ public final class OutcomeDesk {
     }
 
     private void known(CaseRecord record, String fault) {
-        boolean isKnown = record.stood().appliance().map(packs::get).stream()
+        boolean isKnown = record.stood().appliance().flatMap(counter::pack).stream()
                 .anyMatch(pack -> pack.fault(fault).isPresent());
         if (!isKnown) {
             throw new IllegalArgumentException(
@@ -104,8 +85,9 @@ public final class OutcomeDesk {
 
     /** What each answer that was asked for was worth: the odds of what it was, with it and without. */
     private List<Told.Worth> worths(Stood stood, String fault) {
-        Optional<Pack> pack =
-                stood.appliance().map(packs::get).filter(p -> p.fault(fault).isPresent());
+        Optional<Pack> pack = stood.appliance()
+                .flatMap(counter::pack)
+                .filter(p -> p.fault(fault).isPresent());
         List<Stood.Given> known = pack.map(p -> stood.evidence().stream()
                         .filter(given -> p.finding(given.finding()).isPresent())
                         .toList())
@@ -114,31 +96,30 @@ public final class OutcomeDesk {
             return List.of();
         }
         Machine machine = new Machine(stood.fuels(), stood.layout(), stood.ageYears());
-        Diagnoser diagnoser = diagnosers.get(stood.appliance().orElseThrow());
-        double all = logOdds(diagnoser, machine, known, fault);
+        Appliance appliance = stood.appliance().orElseThrow();
+        double all = logOdds(appliance, machine, known, fault);
         return known.stream()
                 .filter(Stood.Given::asked)
                 .map(piece -> new Told.Worth(
                         piece.finding(),
                         all
                                 - logOdds(
-                                        diagnoser,
+                                        appliance,
                                         machine,
                                         known.stream().filter(k -> k != piece).toList(),
                                         fault)))
                 .toList();
     }
 
-    private static double logOdds(Diagnoser diagnoser, Machine machine, List<Stood.Given> known, String fault) {
+    private double logOdds(Appliance appliance, Machine machine, List<Stood.Given> known, String fault) {
         List<Evidence> evidence = known.stream()
                 .map(k -> new Evidence(k.finding(), k.answer(), k.sure()))
                 .toList();
-        double p = diagnoser.diagnose(Inquiry.of(machine, evidence).unasked()).suspects().stream()
+        double p = counter.weigh(appliance, machine, evidence).suspects().stream()
                 .filter(s -> s.fault().id().equals(fault))
                 .mapToDouble(s -> s.probability().value())
                 .findFirst()
                 .orElse(0);
-        double kept = Math.max(LEAST_ODDS, Math.min(1 - LEAST_ODDS, p));
-        return Math.log(kept / (1 - kept)) / Math.log(2);
+        return Diagnoser.logOdds(p);
     }
 }

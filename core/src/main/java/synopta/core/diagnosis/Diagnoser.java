@@ -109,7 +109,7 @@ public final class Diagnoser {
     }
 
     /** Base-2 log odds, kept finite at the ends. */
-    private static double logOdds(double probability) {
+    public static double logOdds(double probability) {
         double p = Math.max(1e-12, Math.min(1 - 1e-12, probability));
         return Math.log(p / (1 - p)) / Math.log(2);
     }

@@ -9,20 +9,15 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Layout;
-import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.Pack;
 
 /** A pack by index, made once: what faults bring about, whatever the machine. */
 final class PackModel {
-    private static final double LEAST = 0.0005;
-    private static final double MOST = 0.6;
-
     private final Pack pack;
     private final List<Finding> findings;
     private final Map<String, Integer> index = new HashMap<>();
@@ -117,7 +112,7 @@ final class PackModel {
             variants.add(new Network.Variant(variant.getValue() / all, allowed));
         }
         double[] priors = pack.faults().stream()
-                .mapToDouble(fault -> prior(fault, machine.ageYears()))
+                .mapToDouble(fault -> pack.prior(fault, machine.ageYears()))
                 .toArray();
         return new Network(priors, leaks, effects, causes, variants);
     }
@@ -127,16 +122,6 @@ final class PackModel {
         boolean is = finding.answer(construction.answer()).layouts().contains(layout);
         double right = construction.sure() ? 1 : Evidence.THOUGHT_RIGHT;
         return is ? right : (1 - right) / (finding.answers().size() - 1);
-    }
-
-    private double prior(Fault fault, OptionalDouble ageYears) {
-        if (ageYears.isEmpty()) {
-            return fault.prior();
-        }
-        LifeCurve life = pack.partType(fault.partType()).orElseThrow().life();
-        double ratio = life.hazardPerYear(Math.max(0.5, ageYears.getAsDouble()))
-                / life.hazardPerYear(Pack.REFERENCE_AGE_YEARS);
-        return Math.max(LEAST, Math.min(MOST, fault.prior() * ratio));
     }
 
     /** By remedy, the faults that can bring about one of the signs; all of them when there is no sign. */

@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.util.Map;
 import java.util.Optional;
+import synopta.core.quantity.Texts;
 
 /**
  * How a house is reached, as it stands on sheets.
@@ -13,20 +14,14 @@ public record Contacts(String house, Map<String, String> branches) {
     /** Nothing to say. */
     public static final Contacts NONE = new Contacts("", Map.of());
 
+    private static final String WHAT = "Contact";
     private static final int LONGEST = 200;
 
     /** Copies; refuses words that no sheet has room for. */
     public Contacts {
         branches = Map.copyOf(branches);
-        limited(house);
-        branches.values().forEach(Contacts::limited);
-    }
-
-    private static void limited(String words) {
-        if (words.length() > LONGEST) {
-            throw new IllegalArgumentException(
-                    "Contact has %d characters; at most %d are kept. Shorten it.".formatted(words.length(), LONGEST));
-        }
+        Texts.limited(WHAT, house, LONGEST);
+        branches.values().forEach(words -> Texts.limited(WHAT, words, LONGEST));
     }
 
     /** The words of a branch, or those of the house where it has none or no branch is named. */

@@ -82,6 +82,11 @@ public record Finding(
         }
     }
 
+    /** The same with other answers. */
+    public Finding with(List<Answer> others) {
+        return new Finding(id, question, hint, others, minutes, who, opens, hazards, basis);
+    }
+
     /** An answer to another finding, by its slug. */
     public record Implied(String finding, String answer) {}
 

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -43,6 +44,12 @@ public record Pack(
     /** How much oftener when it has failed: little, as callers name the wrong part about as often as the right one. */
     private static final double ASKED_WHEN_FAILED = 0.15;
 
+    private static final double LEAST_PRIOR = 0.0005;
+    private static final double MOST_PRIOR = 0.6;
+
+    /** Younger machines are taken to be this old: a rate of failure may be nought at age 0. */
+    private static final double YOUNGEST_YEARS = 0.5;
+
     private static final Basis JUDGED = new Basis("authored");
     private static final String YES = "yes";
 
@@ -68,6 +75,22 @@ public record Pack(
     /** The fault of an id. */
     public Optional<Fault> fault(String id) {
         return faults.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    /** A prior within what is believed of any fault. */
+    public static double bounded(double prior) {
+        return Math.max(LEAST_PRIOR, Math.min(MOST_PRIOR, prior));
+    }
+
+    /** How likely a fault is at an age, by the life of its part type; as the pack states it where the age is not known. */
+    public double prior(Fault fault, OptionalDouble ageYears) {
+        if (ageYears.isEmpty()) {
+            return fault.prior();
+        }
+        LifeCurve life = partType(fault.partType()).orElseThrow().life();
+        double ratio = life.hazardPerYear(Math.max(YOUNGEST_YEARS, ageYears.getAsDouble()))
+                / life.hazardPerYear(REFERENCE_AGE_YEARS);
+        return bounded(fault.prior() * ratio);
     }
 
     /** The finding of an id; a test is one too, and so is that a part was asked for. */

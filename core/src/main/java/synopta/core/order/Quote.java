@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Texts;
 
 /**
  * A quote as it was written: its prices stay, whatever the catalogue says later.
@@ -33,10 +34,7 @@ public record Quote(
         if (lines.isEmpty()) {
             throw new IllegalArgumentException("A quote needs a line at least. Put a part into the bag first.");
         }
-        if (customer.map(String::length).orElse(0) > LONGEST_CUSTOMER) {
-            throw new IllegalArgumentException("The customer's name has %d characters; at most %d are kept. Shorten it."
-                    .formatted(customer.get().length(), LONGEST_CUSTOMER));
-        }
+        Texts.limited("The customer's name", customer, LONGEST_CUSTOMER);
     }
 
     /** So many sale units of a part at a price. */

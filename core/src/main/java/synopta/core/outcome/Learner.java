@@ -227,13 +227,12 @@ public final class Learner {
                         fault.id(),
                         "%s, among all faults".formatted(fault.name()),
                         fault.prior(),
-                        Machines.kept(fault.prior() * a / b),
+                        Pack.bounded(fault.prior() * a / b),
                         new Interval(
-                                Machines.kept(fault.prior() * times.low()),
-                                Machines.kept(fault.prior() * times.high())),
+                                Pack.bounded(fault.prior() * times.low()), Pack.bounded(fault.prior() * times.high())),
                         seen,
                         lessons.size(),
-                        Machines.kept(fault.prior() * a / b)));
+                        Pack.bounded(fault.prior() * a / b)));
             }
         }
     }

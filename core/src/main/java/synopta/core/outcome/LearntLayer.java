@@ -23,19 +23,15 @@ public final class LearntLayer {
 
     /** Of these figures; of two for the same the later counts. */
     public LearntLayer(List<Proposal.Learnt> learnt) {
-        learnt.forEach(one -> values.put(key(one.kind(), one.appliance().slug(), one.subject()), one.value()));
-    }
-
-    private static String key(Kind kind, String appliance, String subject) {
-        return String.join("|", kind.slug(), appliance, subject);
+        learnt.forEach(one -> values.put(one.key(), one.value()));
     }
 
     private double value(Pack pack, Kind kind, String subject, double believed) {
-        return values.getOrDefault(key(kind, pack.appliance().slug(), subject), believed);
+        return values.getOrDefault(Proposal.keyOf(kind, pack.appliance(), subject), believed);
     }
 
     private boolean has(Pack pack, Kind kind, String subject) {
-        return values.containsKey(key(kind, pack.appliance().slug(), subject));
+        return values.containsKey(Proposal.keyOf(kind, pack.appliance(), subject));
     }
 
     /** The pack with what was learnt of it. */
@@ -111,36 +107,18 @@ public final class LearntLayer {
                         answer.moot(),
                         answer.layouts()))
                 .toList();
-        return new Finding(
-                finding.id(),
-                finding.question(),
-                finding.hint(),
-                answers,
-                finding.minutes(),
-                finding.who(),
-                finding.opens(),
-                finding.hazards(),
-                finding.basis());
+        return finding.with(answers);
     }
 
     private MeterTest over(Pack pack, MeterTest test) {
         String id = test.finding().id();
         double sensitivity = value(pack, Kind.SENSITIVITY, id, test.sensitivity());
         double specificity = value(pack, Kind.SPECIFICITY, id, test.specificity());
-        Finding finding = test.finding();
-        Finding read = new Finding(
-                id,
-                finding.question(),
-                finding.hint(),
-                List.of(
-                        finding.answers().get(0),
-                        Finding.Answer.plain(
-                                MeterTest.BAD, finding.answers().get(1).words(), 1 - specificity)),
-                finding.minutes(),
-                finding.who(),
-                finding.opens(),
-                finding.hazards(),
-                finding.basis());
+        List<Finding.Answer> answers = test.finding().answers();
+        Finding read = test.finding()
+                .with(List.of(
+                        answers.get(0),
+                        Finding.Answer.plain(MeterTest.BAD, answers.get(1).words(), 1 - specificity)));
         return new MeterTest(read, test.unit(), test.goodFrom(), test.goodTo(), test.finds(), sensitivity, specificity);
     }
 

@@ -30,4 +30,19 @@ public interface LearntLog {
 
     /** All versions, the first first. */
     List<Version> versions();
+
+    /** The version in force; empty while nothing was accepted. */
+    default Optional<Version> last() {
+        return versions().stream().reduce((first, second) -> second);
+    }
+
+    /** The figures of a version, none for version 0, the packs as they ship; empty where there is no such version. */
+    default Optional<List<Proposal>> figures(int version) {
+        return version == 0
+                ? Optional.of(List.of())
+                : versions().stream()
+                        .filter(v -> v.number() == version)
+                        .findFirst()
+                        .map(Version::figures);
+    }
 }

@@ -8,28 +8,16 @@ import java.util.OptionalDouble;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Layout;
-import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.Pack;
 
 /** What a pack expects of the machines of lessons before anything is asked. */
 final class Machines {
-    private static final double LEAST = 0.0005;
-    private static final double MOST = 0.6;
-    private static final double YOUNGEST = 0.5;
-
     private final Pack pack;
     private final Map<String, Fault> faults = new HashMap<>();
-    private final Map<String, LifeCurve> lives = new HashMap<>();
 
     Machines(Pack pack) {
         this.pack = pack;
         pack.faults().forEach(fault -> faults.put(fault.id(), fault));
-        pack.partTypes().forEach(type -> lives.put(type.slug(), type.life()));
-    }
-
-    /** A prior within what the network takes. */
-    static double kept(double prior) {
-        return Math.max(LEAST, Math.min(MOST, prior));
     }
 
     String partTypeOf(Lesson lesson) {
@@ -82,20 +70,11 @@ final class Machines {
 
     /** Of itself, or brought about by another. */
     private double present(Fault fault, OptionalDouble ageYears, Layout layout, Fuel fuel) {
-        double absent = 1 - prior(fault, ageYears);
+        double absent = 1 - pack.prior(fault, ageYears);
         for (Fault.Cause cause : fault.causedBy()) {
             Fault by = faults.get(cause.fault());
-            absent *= layout.allows(by, fuel) ? 1 - cause.strength() * prior(by, ageYears) : 1;
+            absent *= layout.allows(by, fuel) ? 1 - cause.strength() * pack.prior(by, ageYears) : 1;
         }
         return 1 - absent;
-    }
-
-    private double prior(Fault fault, OptionalDouble ageYears) {
-        if (ageYears.isEmpty()) {
-            return fault.prior();
-        }
-        LifeCurve life = lives.get(fault.partType());
-        double age = Math.max(YOUNGEST, ageYears.getAsDouble());
-        return kept(fault.prior() * life.hazardPerYear(age) / life.hazardPerYear(Pack.REFERENCE_AGE_YEARS));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Texts;
 
 /**
  * What became of a case.
@@ -34,10 +35,7 @@ public record Outcome(
             throw new IllegalArgumentException(
                     "Minutes (%d) must lie between 1 and %d.".formatted(minutes.getAsInt(), LONGEST_WORK));
         }
-        if (note.map(String::length).orElse(0) > LONGEST_NOTE) {
-            throw new IllegalArgumentException("The note has %d characters; at most %d are kept. Shorten it."
-                    .formatted(note.get().length(), LONGEST_NOTE));
-        }
+        Texts.limited("The note", note, LONGEST_NOTE);
     }
 
     /** So many pieces came back. */

@@ -41,5 +41,18 @@ public record Proposal(
     }
 
     /** A figure of a pack as it was learnt. */
-    public record Learnt(Kind kind, Appliance appliance, String subject, double value) {}
+    public record Learnt(Kind kind, Appliance appliance, String subject, double value) {
+        String key() {
+            return keyOf(kind, appliance, subject);
+        }
+    }
+
+    /** What tells figures apart. */
+    public String key() {
+        return keyOf(kind, appliance, subject);
+    }
+
+    static String keyOf(Kind kind, Appliance appliance, String subject) {
+        return String.join("|", kind.slug(), appliance.slug(), subject);
+    }
 }

@@ -39,7 +39,14 @@ public record Work(
      *
      * @param name of what is at the place
      */
-    public record Exchange(String slot, String partType, String name, int pieces, double minutes, Fitting fitting) {}
+    public record Exchange(String slot, String partType, String name, int pieces, double minutes, Fitting fitting) {
+        /** Hardware of all pieces. */
+        public List<Handwork.Hardware> hardware() {
+            return fitting.hardware().stream()
+                    .map(h -> new Handwork.Hardware(h.what(), pieces * h.count(), h.fate()))
+                    .toList();
+        }
+    }
 
     /** All tools, in the order in which they are first taken up, each once. */
     public List<String> tools() {

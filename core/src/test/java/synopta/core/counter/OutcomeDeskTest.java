@@ -23,7 +23,7 @@ import synopta.core.outcome.Told;
 public class OutcomeDeskTest {
     private static final Instant NOW = Instant.parse("2026-03-01T12:00:00Z");
     private final List<Told> kept = new ArrayList<>();
-    private final OutcomeDesk desk = new OutcomeDesk(new Log(), List.of(CounterTest.PACK));
+    private final OutcomeDesk desk = new OutcomeDesk(new Log(), CounterTest.COUNTER);
 
     private final class Log implements OutcomeLog {
         @Override

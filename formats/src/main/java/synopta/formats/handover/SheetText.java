@@ -82,20 +82,19 @@ public final class SheetText {
         StringBuilder said = new StringBuilder(step.name()).append('.');
         step.work().note().ifPresent(note -> said.append(" Note: ").append(note));
         step.work().advice().ifPresent(advice -> said.append(' ').append(advice));
-        return said + hardware(step.work().hardware(), 1);
+        return said + hardware(step.work().hardware());
     }
 
     private static String said(Work.Exchange exchange) {
         String what = exchange.pieces() > 1 ? exchange.pieces() + " x " + exchange.name() : exchange.name();
         String way = exchange.fitting().way().map(" "::concat).orElse("");
-        return "Exchange %s.%s%s"
-                .formatted(what, way, hardware(exchange.fitting().hardware(), exchange.pieces()));
+        return "Exchange %s.%s%s".formatted(what, way, hardware(exchange.hardware()));
     }
 
-    private static String hardware(List<Handwork.Hardware> hardware, int pieces) {
+    private static String hardware(List<Handwork.Hardware> hardware) {
         return hardware.stream()
-                .map(h -> " %d x %s, %s."
-                        .formatted(pieces * h.count(), h.what(), h.fate().slug()))
+                .map(h ->
+                        " %d x %s, %s.".formatted(h.count(), h.what(), h.fate().slug()))
                 .collect(Collectors.joining());
     }
 

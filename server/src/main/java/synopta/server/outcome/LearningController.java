@@ -42,7 +42,10 @@ class LearningController {
     /** What is proposed now, counted anew, and all versions. */
     @GetMapping
     LearningWire.LearningAnswer proposals() {
-        List<Lesson> lessons = desk.lessons();
+        return answer(desk.lessons());
+    }
+
+    private LearningWire.LearningAnswer answer(List<Lesson> lessons) {
         List<LearntLog.Version> versions = log.versions();
         return new LearningWire.LearningAnswer(
                 lessons.size(),
@@ -57,7 +60,8 @@ class LearningController {
     @PostMapping("/accept")
     LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.AcceptRequest asked) {
         Set<LearningWire.LearntFigureWire> wanted = new HashSet<>(asked.figures());
-        List<Proposal> chosen = desk.suggestions(desk.lessons()).stream()
+        List<Lesson> lessons = desk.lessons();
+        List<Proposal> chosen = desk.suggestions(lessons).stream()
                 .map(LearningDesk.Suggested::proposal)
                 .filter(p -> wanted.contains(figure(p)))
                 .toList();
@@ -65,7 +69,7 @@ class LearningController {
             throw Refused.impossible("figures", "Some of these are not proposed any more. Load the proposals again.");
         }
         packs.learn(desk.accept(asked.by(), chosen, clock.instant()).layer());
-        return proposals();
+        return answer(lessons);
     }
 
     /** Goes back to an earlier version. */
@@ -80,8 +84,8 @@ class LearningController {
     List<LearningWire.DifferingWire> compare(@RequestParam int first, @RequestParam int second) {
         Map<String, Proposal> of = new TreeMap<>();
         Map<String, Proposal> with = new TreeMap<>();
-        figures(first).forEach(p -> of.put(figure(p).toString(), p));
-        figures(second).forEach(p -> with.put(figure(p).toString(), p));
+        figures(first).forEach(p -> of.put(p.key(), p));
+        figures(second).forEach(p -> with.put(p.key(), p));
         Set<String> keys = new HashSet<>(of.keySet());
         keys.addAll(with.keySet());
         List<LearningWire.DifferingWire> differing = new ArrayList<>();
@@ -99,13 +103,7 @@ class LearningController {
     }
 
     private List<Proposal> figures(int version) {
-        return version == 0
-                ? List.of()
-                : log.versions().stream()
-                        .filter(v -> v.number() == version)
-                        .findFirst()
-                        .orElseThrow(() -> Refused.missing("There is no version %d.".formatted(version)))
-                        .figures();
+        return log.figures(version).orElseThrow(() -> Refused.missing("There is no version %d.".formatted(version)));
     }
 
     private static LearningWire.LearntFigureWire figure(Proposal p) {

@@ -68,8 +68,7 @@ class OutcomeController {
     @GetMapping("/follow-ups")
     List<OutcomeWire.FollowedWire> due(@RequestParam(defaultValue = "7") int days) {
         LocalDate until = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(Math.max(0, days));
-        return log.due(until, PAGE).stream()
-                .flatMap(number -> cases.find(number).stream())
+        return cases.these(log.due(until, PAGE)).stream()
                 .map(OutcomeWire.FollowedWire::of)
                 .toList();
     }
@@ -81,10 +80,8 @@ class OutcomeController {
         List<Long> meant = number.matches()
                 ? List.of(Long.valueOf(number.group(1)))
                 : log.with(new PartNumber(code.strip()), PAGE);
-        List<OutcomeWire.FollowedWire> found = meant.stream()
-                .flatMap(one -> cases.find(one).stream())
-                .map(OutcomeWire.FollowedWire::of)
-                .toList();
+        List<OutcomeWire.FollowedWire> found =
+                cases.these(meant).stream().map(OutcomeWire.FollowedWire::of).toList();
         if (found.isEmpty()) {
             throw Refused.missing(
                     "Nothing was handed over under “%s”. Scan the code of the sheet, or type the case's number."

@@ -94,7 +94,7 @@ public final class TeardownWire {
                     work.serves(step),
                     hands.persons(),
                     hands.hazards().stream().sorted().map(h -> h.slug()).toList(),
-                    HardwareWire.of(hands.hardware(), 1),
+                    HardwareWire.of(hands.hardware()),
                     hands.note().orElse(null),
                     hands.advice().orElse(null),
                     hands.check().orElse(null));
@@ -117,7 +117,7 @@ public final class TeardownWire {
                     List.of(exchange.slot()),
                     1,
                     List.of(),
-                    HardwareWire.of(exchange.fitting().hardware(), exchange.pieces()),
+                    HardwareWire.of(exchange.hardware()),
                     null,
                     exchange.fitting().way().orElse(null),
                     exchange.fitting().check().orElse(null));
@@ -126,10 +126,9 @@ public final class TeardownWire {
 
     /** So many fasteners, `kept` or `renewed`. */
     public record HardwareWire(String what, int count, String fate) {
-        private static List<HardwareWire> of(List<Handwork.Hardware> hardware, int pieces) {
+        private static List<HardwareWire> of(List<Handwork.Hardware> hardware) {
             return hardware.stream()
-                    .map(h -> new HardwareWire(
-                            h.what(), pieces * h.count(), h.fate().slug()))
+                    .map(h -> new HardwareWire(h.what(), h.count(), h.fate().slug()))
                     .toList();
         }
     }
