@@ -2,10 +2,10 @@ import type { Wire } from "../shared/api";
 import { many, when } from "../shared/format";
 import { reasonName } from "./reasons";
 
-type Props = { entries: Wire["OutcomeEntry"][]; choices: Wire["FaultChoice"][] };
+type Props = { entries: Wire["OutcomeEntry"][] };
 
 /** What was told before; the last counts. */
-export function Entries({ entries, choices }: Props) {
+export function Entries({ entries }: Props) {
   if (entries.length === 0) {
     return null;
   }
@@ -17,7 +17,7 @@ export function Entries({ entries, choices }: Props) {
           <li key={entry.toldAt} className="row-line">
             {when(entry.toldAt)}
             {entry.by && ` by ${entry.by}`}: {entry.fixed ? "fixed" : "not fixed"},{" "}
-            {choices.find((c) => c.fault === entry.fault)?.name ?? "nobody knows what it was"}
+            {entry.faultName ?? "nobody knows what it was"}
             {entry.minutes != null && `, ${many(entry.minutes, "minute")}`}
             {entry.returns.map((r) => `; ${r.quantity} × ${r.part} back: ${reasonName(r.reason)}`)}
             {entry.note && <span className="soft"> “{entry.note}”</span>}

@@ -1,10 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Button, Form } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
-import { many } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
-import { serving, specialist } from "../shared/specialist";
+import { specialist } from "../shared/specialist";
+import { DecideBar } from "./DecideBar";
 import { keyOfProposal } from "./keyOfProposal";
 import { Proposals } from "./Proposals";
 import { Tabs } from "./Tabs";
@@ -23,18 +22,27 @@ export function LessonsPage() {
     setChosen([]);
     client.setQueryData(QUERY, data);
   };
-  const accept = useMutation({
-    mutationFn: (figures: Wire["LearntFigureWire"][]) =>
-      answer(api.POST("/api/learning/accept", { body: { by, figures } })),
+  const data = asked.data;
+  const picked = data?.proposals.filter((p) => chosen.includes(keyOfProposal(p))) ?? [];
+  const decide = useMutation({
+    mutationFn: (what: "accept" | "decline") => {
+      const body = {
+        by,
+        figures: picked.map(({ kind, appliance, subject }) => ({ kind, appliance, subject })),
+      };
+      return answer(
+        what === "accept"
+          ? api.POST("/api/learning/accept", { body })
+          : api.POST("/api/learning/decline", { body }),
+      );
+    },
     onSuccess: settled,
   });
   const back = useMutation({
     mutationFn: (version: number) => answer(api.POST("/api/learning/back", { body: { by, version } })),
     onSuccess: settled,
   });
-  const error = asked.error ?? accept.error ?? back.error;
-  const data = asked.data;
-  const picked = data?.proposals.filter((p) => chosen.includes(keyOfProposal(p))) ?? [];
+  const error = asked.error ?? decide.error ?? back.error;
   return (
     <>
       <Masthead />
@@ -49,42 +57,17 @@ export function LessonsPage() {
         {asked.isPending && <p className="soft">Counting the cases …</p>}
         {data && (
           <>
-            <div className="deciding">
-              <p className="mb-0">
-                {data.cases === 0
-                  ? "Of no case it is known what it was: there is nothing to learn from yet."
-                  : `${many(data.cases, "case")} of which it is known what it was, ${many(data.proposals.length, "proposal")}.`}{" "}
-                <span className="soft">
-                  In force: {data.version === 0 ? "the packs as they ship" : `version ${data.version}`}.
-                  Nothing changes by itself.
-                </span>
-              </p>
-              <label>
-                Decided by{" "}
-                <Form.Control
-                  size="sm"
-                  value={by}
-                  maxLength={80}
-                  onChange={(e) => {
-                    setBy(e.target.value);
-                    serving(e.target.value.trim());
-                  }}
-                />
-              </label>
-              <Button
-                variant="act"
-                disabled={picked.length === 0 || by.trim() === "" || accept.isPending}
-                onClick={() =>
-                  accept.mutate(picked.map(({ kind, appliance, subject }) => ({ kind, appliance, subject })))
-                }
-              >
-                {picked.length === 0
-                  ? "Tick what to accept"
-                  : by.trim() === ""
-                    ? "Say who decides"
-                    : `Accept ${picked.length}`}
-              </Button>
-            </div>
+            <DecideBar
+              cases={data.cases}
+              proposals={data.proposals.length}
+              version={data.version}
+              by={by}
+              onBy={setBy}
+              picked={picked.length}
+              busy={decide.isPending}
+              onAccept={() => decide.mutate("accept")}
+              onDecline={() => decide.mutate("decline")}
+            />
             <Proposals proposals={data.proposals} chosen={chosen} onChoose={setChosen} />
             <Versions
               versions={data.versions}

@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { Button, Form, Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
-import { percent } from "../shared/format";
+import { many } from "../shared/format";
 import { keyOfProposal } from "./keyOfProposal";
+import { ProposalRow } from "./ProposalRow";
 
 type Proposal = Wire["ProposalWire"];
 type Props = { proposals: Proposal[]; chosen: string[]; onChoose: (chosen: string[]) => void };
@@ -19,25 +20,22 @@ const KINDS: [string, string][] = [
   ["sensitivity", "a failed part reads bad"],
   ["specificity", "a sound part reads good"],
   ["minutes", "how long work takes"],
+  ["confusion", "what a character is taken for"],
+  ["slip", "what else goes wrong with a tag"],
+  ["popularity", "which models come"],
 ];
-
-/** A figure in the unit of its kind. */
-function figure(kind: string, value: number): string {
-  if (kind === "life") {
-    return `${value.toFixed(1)} years`;
-  }
-  if (kind === "minutes") {
-    return `× ${value.toFixed(2)}`;
-  }
-  return value < 0.1 ? `${(100 * value).toFixed(1)}\u00a0%` : percent(value);
-}
 
 /** What is proposed: before, after, where it lies, and from how many cases. */
 export function Proposals({ proposals, chosen, onChoose }: Props) {
   const [kind, setKind] = useState("");
   const [telling, setTelling] = useState(true);
+  const [declined, setDeclined] = useState(false);
   const [all, setAll] = useState(false);
-  const wanted = proposals.filter((p) => (kind === "" || p.kind === kind) && (!telling || p.telling));
+  const [opened, setOpened] = useState<string | null>(null);
+  const unwanted = proposals.filter((p) => p.declined != null).length;
+  const wanted = proposals.filter(
+    (p) => (kind === "" || p.kind === kind) && (!telling || p.telling) && (p.declined != null) === declined,
+  );
   const shown = all ? wanted : wanted.slice(0, AT_FIRST);
   const toggle = (key: string) =>
     onChoose(chosen.includes(key) ? chosen.filter((other) => other !== key) : [...chosen, key]);
@@ -63,6 +61,14 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
           checked={telling}
           onChange={() => setTelling(!telling)}
         />
+        {unwanted > 0 && (
+          <Form.Check
+            id="declined"
+            label={`the ${many(unwanted, "one")} declined`}
+            checked={declined}
+            onChange={() => setDeclined(!declined)}
+          />
+        )}
         <Button
           variant="quiet"
           size="sm"
@@ -99,31 +105,14 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
           </thead>
           <tbody>
             {shown.map((p) => (
-              <tr key={keyOfProposal(p)}>
-                <td>
-                  <Form.Check
-                    aria-label={`Accept: ${p.words}`}
-                    checked={chosen.includes(keyOfProposal(p))}
-                    onChange={() => toggle(keyOfProposal(p))}
-                  />
-                </td>
-                <td>
-                  {p.words} <span className="small soft">{p.appliance}</span>
-                </td>
-                <td className="numeric">
-                  {figure(p.kind, p.before)}
-                  {p.inForce != null && <div className="small soft">learnt: {figure(p.kind, p.inForce)}</div>}
-                </td>
-                <td className="numeric">
-                  <b>{figure(p.kind, p.after)}</b>
-                </td>
-                <td className="numeric">
-                  {figure(p.kind, p.low)} and {figure(p.kind, p.high)}
-                </td>
-                <td className="numeric">
-                  {p.seen} of {p.of}
-                </td>
-              </tr>
+              <ProposalRow
+                key={keyOfProposal(p)}
+                proposal={p}
+                chosen={chosen.includes(keyOfProposal(p))}
+                onToggle={() => toggle(keyOfProposal(p))}
+                opened={opened === keyOfProposal(p)}
+                onOpen={() => setOpened(opened === keyOfProposal(p) ? null : keyOfProposal(p))}
+              />
             ))}
           </tbody>
         </Table>

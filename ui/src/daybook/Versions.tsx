@@ -76,7 +76,7 @@ function Compared({ first, second }: { first: number; second: number }) {
       </b>
       <ul className="mb-0">
         {differing.data?.map((d) => (
-          <li key={d.kind + d.appliance + d.subject}>
+          <li key={`${d.kind}|${d.appliance ?? ""}|${d.subject}`}>
             {d.words}: {shown(d.first)} there, {shown(d.second)} now
           </li>
         ))}

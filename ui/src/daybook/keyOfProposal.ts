@@ -1,3 +1,4 @@
 import type { Wire } from "../shared/api";
 
-export const keyOfProposal = (p: Wire["ProposalWire"]): string => `${p.kind}|${p.appliance}|${p.subject}`;
+export const keyOfProposal = (p: Wire["ProposalWire"]): string =>
+  `${p.kind}|${p.appliance ?? ""}|${p.subject}`;

@@ -6,14 +6,20 @@ export function leading(suspects: Wire["SuspectWire"][]): Wire["SuspectWire"][] 
   return suspects.filter((s) => s.concerned).slice(0, 4);
 }
 
+/** What is suspected: a place of its own, or all that hold parts of the type. */
+type Suspected = { slot?: string | null; partType: string; probability?: number | null };
+
+/** Whether a suspicion is of a place. */
+export const isOf = (suspect: Suspected, place: Wire["PlaceWire"]): boolean =>
+  suspect.slot ? place.slot === suspect.slot : place.partType === suspect.partType;
+
 /** Which places of a layout the leading suspects are in; the foremost suspect names the place. */
-export function marksOf(suspects: Wire["SuspectWire"][], layout: Wire["LayoutWire"]): Map<string, Mark> {
+export function marksOf(suspects: Suspected[], layout: Wire["LayoutWire"]): Map<string, Mark> {
   const marks = new Map<string, Mark>();
   suspects.forEach((suspect, index) => {
     for (const place of layout.places) {
-      const meant = suspect.slot ? place.slot === suspect.slot : place.partType === suspect.partType;
-      if (meant && !marks.has(place.slot)) {
-        marks.set(place.slot, { rank: index + 1, probability: suspect.probability });
+      if (isOf(suspect, place) && !marks.has(place.slot)) {
+        marks.set(place.slot, { rank: index + 1, probability: suspect.probability ?? null });
       }
     }
   });

@@ -8,9 +8,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.TreeMap;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
@@ -41,6 +43,10 @@ public final class DemoYear {
     private static final double OVERRULES = 0.08;
     private static final double CHANGES_MIND = 0.03;
     private static final double FITTERS_DIFFER = 0.3;
+
+    /** Spread of the logarithm of how much oftener a model comes than the catalogue says. */
+    private static final double POPULARITY_DIFFERS = 0.7;
+
     private static final int[] REASONS = {70, 85, 95, 100};
 
     private final Catalog catalog;
@@ -81,9 +87,11 @@ public final class DemoYear {
             int cases,
             LocalDate last) {
         DemoYear year = new DemoYear(catalog, packs, log, desk, seed, last);
-        List<Model> met = models.stream()
-                .filter(m -> year.packs.containsKey(m.appliance()))
-                .toList();
+        NavigableMap<Double, Model> met = coming(
+                models.stream()
+                        .filter(m -> year.packs.containsKey(m.appliance()))
+                        .toList(),
+                Stockroom.chances(seed, "models that come"));
         for (int i = 0; i < cases; i++) {
             LocalDate day = last.minusDays(DAYS - 1 - (long) i * DAYS / cases);
             Instant at = day.atStartOfDay(ZoneOffset.UTC)
@@ -93,16 +101,19 @@ public final class DemoYear {
         }
     }
 
-    private Model met(List<Model> models) {
-        double left = random.nextDouble()
-                * models.stream().mapToDouble(Model::popularity).sum();
+    private Model met(NavigableMap<Double, Model> models) {
+        return models.higherEntry(random.nextDouble() * models.lastKey()).getValue();
+    }
+
+    /** Models by the sum of how often those up to them really come, which is not quite what the catalogue says. */
+    private static NavigableMap<Double, Model> coming(List<Model> models, Random random) {
+        NavigableMap<Double, Model> coming = new TreeMap<>();
+        double sum = 0;
         for (Model model : models) {
-            left -= model.popularity();
-            if (left < 0) {
-                return model;
-            }
+            sum += model.popularity() * Math.exp(POPULARITY_DIFFERS * random.nextGaussian());
+            coming.put(sum, model);
         }
-        return models.get(models.size() - 1);
+        return coming;
     }
 
     private void serve(Model model, Instant at) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
@@ -82,7 +83,7 @@ public final class HiddenTruth {
     }
 
     private static Proposal.Learnt learnt(Pack pack, Kind kind, String subject, double value) {
-        return new Proposal.Learnt(kind, pack.appliance(), subject, value);
+        return new Proposal.Learnt(kind, Optional.of(pack.appliance()), subject, value);
     }
 
     private static double moved(double probability, Random random) {

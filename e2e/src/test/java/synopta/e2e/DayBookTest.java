@@ -76,12 +76,20 @@ public class DayBookTest extends Browser {
         page.waitForURL("**/ask-after");
         at("/day-book/outcome/" + number);
         assertThat(region("Told before")).containsText("fixed, Drum belt, broken");
+        Locator idler = region("Where it was").locator("[data-place=idler]");
+        idler.focus();
+        page.keyboard().press("Enter");
+        assertThat(region("What it was")).containsText("Idler pulley: under the drum, beside the motor");
+        page.keyboard().press("2");
+        assertThat(page.getByLabel("Idler pulley, seized")).isChecked();
+        assertAccessible();
         page.keyboard().press("n");
         page.getByLabel(Pattern.compile("QV-")).first().selectOption("wrong-part");
         page.getByLabel("In their words").fill("one rib short");
         button("Write it down").click();
         page.waitForURL("**/ask-after");
         at("/day-book/outcome/" + number);
+        assertThat(region("Told before")).containsText("not fixed, Idler pulley, seized");
         assertThat(region("Told before")).containsText("wrong part for the machine");
         assertThat(region("Told before").getByRole(AriaRole.LISTITEM)).hasCount(2);
     }
@@ -113,6 +121,9 @@ public class DayBookTest extends Browser {
         first.getByRole(AriaRole.CHECKBOX).check();
         assertThat(button("Say who decides")).isDisabled();
         page.getByLabel("Decided by").fill("Ada");
+        first.getByRole(AriaRole.BUTTON).click();
+        Locator behind = page.locator(".proposals .behind");
+        assertThat(behind.getByRole(AriaRole.LINK).first()).hasAttribute("href", Pattern.compile("/cases/\\d+"));
         button("Accept 1").click();
         assertThat(page.getByText("In force: version")).isVisible();
         Locator versions = region("Versions");
@@ -121,6 +132,14 @@ public class DayBookTest extends Browser {
                 .last()
                 .click();
         assertThat(versions).containsText("as shipped there");
+        Locator words = page.locator(".proposals tbody tr td:nth-child(2)").first();
+        String unwanted = words.innerText();
+        page.getByLabel(Pattern.compile("^Choose: ")).first().check();
+        button("Decline 1").click();
+        assertThat(words).not().hasText(unwanted);
+        page.getByLabel("the 1 one declined").check();
+        assertThat(words).containsText(unwanted.replaceAll("\\s+", " "));
+        assertThat(words).containsText("declined by Ada");
         versions.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Go back to it"))
                 .last()
                 .click();

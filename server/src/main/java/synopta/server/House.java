@@ -91,9 +91,9 @@ class House {
     }
 
     @Bean
-    TagReaders tagReaders(Catalog catalog, CaseLog log, @Value("${synopta.knowledge}") Path folder)
+    TagReaders tagReaders(Catalog catalog, Packs packs, @Value("${synopta.knowledge}") Path folder)
             throws IOException, PackRefused {
-        return new TagReaders(catalog, log, WeightsReader.folder(folder));
+        return new TagReaders(catalog, packs, WeightsReader.folder(folder));
     }
 
     @Bean
@@ -213,8 +213,9 @@ class House {
     }
 
     @Bean
-    LearningDesk learningDesk(Packs packs, CaseLog cases, OutcomeLog outcomes, LearntLog learnt) {
-        return new LearningDesk(packs.shipped(), cases, outcomes, learnt);
+    LearningDesk learningDesk(
+            Packs packs, TagReaders readers, Catalog catalog, CaseLog cases, OutcomeLog outcomes, LearntLog learnt) {
+        return new LearningDesk(packs.shipped(), readers.shipped(), catalog, cases, outcomes, learnt);
     }
 
     /** The demo's year of cases, before the house opens, where there is none yet. */
@@ -225,7 +226,6 @@ class House {
             CaseLog cases,
             OutcomeDesk desk,
             Packs packs,
-            TagReaders readers,
             Store store,
             Clock clock) {
         return arguments -> {
@@ -236,7 +236,6 @@ class House {
                         LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
                 store.together(() ->
                         DemoYear.write(catalog, models, packs.shipped(), cases, desk, DEMO_SEED, wanted, yesterday));
-                readers.refresh();
             }
         };
     }

@@ -16,6 +16,7 @@ public final class Packs {
     private final List<String> refused;
     private final List<Consumer<List<Pack>>> rooms = new CopyOnWriteArrayList<>();
     private volatile Map<Appliance, Pack> packs;
+    private volatile LearntLayer layer;
 
     Packs(List<Pack> sound, List<String> refused, LearntLayer layer) {
         shipped = List.copyOf(sound);
@@ -28,12 +29,18 @@ public final class Packs {
         Map<Appliance, Pack> learnt = new TreeMap<>();
         shipped.forEach(pack -> learnt.put(pack.appliance(), layer.over(pack)));
         packs = learnt;
+        this.layer = layer;
         rooms.forEach(room -> room.accept(all()));
     }
 
     /** Tells a room whenever something was learnt. */
     void told(Consumer<List<Pack>> room) {
         rooms.add(room);
+    }
+
+    /** What is laid over them. */
+    public LearntLayer layer() {
+        return layer;
     }
 
     /** All of them. */

@@ -2,36 +2,40 @@ package synopta.server;
 
 import java.util.function.Supplier;
 import synopta.core.catalog.Catalog;
-import synopta.core.counter.CaseLog;
-import synopta.core.counter.ConfirmedReadings;
+import synopta.core.outcome.LearntLayer;
 import synopta.core.tag.Confusion;
-import synopta.core.tag.ReadingLearner;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.Weights;
 
-/** The reader of tags for the catalogue as it is, with weights learnt from the house's own cases. */
+/** The reader of tags for the catalogue as it is, with what was learnt of reading tags. */
 public final class TagReaders implements Supplier<TagReader> {
     private final Catalog catalog;
-    private final CaseLog log;
+    private final Packs packs;
     private final Confusion confusion;
     private volatile TagReader reader;
 
-    TagReaders(Catalog catalog, CaseLog log, Confusion confusion) {
+    TagReaders(Catalog catalog, Packs packs, Confusion confusion) {
         this.catalog = catalog;
-        this.log = log;
+        this.packs = packs;
         this.confusion = confusion;
         refresh();
+        packs.told(learnt -> refresh());
     }
 
-    /** Reads the catalogue and the cases anew; readings go on with the old reader meanwhile. */
+    /** Takes the catalogue and what was learnt anew; readings go on with the old reader meanwhile. */
     public void refresh() {
-        Weights weights = ReadingLearner.learnt(Weights.of(confusion), ConfirmedReadings.of(log, catalog));
-        reader = new TagReader(catalog, weights);
+        LearntLayer layer = packs.layer();
+        reader = new TagReader(catalog, layer.over(shipped()), layer::popularity);
     }
 
-    /** What was believed before any reading was confirmed. */
+    /** What is believed of characters before anything is learnt. */
     public Confusion confusion() {
         return confusion;
+    }
+
+    /** The weights as they ship. */
+    public Weights shipped() {
+        return Weights.of(confusion);
     }
 
     @Override

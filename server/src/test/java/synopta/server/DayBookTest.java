@@ -160,6 +160,44 @@ public class DayBookTest {
         throw new AssertionError("no worn roller among the suspects");
     }
 
+    private static JsonNode proposed(String kind, String subject) {
+        for (JsonNode proposal : get("/api/learning").body().get("proposals")) {
+            if (proposal.get("kind").asString().equals(kind)
+                    && proposal.get("subject").asString().equals(subject)) {
+                return proposal;
+            }
+        }
+        throw new AssertionError("%s of %s is not proposed".formatted(kind, subject));
+    }
+
+    private static double sure() {
+        return post("/api/tag/read", "{\"text\":\"TH782OW\"}")
+                .body()
+                .at("/candidates/0/probability")
+                .asDouble();
+    }
+
+    @Test
+    public void howTagsAreReadChangesOnlyWhenSomebodyAcceptsItAndMayBeDeclined() {
+        long last = 0;
+        for (int i = 0; i < 8; i++) {
+            last = kept("th782Ow thumps", ",\"model\":\"TH-7820-W\"");
+        }
+        double before = sure();
+        JsonNode slip = proposed("confusion", "0|O");
+        assertEquals(slip.at("/seenIn/0").asLong(), last, "the cases behind it, the last first");
+        assertTrue(slip.get("appliance").isNull());
+        String decide =
+                "{\"by\":\"Ada\",\"figures\":[{\"kind\":\"confusion\",\"appliance\":null,\"subject\":\"0|O\"}]}";
+        post("/api/learning/decline", decide);
+        assertEquals(proposed("confusion", "0|O").at("/declined/by").asString(), "Ada");
+        assertEquals(sure(), before);
+        assertEquals(post("/api/learning/accept", decide).status(), 200, "a mind may be changed");
+        assertTrue(sure() > before, "the house's own slip is taken for one");
+        post("/api/learning/back", "{\"by\":\"Ada\",\"version\":0}");
+        assertEquals(sure(), before);
+    }
+
     @Test
     public void whatCasesTeachIsProposedAcceptedComparedAndTakenBack() {
         for (int i = 0; i < 12; i++) {
@@ -167,14 +205,7 @@ public class DayBookTest {
             send("PUT", "/api/cases/%d/outcome".formatted(number), "{\"fault\":\"rear-roller-worn\",\"fixed\":true}");
         }
         double before = ofTheRoller();
-        JsonNode proposals = get("/api/learning").body().get("proposals");
-        JsonNode rate = null;
-        for (JsonNode proposal : proposals) {
-            rate = proposal.get("subject").asString().equals("rear-roller-worn")
-                            && proposal.get("kind").asString().equals("rate")
-                    ? proposal
-                    : rate;
-        }
+        JsonNode rate = proposed("rate", "rear-roller-worn");
         assertTrue(rate.get("after").asDouble() > rate.get("before").asDouble(), rate.toString());
         assertEquals(ofTheRoller(), before, "nothing changes by itself");
         String accept = "{\"by\":\"%s\",\"figures\":[{\"kind\":\"rate\",\"appliance\":\"dryer\",\"subject\":\"%s\"}]}";
@@ -185,14 +216,15 @@ public class DayBookTest {
         assertEquals(
                 post("/api/learning/accept", accept.formatted("Ada", "no-such")).status(), 422);
         Served.Answer accepted = post("/api/learning/accept", accept.formatted("Ada", "rear-roller-worn"));
-        assertEquals(accepted.text("/version"), "1");
+        String version = accepted.text("/version");
         assertTrue(ofTheRoller() > before);
-        JsonNode differing = get("/api/learning/compare?first=0&second=1").body();
+        JsonNode differing =
+                get("/api/learning/compare?first=0&second=" + version).body();
         assertEquals(each(differing, "subject"), List.of("rear-roller-worn"));
         Served.Answer back = post("/api/learning/back", "{\"by\":\"Ada\",\"version\":0}");
-        assertEquals(back.text("/versions/1/like"), "0");
+        assertEquals(back.text("/versions/%s/like".formatted(version)), "0", "the next version goes back");
         assertEquals(ofTheRoller(), before);
         assertEquals(
-                post("/api/learning/back", "{\"by\":\"Ada\",\"version\":9}").status(), 422);
+                post("/api/learning/back", "{\"by\":\"Ada\",\"version\":99}").status(), 422);
     }
 }

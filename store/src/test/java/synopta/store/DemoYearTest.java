@@ -2,6 +2,7 @@ package synopta.store;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
@@ -31,7 +32,6 @@ import synopta.core.knowledge.HouseRules;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Kind;
 import synopta.core.outcome.LearntLog;
-import synopta.core.outcome.Lesson;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.Proposal;
 import synopta.core.tag.TagReader;
@@ -97,7 +97,7 @@ public class DemoYearTest {
     }
 
     private LearningDesk desk() {
-        return new LearningDesk(packs, store.cases(), store.outcomes(), store.learnt());
+        return new LearningDesk(packs, weights, store.catalogStore(), store.cases(), store.outcomes(), store.learnt());
     }
 
     @Test
@@ -129,18 +129,19 @@ public class DemoYearTest {
     @Test
     public void whatTheYearTeachesIsAcceptedAndTakenBackWithoutLosingAVersion() {
         LearningDesk desk = desk();
-        List<Lesson> lessons = desk.lessons();
-        assertEquals(lessons.size(), store.outcomes().confirmed().size());
-        List<Proposal> proposals = desk.suggestions(lessons).stream()
+        LearningDesk.Taught taught = desk.taught();
+        assertEquals(taught.lessons().size(), store.outcomes().confirmed().size());
+        List<Proposal> proposals = desk.suggestions(taught).stream()
                 .map(LearningDesk.Suggested::proposal)
                 .toList();
         assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.RATE));
         assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.LEAK));
+        assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.CONFUSION));
         List<Proposal> two = proposals.subList(0, 2);
         LearntLog.Version first = desk.accept("Ada", two.subList(0, 1), NOW);
         LearntLog.Version second = desk.accept("Ada", two.subList(1, 2), NOW);
         assertEquals(second.figures(), two, "what was accepted before stays in force");
-        List<Proposal> left = desk.suggestions(lessons).stream()
+        List<Proposal> left = desk.suggestions(taught).stream()
                 .map(LearningDesk.Suggested::proposal)
                 .toList();
         assertTrue(left.stream().noneMatch(two::contains), "what is in force is not proposed again");
@@ -159,6 +160,36 @@ public class DemoYearTest {
         assertTrue(expectThrows(IllegalArgumentException.class, () -> desk.back("Ada", 99, NOW))
                 .getMessage()
                 .contains("no version 99"));
+    }
+
+    @Test
+    public void whatIsDeclinedComesAgainOnlyWhenTheCasesSayAnother() {
+        LearningDesk desk = desk();
+        LearningDesk.Taught taught = desk.taught();
+        Proposal unwanted = desk.suggestions(taught).get(3).proposal();
+        desk.decline("Cai", List.of(unwanted), NOW);
+        LearntLog.Declined declined = new LearntLog.Declined(unwanted.learnt(), NOW, "Cai");
+        assertEquals(suggested(desk, taught, unwanted).declined(), Optional.of(declined));
+        Proposal moved = new Proposal(
+                unwanted.kind(),
+                unwanted.appliance(),
+                unwanted.subject(),
+                unwanted.words(),
+                unwanted.before(),
+                unwanted.after() * 1.2,
+                unwanted.interval(),
+                unwanted.behind(),
+                unwanted.value() * 1.2);
+        LearningDesk.Taught later = new LearningDesk.Taught(taught.lessons(), List.of(moved));
+        assertEquals(suggested(desk, later, moved).declined(), Optional.empty(), "the cases say another now");
+        assertThrows(IllegalArgumentException.class, () -> desk.decline("", List.of(unwanted), NOW));
+    }
+
+    private static LearningDesk.Suggested suggested(LearningDesk desk, LearningDesk.Taught taught, Proposal proposal) {
+        return desk.suggestions(taught).stream()
+                .filter(s -> s.proposal().key().equals(proposal.key()))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -169,10 +169,12 @@ public class StoreTest {
                 CaseContent.Status.OPEN);
         assertEquals(store.cases().add(bare, Stood.UNTOLD, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
-        store.cases().add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), STOOD, NOON);
+        long number = store.cases()
+                .add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), STOOD, NOON)
+                .number();
         assertEquals(
                 store.cases().handedOver(1),
-                List.of(new CaseLog.HandedOver("th7B2O-w squeaks", new ModelNumber("TH-7820-W"))));
+                List.of(new CaseLog.HandedOver(number, "th7B2O-w squeaks", new ModelNumber("TH-7820-W"))));
     }
 
     @Test

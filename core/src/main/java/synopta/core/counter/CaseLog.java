@@ -41,7 +41,7 @@ public interface CaseLog {
             Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {}
 
     /** What was said, and the machine it turned out to be, in a case whose parts have left. */
-    record HandedOver(String line, ModelNumber model) {}
+    record HandedOver(long number, String line, ModelNumber model) {}
 
     /** The last cases with a machine whose parts have left, newest first. */
     List<HandedOver> handedOver(int limit);

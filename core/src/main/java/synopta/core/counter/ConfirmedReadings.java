@@ -1,28 +1,53 @@
 package synopta.core.counter;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.tag.ConfirmedReading;
 
 /** What the cases teach of reading tags: the number as it was typed, and the model that parts were handed over for. */
-public final class ConfirmedReadings {
+final class ConfirmedReadings {
     /** The last so many cases count; habits change. */
     private static final int LATEST = 20_000;
 
-    private ConfirmedReadings() {}
+    private final List<CaseLog.HandedOver> handed;
 
-    /** The confirmed readings of a log, latest first; lines without a number teach nothing. */
-    public static List<ConfirmedReading> of(CaseLog log, Catalog catalog) {
+    private ConfirmedReadings(List<CaseLog.HandedOver> handed) {
+        this.handed = handed;
+    }
+
+    /**
+     * Of the last cases of a log.
+     *
+     * @param wrongMachine cases that came back because it was another machine
+     */
+    static ConfirmedReadings of(CaseLog log, Set<Long> wrongMachine) {
+        return new ConfirmedReadings(log.handedOver(LATEST).stream()
+                .filter(h -> !wrongMachine.contains(h.number()))
+                .toList());
+    }
+
+    /** The readings, latest first; lines without a number teach nothing. */
+    List<ConfirmedReading> readings(Catalog catalog) {
         LineReader lines = LineReader.of(catalog);
-        return log.handedOver(LATEST).stream()
-                .flatMap(handed -> read(lines, handed))
-                .toList();
+        return handed.stream().flatMap(h -> read(lines, h)).toList();
     }
 
     private static Stream<ConfirmedReading> read(LineReader lines, CaseLog.HandedOver handed) {
         Optional<String> typed = lines.read(handed.line()).model();
-        return typed.map(text -> new ConfirmedReading(text, handed.model())).stream();
+        return typed.map(text -> new ConfirmedReading(handed.number(), text, handed.model())).stream();
+    }
+
+    /** The cases of each model. */
+    Map<ModelNumber, List<Long>> met() {
+        return handed.stream()
+                .collect(Collectors.groupingBy(
+                        CaseLog.HandedOver::model,
+                        Collectors.mapping(CaseLog.HandedOver::number, Collectors.toList())));
     }
 }

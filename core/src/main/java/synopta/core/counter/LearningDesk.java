@@ -9,6 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Catalog;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Learner;
 import synopta.core.outcome.LearntLog;
@@ -16,6 +19,9 @@ import synopta.core.outcome.Lesson;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeLog;
 import synopta.core.outcome.Proposal;
+import synopta.core.outcome.ReadingLearner;
+import synopta.core.outcome.Told;
+import synopta.core.tag.Weights;
 
 /**
  * What the cases teach, proposed, accepted and taken back. Proposals are always counted from the packs as they ship and all
@@ -27,14 +33,27 @@ public final class LearningDesk {
     /** A figure that moved by less of itself says nothing new. */
     private static final double NOTHING_NEW = 0.02;
 
+    /** What was declined comes again when the cases have moved it by so much of itself. */
+    private static final double COMES_AGAIN = 0.1;
+
     private final Collection<Pack> packs;
+    private final Weights weights;
+    private final Catalog catalog;
     private final CaseLog cases;
     private final OutcomeLog outcomes;
     private final LearntLog log;
 
-    /** Learns of these packs, as they ship. */
-    public LearningDesk(Collection<Pack> packs, CaseLog cases, OutcomeLog outcomes, LearntLog log) {
+    /** Learns of these packs and of these weights of readings, as they ship. */
+    public LearningDesk(
+            Collection<Pack> packs,
+            Weights weights,
+            Catalog catalog,
+            CaseLog cases,
+            OutcomeLog outcomes,
+            LearntLog log) {
         this.packs = List.copyOf(packs);
+        this.weights = weights;
+        this.catalog = catalog;
         this.cases = cases;
         this.outcomes = outcomes;
         this.log = log;
@@ -44,11 +63,43 @@ public final class LearningDesk {
      * A proposal, and what is in force for its figure.
      *
      * @param now the figure as it was accepted; empty where the pack's own is in force
+     * @param declined where somebody did not want it, and the cases say the same still
      */
-    public record Suggested(Proposal proposal, OptionalDouble now) {}
+    public record Suggested(Proposal proposal, OptionalDouble now, Optional<LearntLog.Declined> declined) {}
 
-    /** Every case whose fault was found. */
-    public List<Lesson> lessons() {
+    /**
+     * What the cases have to teach, of which figures are made.
+     *
+     * @param lessons every case whose fault was found
+     * @param proposals what they teach, as against what ships
+     */
+    public record Taught(List<Lesson> lessons, List<Proposal> proposals) {
+        /** Copies. */
+        public Taught {
+            lessons = List.copyOf(lessons);
+            proposals = List.copyOf(proposals);
+        }
+    }
+
+    /** Counts all cases. */
+    public Taught taught() {
+        List<Lesson> lessons = lessons();
+        List<Proposal> proposals = new ArrayList<>();
+        packs.forEach(pack -> proposals.addAll(new Learner(pack, lessons).proposals()));
+        ConfirmedReadings confirmed = ConfirmedReadings.of(cases, wrongMachine());
+        proposals.addAll(ReadingLearner.slips(weights, confirmed.readings(catalog)));
+        proposals.addAll(ReadingLearner.popularity(catalog::eachModel, confirmed.met()));
+        return new Taught(lessons, proposals);
+    }
+
+    private Set<Long> wrongMachine() {
+        return outcomes.told().stream()
+                .filter(told -> told.reasons().contains(Outcome.Reason.WRONG_MACHINE))
+                .map(Told::number)
+                .collect(Collectors.toSet());
+    }
+
+    private List<Lesson> lessons() {
         Map<Long, Outcome> found = outcomes.confirmed();
         List<Long> numbers = new ArrayList<>(found.keySet());
         List<Lesson> lessons = new ArrayList<>();
@@ -84,20 +135,22 @@ public final class LearningDesk {
                 ratio));
     }
 
-    /** What all cases teach, those first whose believed figure lies outside of where it is. */
-    public List<Suggested> suggestions(List<Lesson> lessons) {
+    /** What would change, those first whose believed figure lies outside of where it is. */
+    public List<Suggested> suggestions(Taught taught) {
         Map<String, Double> inForce = new LinkedHashMap<>();
         log.last().ifPresent(version -> version.figures().forEach(p -> inForce.put(p.key(), p.value())));
+        Map<String, LearntLog.Declined> declined = new LinkedHashMap<>();
+        log.declined().forEach(d -> declined.put(d.figure().key(), d));
         List<Suggested> suggestions = new ArrayList<>();
-        for (Pack pack : packs) {
-            for (Proposal proposal : new Learner(pack, lessons).proposals()) {
-                Double accepted = inForce.get(proposal.key());
-                double is = accepted == null ? proposal.before() : accepted;
-                double becomes = accepted == null ? proposal.after() : proposal.value();
-                if (Math.abs(becomes - is) > NOTHING_NEW * is) {
-                    suggestions.add(new Suggested(
-                            proposal, accepted == null ? OptionalDouble.empty() : OptionalDouble.of(accepted)));
-                }
+        for (Proposal proposal : taught.proposals()) {
+            Double accepted = inForce.get(proposal.key());
+            double is = accepted == null ? proposal.before() : accepted;
+            double becomes = accepted == null ? proposal.after() : proposal.value();
+            if (Math.abs(becomes - is) > NOTHING_NEW * is) {
+                suggestions.add(new Suggested(
+                        proposal,
+                        accepted == null ? OptionalDouble.empty() : OptionalDouble.of(accepted),
+                        Optional.ofNullable(declined.get(proposal.key())).filter(d -> saysTheSame(d, proposal))));
             }
         }
         suggestions.sort(Comparator.comparing((Suggested s) -> !s.proposal().isTelling())
@@ -106,14 +159,28 @@ public final class LearningDesk {
         return suggestions;
     }
 
+    private static boolean saysTheSame(LearntLog.Declined declined, Proposal proposal) {
+        double then = declined.figure().value();
+        return Math.abs(proposal.value() - then) <= COMES_AGAIN * then;
+    }
+
+    /** Notes that proposals are not wanted; nothing else changes. */
+    public void decline(String by, List<Proposal> declined, Instant now) {
+        log.decline(now, named(by), chosen(declined));
+    }
+
+    private static List<Proposal> chosen(List<Proposal> proposals) {
+        if (proposals.isEmpty()) {
+            throw new IllegalArgumentException("Nothing was chosen. Tick what it is about.");
+        }
+        return proposals;
+    }
+
     /** Puts proposals in force, with all that was accepted before. */
     public LearntLog.Version accept(String by, List<Proposal> accepted, Instant now) {
-        if (accepted.isEmpty()) {
-            throw new IllegalArgumentException("Nothing was chosen. Tick what is to be accepted.");
-        }
         Map<String, Proposal> figures = new LinkedHashMap<>();
         log.last().ifPresent(version -> version.figures().forEach(p -> figures.put(p.key(), p)));
-        accepted.forEach(p -> figures.put(p.key(), p));
+        chosen(accepted).forEach(p -> figures.put(p.key(), p));
         return log.add(now, named(by), Optional.empty(), List.copyOf(figures.values()));
     }
 

@@ -1,7 +1,10 @@
 package synopta.core.outcome;
 
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import synopta.core.knowledge.Finding;
 
 /**
@@ -10,46 +13,68 @@ import synopta.core.knowledge.Finding;
  * told, and how often it is so where it was not told, of which the asked ones are a fair sample.
  *
  * @param cases in which it might have been told
+ * @param told by answer, the cases
+ * @param asked by answer, the cases
  */
-record Answers(int cases, int[] told, int[] asked) {
+record Answers(int cases, List<List<Long>> told, List<List<Long>> asked) {
     static Answers of(Finding finding, List<Lesson> lessons) {
-        int[] told = new int[finding.answers().size()];
-        int[] asked = new int[finding.answers().size()];
+        List<List<Long>> told = byAnswer(finding);
+        List<List<Long>> asked = byAnswer(finding);
         for (Lesson lesson : lessons) {
             for (Lesson.Answer given : lesson.answers()) {
                 if (given.finding().equals(finding.id())) {
-                    (given.asked() ? asked : told)[finding.level(given.answer())]++;
+                    (given.asked() ? asked : told)
+                            .get(finding.level(given.answer()))
+                            .add(lesson.number());
                 }
             }
         }
         return new Answers(lessons.size(), told, asked);
     }
 
-    /** In how many cases it is known. */
-    int known() {
-        return Arrays.stream(told).sum() + Arrays.stream(asked).sum();
+    private static List<List<Long>> byAnswer(Finding finding) {
+        return Stream.<List<Long>>generate(ArrayList::new)
+                .limit(finding.answers().size())
+                .toList();
     }
 
-    /** In how many cases this was the answer. */
-    int met(int level) {
-        return told[level] + asked[level];
+    /** In how many cases it is known. */
+    int known() {
+        return sum(told) + sum(asked);
+    }
+
+    private static int sum(List<List<Long>> byAnswer) {
+        return byAnswer.stream().mapToInt(Collection::size).sum();
+    }
+
+    /** The cases of an answer, and those of the others. */
+    Behind behind(int level) {
+        List<Long> others = IntStream.range(0, told.size())
+                .filter(other -> other != level)
+                .boxed()
+                .flatMap(this::met)
+                .toList();
+        return Behind.of(met(level).toList(), others);
+    }
+
+    private Stream<Long> met(int level) {
+        return Stream.concat(told.get(level).stream(), asked.get(level).stream());
     }
 
     /** Probabilities of the answers, after a belief that is worth so many cases. */
     double[] moved(double[] believed, double weight) {
         double[] moved = new double[believed.length];
-        int inAll = Arrays.stream(asked).sum();
-        double untold = 1 - Arrays.stream(told).sum() / (cases + weight);
+        int inAll = sum(asked);
+        double untold = 1 - sum(told) / (cases + weight);
         for (int i = 0; i < moved.length; i++) {
-            moved[i] = told[i] / (cases + weight) + untold * (weight * believed[i] + asked[i]) / (weight + inAll);
+            moved[i] = told.get(i).size() / (cases + weight)
+                    + untold * (weight * believed[i] + asked.get(i).size()) / (weight + inAll);
         }
         return moved;
     }
 
     /** Where a probability lies, as that of a belief worth as many cases as are known, and its own. */
     Interval interval(double moved, double weight) {
-        double worth = weight + known();
-        double kept = Math.max(1e-6, Math.min(1 - 1e-6, moved));
-        return Interval.beta(worth * kept, worth * (1 - kept));
+        return Interval.worth(moved, weight + known());
     }
 }

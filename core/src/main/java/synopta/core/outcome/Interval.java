@@ -30,6 +30,12 @@ public record Interval(double low, double high) {
         return new Interval(belief.inverseCumulativeProbability(TAIL), belief.inverseSurvivalProbability(TAIL));
     }
 
+    /** Of a rate that is believed to be about {@code mean}, with as much to back it as so many trials. */
+    static Interval worth(double mean, double trials) {
+        double kept = Math.max(1e-6, Math.min(1 - 1e-6, mean));
+        return beta(trials * kept, trials * (1 - kept));
+    }
+
     /** Of a rate that is believed to be Gamma(a, b), of mean a / b; both above 0. */
     public static Interval gamma(double a, double b) {
         GammaDistribution belief = GammaDistribution.of(a, 1 / b);

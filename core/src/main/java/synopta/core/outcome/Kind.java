@@ -2,7 +2,7 @@ package synopta.core.outcome;
 
 import java.util.Locale;
 
-/** What of a pack can be learnt. */
+/** What can be learnt: of a pack, and of reading tags. */
 public enum Kind {
     /** How common a fault is; subject: fault. */
     RATE,
@@ -17,7 +17,13 @@ public enum Kind {
     /** How much longer work takes than the pack says; subject: layout. */
     MINUTES,
     /** The age by which 63 in 100 of a part type have failed, years; subject: part type. */
-    LIFE;
+    LIFE,
+    /** How often a character of a tag is taken for another; subject: what stands there, what it is taken for. */
+    CONFUSION,
+    /** How often a reading of a tag goes wrong in another way; subject: the slip. */
+    SLIP,
+    /** How much oftener a model comes than the catalogue says; subject: model. */
+    POPULARITY;
 
     /** The word of the API. */
     public String slug() {

@@ -4,7 +4,10 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import synopta.core.catalog.Model;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
@@ -14,8 +17,11 @@ import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.tag.Slip;
+import synopta.core.tag.TakenFor;
+import synopta.core.tag.Weights;
 
-/** Figures that were learnt and accepted, laid over a pack; what was not learnt stays as the pack has it. */
+/** Figures that were learnt and accepted, laid over what is believed; what was not learnt stays as it is. */
 public final class LearntLayer {
     private static final Basis LEARNT = new Basis("learnt from the cases of the house");
 
@@ -27,11 +33,34 @@ public final class LearntLayer {
     }
 
     private double value(Pack pack, Kind kind, String subject, double believed) {
-        return values.getOrDefault(Proposal.keyOf(kind, pack.appliance(), subject), believed);
+        return values.getOrDefault(Proposal.keyOf(kind, Optional.of(pack.appliance()), subject), believed);
     }
 
     private boolean has(Pack pack, Kind kind, String subject) {
-        return values.containsKey(Proposal.keyOf(kind, pack.appliance(), subject));
+        return values.containsKey(Proposal.keyOf(kind, Optional.of(pack.appliance()), subject));
+    }
+
+    private <K> Map<K, Double> ofTags(Kind kind, Function<String, K> subject) {
+        String prefix = Proposal.keyOf(kind, Optional.empty(), "");
+        return values.entrySet().stream()
+                .filter(e -> e.getKey().startsWith(prefix))
+                .collect(Collectors.toMap(
+                        e -> subject.apply(e.getKey().substring(prefix.length())), Map.Entry::getValue));
+    }
+
+    /** The weights of readings with what was learnt of reading tags. */
+    public Weights over(Weights weights) {
+        Map<TakenFor, Double> taken =
+                ofTags(Kind.CONFUSION, pair -> new TakenFor(pair.charAt(0), pair.charAt(pair.length() - 1)));
+        Map<Slip, Double> slips = ofTags(Kind.SLIP, Slip::of);
+        return taken.isEmpty() && slips.isEmpty() ? weights : weights.with(taken, slips);
+    }
+
+    /** How often a model comes, in the unit of the catalogue. */
+    public double popularity(Model model) {
+        String key = Proposal.keyOf(
+                Kind.POPULARITY, Optional.of(model.appliance()), model.number().key());
+        return model.popularity() * values.getOrDefault(key, 1.0);
     }
 
     /** The pack with what was learnt of it. */

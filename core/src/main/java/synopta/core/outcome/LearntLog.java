@@ -25,6 +25,19 @@ public interface LearntLog {
         }
     }
 
+    /**
+     * A proposal that somebody did not want.
+     *
+     * @param figure what the cases said then
+     */
+    record Declined(Proposal.Learnt figure, Instant at, String by) {}
+
+    /** Notes that proposals are not wanted; of two for the same figure the later counts. */
+    void decline(Instant at, String by, List<Proposal> proposals);
+
+    /** All that was declined, the first first. */
+    List<Declined> declined();
+
     /** Adds a version under the next number. */
     Version add(Instant at, String by, Optional<Integer> like, List<Proposal> figures);
 

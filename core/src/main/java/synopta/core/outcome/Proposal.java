@@ -1,29 +1,29 @@
 package synopta.core.outcome;
 
+import java.util.Optional;
 import synopta.core.catalog.Appliance;
 
 /**
- * What the cases teach of one figure of a pack; nothing changes until somebody accepts it.
+ * What the cases teach of one figure; nothing changes until somebody accepts it.
  *
+ * @param appliance whose pack it is of; empty for the reading of tags
  * @param subject ids, parted by bars, as the kind has them
  * @param words what the figure is of
  * @param before as it is believed now
  * @param after with the cases
  * @param interval where it lies 95 times in 100
- * @param seen so often
- * @param of in so many cases
- * @param value what the pack is given: for a link its strength, else the same as {@code after}
+ * @param behind the cases
+ * @param value what is put in force: for a link its strength, else the same as {@code after}
  */
 public record Proposal(
         Kind kind,
-        Appliance appliance,
+        Optional<Appliance> appliance,
         String subject,
         String words,
         double before,
         double after,
         Interval interval,
-        int seen,
-        int of,
+        Behind behind,
         double value) {
     /** What this changes. */
     public Learnt learnt() {
@@ -40,9 +40,10 @@ public record Proposal(
         return before < interval.low() || before > interval.high();
     }
 
-    /** A figure of a pack as it was learnt. */
-    public record Learnt(Kind kind, Appliance appliance, String subject, double value) {
-        String key() {
+    /** A figure as it was learnt. */
+    public record Learnt(Kind kind, Optional<Appliance> appliance, String subject, double value) {
+        /** What tells figures apart. */
+        public String key() {
             return keyOf(kind, appliance, subject);
         }
     }
@@ -52,7 +53,7 @@ public record Proposal(
         return keyOf(kind, appliance, subject);
     }
 
-    static String keyOf(Kind kind, Appliance appliance, String subject) {
-        return String.join("|", kind.slug(), appliance.slug(), subject);
+    static String keyOf(Kind kind, Optional<Appliance> appliance, String subject) {
+        return String.join("|", kind.slug(), appliance.map(Appliance::slug).orElse(""), subject);
     }
 }

@@ -14,4 +14,8 @@ final class Signs {
     static int of(char c) {
         return c <= '9' ? c - '0' : c - 'A' + 10;
     }
+
+    static boolean isSign(char c) {
+        return c >= '0' && c <= '9' || c >= 'A' && c <= 'Z';
+    }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.ToDoubleFunction;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
@@ -70,15 +71,18 @@ final class TagIndex {
         grow(size);
     }
 
-    /** Indexes every model that the source hands over. */
-    static TagIndex of(Consumer<Consumer<Model>> source) {
+    /** Indexes every model that the source hands over, with its popularity. */
+    static TagIndex of(Consumer<Consumer<Model>> source, ToDoubleFunction<Model> popularity) {
         List<Row> rows = new ArrayList<>();
         Map<Group, Integer> groups = new LinkedHashMap<>();
         source.accept(model -> {
             Group group = new Group(model.platform(), model.brand());
             int number = groups.computeIfAbsent(group, g -> groups.size());
             rows.add(new Row(
-                    model.number().key(), (float) model.popularity(), number, kind(model.appliance(), model.fuel())));
+                    model.number().key(),
+                    (float) popularity.applyAsDouble(model),
+                    number,
+                    kind(model.appliance(), model.fuel())));
         });
         rows.sort((a, b) -> a.key.compareTo(b.key));
         return new TagIndex(rows, List.copyOf(groups.keySet()));

@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntToDoubleFunction;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.quantity.Probability;
 
@@ -49,9 +51,18 @@ public final class TagReader {
 
     /** Prepares to read against the models of this catalogue as they are now. */
     public TagReader(Catalog catalog, Weights weights) {
+        this(catalog, weights, Model::popularity);
+    }
+
+    /**
+     * The same where models are not met as often as the catalogue has it.
+     *
+     * @param popularity of a model, above 0, in any unit
+     */
+    public TagReader(Catalog catalog, Weights weights, ToDoubleFunction<Model> popularity) {
         this.catalog = catalog;
         this.weights = weights;
-        index = TagIndex.of(catalog::eachModel);
+        index = TagIndex.of(catalog::eachModel, popularity);
         platforms = new PlatformNaming(index, new Naming(index), weights);
         tagText = new TagText(catalog.brands().stream().map(Brand::brand).toList());
     }

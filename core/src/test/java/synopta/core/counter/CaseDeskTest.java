@@ -7,6 +7,7 @@ import static synopta.core.Samples.part;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -24,8 +25,9 @@ public class CaseDeskTest {
         @Override
         public List<HandedOver> handedOver(int limit) {
             return List.of(
-                    new HandedOver("th7B20w thumps, 8 yrs", new ModelNumber("TH-7820-W")),
-                    new HandedOver("thumps, no tag left", new ModelNumber("TH-7820-W")));
+                    new HandedOver(7, "th7B20w thumps, 8 yrs", new ModelNumber("TH-7820-W")),
+                    new HandedOver(8, "thumps, no tag left", new ModelNumber("TH-7820-W")),
+                    new HandedOver(9, "th4410w leaks", new ModelNumber("TH-7820-W")));
         }
 
         @Override
@@ -156,7 +158,12 @@ public class CaseDeskTest {
 
     @Test
     public void casesWhosePartsHaveLeftTeachWhatWasTypedForWhichModel() {
-        List<ConfirmedReading> confirmed = ConfirmedReadings.of(new Log(), CounterTest.CATALOG);
-        assertEquals(confirmed, List.of(new ConfirmedReading("th7B20w", new ModelNumber("TH-7820-W"))));
+        ConfirmedReadings confirmed = ConfirmedReadings.of(new Log(), Set.of(9L));
+        ModelNumber model = new ModelNumber("TH-7820-W");
+        assertEquals(
+                confirmed.readings(CounterTest.CATALOG),
+                List.of(new ConfirmedReading(7, "th7B20w", model)),
+                "case 9 came back because it was another machine");
+        assertEquals(confirmed.met(), Map.of(model, List.of(7L, 8L)));
     }
 }

@@ -96,8 +96,7 @@ public class LearnerTest {
         assertEquals(learnt.fault("belt").orElseThrow().shows().get(0).strength(), moved.value());
         assertEquals(learnt.fault("roller"), PACK.fault("roller"), "nothing else is touched");
         assertEquals(moved.interval(), Interval.beta(40 * moved.after(), 40 * (1 - moved.after())));
-        assertEquals(moved.seen(), 9);
-        assertEquals(moved.of(), 20);
+        assertEquals(moved.behind(), new Behind(9, 20, List.of(1L), List.of(1L)));
     }
 
     @Test

@@ -23,7 +23,7 @@ public class PlatformNamingTest {
     private final PlatformNaming naming = over(models());
 
     private static PlatformNaming over(List<Model> models) {
-        TagIndex index = TagIndex.of(models::forEach);
+        TagIndex index = TagIndex.of(models::forEach, Model::popularity);
         return new PlatformNaming(index, new Naming(index), WEIGHTS);
     }
 

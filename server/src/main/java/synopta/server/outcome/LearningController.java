@@ -16,9 +16,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Appliance;
 import synopta.core.counter.LearningDesk;
 import synopta.core.outcome.LearntLog;
-import synopta.core.outcome.Lesson;
 import synopta.core.outcome.Proposal;
 import synopta.server.Packs;
 import synopta.server.web.Refused;
@@ -42,15 +42,15 @@ class LearningController {
     /** What is proposed now, counted anew, and all versions. */
     @GetMapping
     LearningWire.LearningAnswer proposals() {
-        return answer(desk.lessons());
+        return answer(desk.taught());
     }
 
-    private LearningWire.LearningAnswer answer(List<Lesson> lessons) {
+    private LearningWire.LearningAnswer answer(LearningDesk.Taught taught) {
         List<LearntLog.Version> versions = log.versions();
         return new LearningWire.LearningAnswer(
-                lessons.size(),
+                taught.lessons().size(),
                 versions.size(),
-                desk.suggestions(lessons).stream()
+                desk.suggestions(taught).stream()
                         .map(LearningWire.ProposalWire::of)
                         .toList(),
                 versions.stream().map(LearningWire.VersionWire::of).toList());
@@ -58,18 +58,31 @@ class LearningController {
 
     /** Puts proposals in force; they are counted again first. */
     @PostMapping("/accept")
-    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.AcceptRequest asked) {
+    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked) {
+        LearningDesk.Taught taught = desk.taught();
+        packs.learn(
+                desk.accept(asked.by(), chosen(asked, taught), clock.instant()).layer());
+        return answer(taught);
+    }
+
+    /** Notes that proposals are not wanted; they come again when the cases say something else. */
+    @PostMapping("/decline")
+    LearningWire.LearningAnswer decline(@Valid @RequestBody LearningWire.DecideRequest asked) {
+        LearningDesk.Taught taught = desk.taught();
+        desk.decline(asked.by(), chosen(asked, taught), clock.instant());
+        return answer(taught);
+    }
+
+    private List<Proposal> chosen(LearningWire.DecideRequest asked, LearningDesk.Taught taught) {
         Set<LearningWire.LearntFigureWire> wanted = new HashSet<>(asked.figures());
-        List<Lesson> lessons = desk.lessons();
-        List<Proposal> chosen = desk.suggestions(lessons).stream()
+        List<Proposal> chosen = desk.suggestions(taught).stream()
                 .map(LearningDesk.Suggested::proposal)
                 .filter(p -> wanted.contains(figure(p)))
                 .toList();
         if (chosen.size() < wanted.size()) {
             throw Refused.impossible("figures", "Some of these are not proposed any more. Load the proposals again.");
         }
-        packs.learn(desk.accept(asked.by(), chosen, clock.instant()).layer());
-        return answer(lessons);
+        return chosen;
     }
 
     /** Goes back to an earlier version. */
@@ -95,8 +108,8 @@ class LearningController {
                     Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
             Proposal p = of.containsKey(key) ? of.get(key) : with.get(key);
             if (one == null || !one.equals(other)) {
-                differing.add(new LearningWire.DifferingWire(
-                        p.kind().slug(), p.appliance().slug(), p.subject(), p.words(), one, other));
+                differing.add(
+                        new LearningWire.DifferingWire(p.kind().slug(), slug(p), p.subject(), p.words(), one, other));
             }
         }
         return differing;
@@ -107,6 +120,10 @@ class LearningController {
     }
 
     private static LearningWire.LearntFigureWire figure(Proposal p) {
-        return new LearningWire.LearntFigureWire(p.kind().slug(), p.appliance().slug(), p.subject());
+        return new LearningWire.LearntFigureWire(p.kind().slug(), slug(p), p.subject());
+    }
+
+    private static String slug(Proposal p) {
+        return p.appliance().map(Appliance::slug).orElse(null);
     }
 }

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import synopta.core.catalog.Appliance;
 import synopta.core.counter.LearningDesk;
 import synopta.core.outcome.LearntLog;
 import synopta.core.outcome.Proposal;
@@ -20,13 +21,14 @@ public final class LearningWire {
     public record LearningAnswer(int cases, int version, List<ProposalWire> proposals, List<VersionWire> versions) {}
 
     /**
-     * A figure of a pack; `kind` is `link`, `leak`, `rate`, `life`, `sensitivity`, `specificity` or `minutes`. `before` is the
-     * pack's own, `after` what the cases make of it, `low` and `high` where it lies 95 times in 100; `inForce` what was
-     * accepted earlier.
+     * A figure of a pack, or with no appliance of reading tags; `kind` is `link`, `leak`, `rate`, `life`, `sensitivity`,
+     * `specificity`, `minutes`, `confusion`, `slip` or `popularity`. `before` is what ships, `after` what the cases make of it,
+     * `low` and `high` where it lies 95 times in 100; `seenIn` and `others` the last cases behind it; `inForce` what was
+     * accepted earlier; `declined` where somebody did not want it.
      */
     public record ProposalWire(
             String kind,
-            String appliance,
+            @MayBeNull String appliance,
             String subject,
             String words,
             double before,
@@ -35,28 +37,36 @@ public final class LearningWire {
             double high,
             int seen,
             int of,
+            List<Long> seenIn,
+            List<Long> others,
             boolean telling,
-            @MayBeNull Double inForce) {
+            @MayBeNull Double inForce,
+            @MayBeNull DeclinedWire declined) {
         static ProposalWire of(LearningDesk.Suggested suggested) {
-            return of(
-                    suggested.proposal(),
-                    suggested.now().isPresent() ? suggested.now().getAsDouble() : null);
-        }
-
-        static ProposalWire of(Proposal p, Double inForce) {
+            Proposal p = suggested.proposal();
             return new ProposalWire(
                     p.kind().slug(),
-                    p.appliance().slug(),
+                    p.appliance().map(Appliance::slug).orElse(null),
                     p.subject(),
                     p.words(),
                     p.before(),
                     p.after(),
                     p.interval().low(),
                     p.interval().high(),
-                    p.seen(),
-                    p.of(),
+                    p.behind().seen(),
+                    p.behind().of(),
+                    p.behind().seenIn(),
+                    p.behind().others(),
                     p.isTelling(),
-                    inForce);
+                    suggested.now().isPresent() ? suggested.now().getAsDouble() : null,
+                    suggested.declined().map(DeclinedWire::of).orElse(null));
+        }
+    }
+
+    /** Who did not want a proposal, and when. */
+    public record DeclinedWire(String by, Instant at) {
+        static DeclinedWire of(LearntLog.Declined declined) {
+            return new DeclinedWire(declined.by(), declined.at());
         }
     }
 
@@ -76,11 +86,11 @@ public final class LearningWire {
     /** Which figure. */
     public record LearntFigureWire(
             @NotBlank @Size(max = 20) String kind,
-            @NotBlank @Size(max = 20) String appliance,
+            @MayBeNull @Size(max = 20) String appliance,
             @NotBlank @Size(max = 400) String subject) {}
 
-    /** Figures to accept, and who decides. */
-    public record AcceptRequest(
+    /** Figures to accept or decline, and who decides. */
+    public record DecideRequest(
             @NotNull @Size(max = 80) String by,
             @NotEmpty @Size(max = 5000) List<@Valid LearntFigureWire> figures) {}
 
@@ -91,7 +101,7 @@ public final class LearningWire {
     /** A figure that differs between two versions; null where the pack's own is in force. */
     public record DifferingWire(
             String kind,
-            String appliance,
+            @MayBeNull String appliance,
             String subject,
             String words,
             @MayBeNull Double first,

@@ -50,11 +50,8 @@ class OutcomeController {
     @GetMapping("/cases/{number}/outcome")
     OutcomeWire.OutcomeAnswer of(@PathVariable long number) {
         CaseRecord record = found(number);
-        return new OutcomeWire.OutcomeAnswer(
-                number,
-                OutcomeWire.FollowedWire.of(record),
-                log.of(number).stream().map(OutcomeWire.OutcomeEntry::of).toList(),
-                OutcomeWire.FaultChoice.of(record, record.stood().appliance().flatMap(packs::of)));
+        return OutcomeWire.OutcomeAnswer.of(
+                record, log.of(number), record.stood().appliance().flatMap(packs::of));
     }
 
     /** Adds an entry, which counts from now on; earlier ones stay. */

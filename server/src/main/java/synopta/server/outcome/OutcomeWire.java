@@ -9,11 +9,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseContent;
 import synopta.core.counter.CaseRecord;
 import synopta.core.counter.Stood;
 import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Outcome;
 import synopta.server.web.MayBeNull;
@@ -65,15 +67,20 @@ public final class OutcomeWire {
             Instant toldAt,
             @MayBeNull String by,
             @MayBeNull String fault,
+            @MayBeNull String faultName,
             boolean fixed,
             @MayBeNull Integer minutes,
             @MayBeNull String note,
             List<ReturnWire> returns) {
-        static OutcomeEntry of(Outcome outcome) {
+        static OutcomeEntry of(Outcome outcome, Optional<Pack> pack) {
             return new OutcomeEntry(
                     outcome.at(),
                     outcome.by().orElse(null),
                     outcome.fault().orElse(null),
+                    outcome.fault()
+                            .flatMap(id -> pack.flatMap(p -> p.fault(id)))
+                            .map(Fault::name)
+                            .orElse(null),
                     outcome.fixed(),
                     outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
                     outcome.note().orElse(null),
@@ -84,31 +91,58 @@ public final class OutcomeWire {
         }
     }
 
-    /** A fault to choose: of the suspects with what was said of it, the likeliest first, then all others of the machine. */
+    /**
+     * A fault to choose: of the suspects with what was said of it, the likeliest first, then all others that such a machine
+     * may have. `slot` where it is of one place alone.
+     */
     public record FaultChoice(
             String fault,
             String name,
             String partType,
+            @MayBeNull String slot,
             @MayBeNull Double probability) {
-        static List<FaultChoice> of(CaseRecord record, Optional<Pack> pack) {
+        static List<FaultChoice> of(Stood stood, Optional<Pack> pack) {
             List<FaultChoice> choices = new ArrayList<>();
             List<Fault> faults = pack.map(Pack::faults).orElse(List.of());
-            for (Stood.Leaning leaning : record.stood().suspects()) {
+            for (Stood.Leaning leaning : stood.suspects()) {
                 faults.stream()
                         .filter(f -> f.id().equals(leaning.fault()))
-                        .forEach(f ->
-                                choices.add(new FaultChoice(f.id(), f.name(), f.partType(), leaning.probability())));
+                        .forEach(f -> choices.add(of(f, leaning.probability())));
             }
+            Optional<Layout> layout = pack.flatMap(p -> stood.layout().flatMap(p::layout));
             faults.stream()
                     .filter(f -> choices.stream().noneMatch(c -> c.fault.equals(f.id())))
-                    .forEach(f -> choices.add(new FaultChoice(f.id(), f.name(), f.partType(), null)));
+                    .filter(f -> layout.map(l -> stood.fuels().stream().anyMatch(fuel -> l.allows(f, fuel)))
+                            .orElse(true))
+                    .forEach(f -> choices.add(of(f, null)));
             return choices;
+        }
+
+        private static FaultChoice of(Fault fault, Double probability) {
+            return new FaultChoice(
+                    fault.id(), fault.name(), fault.partType(), fault.slot().orElse(null), probability);
         }
     }
 
-    /** A case, its entries and what may be chosen. */
+    /** A case, its entries and what may be chosen; `layout` where it is known how the machine is built. */
     public record OutcomeAnswer(
-            long number, FollowedWire about, List<OutcomeEntry> entries, List<FaultChoice> choices) {}
+            long number,
+            FollowedWire about,
+            @MayBeNull String layout,
+            List<String> fuels,
+            List<OutcomeEntry> entries,
+            List<FaultChoice> choices) {
+        static OutcomeAnswer of(CaseRecord record, List<Outcome> entries, Optional<Pack> pack) {
+            Stood stood = record.stood();
+            return new OutcomeAnswer(
+                    record.number(),
+                    FollowedWire.of(record),
+                    stood.layout().orElse(null),
+                    stood.fuels().stream().map(Fuel::slug).sorted().toList(),
+                    entries.stream().map(entry -> OutcomeEntry.of(entry, pack)).toList(),
+                    FaultChoice.of(stood, pack));
+        }
+    }
 
     /** A case in short, as it is asked after. */
     public record FollowedWire(

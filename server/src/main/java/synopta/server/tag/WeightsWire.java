@@ -9,15 +9,12 @@ import synopta.core.tag.Weights;
 public final class WeightsWire {
     private WeightsWire() {}
 
-    /** The groups of the file, and what the house's own readings made of their pairs. */
-    public record WeightsAnswer(int confirmedReadings, List<GroupWire> groups) {
+    /** The groups of the file, and what was learnt of their pairs. */
+    public record WeightsAnswer(List<GroupWire> groups) {
         static WeightsAnswer of(Confusion confusion, Weights weights) {
-            return new WeightsAnswer(
-                    weights.confirmed(),
-                    confusion.groups().stream()
-                            .map(g ->
-                                    new GroupWire(g.characters(), g.nats(), g.basis(), pairs(g.characters(), weights)))
-                            .toList());
+            return new WeightsAnswer(confusion.groups().stream()
+                    .map(g -> new GroupWire(g.characters(), g.nats(), g.basis(), pairs(g.characters(), weights)))
+                    .toList());
         }
 
         private static List<PairWire> pairs(String characters, Weights weights) {

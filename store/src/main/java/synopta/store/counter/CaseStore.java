@@ -274,7 +274,7 @@ public final class CaseStore implements CaseLog {
     }
 
     private static final String HANDED_OVER = """
-            select r.line, r.model
+            select c.number, r.line, r.model
               from counter_case c
               join case_revision r on r.number = c.number and r.revision = c.revision
              where c.status = 'handed-over'
@@ -286,7 +286,8 @@ public final class CaseStore implements CaseLog {
     public List<HandedOver> handedOver(int limit) {
         return jdbc.list(
                 HANDED_OVER,
-                row -> new HandedOver(row.getString("line"), new ModelNumber(row.getString("model"))),
+                row -> new HandedOver(
+                        row.getLong("number"), row.getString("line"), new ModelNumber(row.getString("model"))),
                 limit);
     }
 }

@@ -10,7 +10,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
+import synopta.core.outcome.Behind;
 import synopta.core.outcome.Interval;
 import synopta.core.outcome.Kind;
 import synopta.core.outcome.LearntLog;
@@ -34,8 +37,8 @@ public final class LearntStore implements LearntLog {
             values (?, ?, ?, ?)""";
     private static final String ADD_FIGURE = """
             insert into learnt_figure (version, place, kind, appliance, subject, words, believed, becomes, low, high, seen,
-                                       of_cases, figure)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+                                       of_cases, seen_in, not_in, figure)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
     public synchronized Version add(Instant at, String by, Optional<Integer> like, List<Proposal> figures) {
@@ -47,15 +50,17 @@ public final class LearntStore implements LearntLog {
                 version,
                 place[0]++,
                 p.kind().slug(),
-                p.appliance().slug(),
+                p.appliance().map(Appliance::slug).orElse(null),
                 p.subject(),
                 p.words(),
                 p.before(),
                 p.after(),
                 p.interval().low(),
                 p.interval().high(),
-                p.seen(),
-                p.of(),
+                p.behind().seen(),
+                p.behind().of(),
+                numbers(p.behind().seenIn()),
+                numbers(p.behind().others()),
                 p.value()
             });
             return new Version(version, at, by, like, figures);
@@ -67,7 +72,8 @@ public final class LearntStore implements LearntLog {
               from learnt_version
              order by version""";
     private static final String FIGURES = """
-            select version, kind, appliance, subject, words, believed, becomes, low, high, seen, of_cases, figure
+            select version, kind, appliance, subject, words, believed, becomes, low, high, seen, of_cases, seen_in, not_in,
+                   figure
               from learnt_figure
              order by version, place""";
 
@@ -93,14 +99,70 @@ public final class LearntStore implements LearntLog {
     private static Proposal figure(ResultSet row) throws SQLException {
         return new Proposal(
                 Kind.of(row.getString("kind")),
-                Appliance.of(row.getString("appliance")),
+                appliance(row),
                 row.getString("subject"),
                 row.getString("words"),
                 row.getDouble("believed"),
                 row.getDouble("becomes"),
                 new Interval(row.getDouble("low"), row.getDouble("high")),
-                row.getInt("seen"),
-                row.getInt("of_cases"),
+                new Behind(
+                        row.getInt("seen"),
+                        row.getInt("of_cases"),
+                        numbers(row.getString("seen_in")),
+                        numbers(row.getString("not_in"))),
                 row.getDouble("figure"));
+    }
+
+    private static Optional<Appliance> appliance(ResultSet row) throws SQLException {
+        return Optional.ofNullable(row.getString("appliance")).map(Appliance::of);
+    }
+
+    private static String numbers(List<Long> cases) {
+        return cases.stream().map(String::valueOf).collect(Collectors.joining(" "));
+    }
+
+    private static List<Long> numbers(String cases) {
+        return Stream.of(cases.split(" "))
+                .filter(number -> !number.isEmpty())
+                .map(Long::valueOf)
+                .toList();
+    }
+
+    private static final String DECLINE = """
+            insert into learnt_declined (declined_at, declined_by, kind, appliance, subject, figure)
+            values (?, ?, ?, ?, ?, ?)""";
+
+    @Override
+    public void decline(Instant at, String by, List<Proposal> proposals) {
+        jdbc.inTransaction(() -> {
+            jdbc.batch(DECLINE, proposals.stream(), p -> new Object[] {
+                at.atOffset(ZoneOffset.UTC),
+                by,
+                p.kind().slug(),
+                p.appliance().map(Appliance::slug).orElse(null),
+                p.subject(),
+                p.value()
+            });
+            return by;
+        });
+    }
+
+    private static final String DECLINED = """
+            select declined_at, declined_by, kind, appliance, subject, figure
+              from learnt_declined
+             order by number""";
+
+    @Override
+    public List<Declined> declined() {
+        return jdbc.list(
+                DECLINED,
+                row -> new Declined(
+                        new Proposal.Learnt(
+                                Kind.of(row.getString("kind")),
+                                appliance(row),
+                                row.getString("subject"),
+                                row.getDouble("figure")),
+                        row.getObject("declined_at", OffsetDateTime.class).toInstant(),
+                        row.getString("declined_by")));
     }
 }

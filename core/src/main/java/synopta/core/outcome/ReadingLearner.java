@@ -1,0 +1,141 @@
+package synopta.core.outcome;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.tag.ConfirmedReading;
+import synopta.core.tag.ReadingSlips;
+import synopta.core.tag.Slip;
+import synopta.core.tag.TakenFor;
+import synopta.core.tag.Weights;
+
+/**
+ * What confirmed readings teach of reading tags, and of which models are met. Chances are moved by counting, from a belief
+ * that is taken as so many pieces of evidence: {@value #BELIEF_IN_A_CHARACTER} readings of each character, {@value
+ * #BELIEF_IN_A_SLIP} characters for the slips that concern no pair, {@value #BELIEF_IN_AN_END} ends, {@value
+ * #BELIEF_IN_A_MODEL} machines of each model (posterior means under Beta and Gamma beliefs; how much a belief is worth is
+ * our judgement).
+ */
+public final class ReadingLearner {
+    private static final double BELIEF_IN_A_CHARACTER = 200;
+    private static final double BELIEF_IN_A_SLIP = 4000;
+    private static final double BELIEF_IN_AN_END = 400;
+    private static final double BELIEF_IN_A_MODEL = 6;
+
+    /** A slip that was made fewer times is an oddity. */
+    private static final int FEWEST_SLIPS = 3;
+
+    /** What was never made is worth a word if it was to be expected so often by now. */
+    private static final double DUE = 3;
+
+    private final List<Proposal> proposals = new ArrayList<>();
+
+    private ReadingLearner() {}
+
+    /** What the readings teach of slips, against these weights. */
+    public static List<Proposal> slips(Weights believed, Collection<ConfirmedReading> readings) {
+        ReadingLearner learner = new ReadingLearner();
+        ReadingSlips counted = ReadingSlips.of(believed, readings);
+        counted.taken().forEach((shown, taken) -> {
+            int times = taken.values().stream().mapToInt(List::size).sum();
+            for (TakenFor pair : TakenFor.wrongly(shown)) {
+                List<Long> seen = taken.getOrDefault(pair.typed(), List.of());
+                learner.chance(
+                        new Believed(
+                                Kind.CONFUSION,
+                                "%c|%c".formatted(shown, pair.typed()),
+                                "%c on a tag is taken for %c".formatted(shown, pair.typed()),
+                                believed.chance(pair),
+                                BELIEF_IN_A_CHARACTER),
+                        seen.size(),
+                        times,
+                        () -> Behind.of(
+                                seen,
+                                taken.entrySet().stream()
+                                        .filter(e -> e.getKey() != pair.typed())
+                                        .flatMap(e -> e.getValue().stream())
+                                        .toList()));
+            }
+        });
+        for (Slip slip : Slip.values()) {
+            boolean isOfAnEnd = slip == Slip.WORN_END || slip == Slip.WORN_CHARACTER;
+            Behind behind = Behind.of(counted.with(slip), counted.without(slip));
+            learner.chance(
+                    new Believed(
+                            Kind.SLIP,
+                            slip.slug(),
+                            "Of a tag: " + slip.words(),
+                            believed.chance(slip),
+                            isOfAnEnd ? BELIEF_IN_AN_END : BELIEF_IN_A_SLIP),
+                    behind.seen(),
+                    behind.of(),
+                    () -> behind);
+        }
+        return learner.proposals;
+    }
+
+    /** A chance as it is believed, worth so many times that it was looked at. */
+    private record Believed(Kind kind, String subject, String words, double chance, double worth) {}
+
+    private void chance(Believed believed, int seen, int times, Supplier<Behind> behind) {
+        boolean isOdd = seen < FEWEST_SLIPS && seen > believed.chance * times;
+        boolean isDue = seen > 0 || believed.chance * times >= DUE;
+        if (times >= Learner.FEWEST && isDue && !isOdd) {
+            double worth = believed.worth + times;
+            double after = (believed.worth * believed.chance + seen) / worth;
+            proposals.add(new Proposal(
+                    believed.kind,
+                    Optional.empty(),
+                    believed.subject,
+                    believed.words,
+                    believed.chance,
+                    after,
+                    Interval.worth(after, worth),
+                    behind.get(),
+                    after));
+        }
+    }
+
+    /**
+     * What the machines that came teach of how common models are.
+     *
+     * @param models hands over every model of the catalogue
+     * @param met the cases of each model that came
+     */
+    public static List<Proposal> popularity(Consumer<Consumer<Model>> models, Map<ModelNumber, List<Long>> met) {
+        ReadingLearner learner = new ReadingLearner();
+        double[] catalogue = {0};
+        models.accept(model -> catalogue[0] += model.popularity());
+        int machines = met.values().stream().mapToInt(List::size).sum();
+        models.accept(model -> {
+            double due = machines * model.popularity() / catalogue[0];
+            List<Long> came = met.getOrDefault(model.number(), List.of());
+            if (Math.max(due, came.size()) >= Learner.FEWEST) {
+                learner.popularity(model, due, came, machines);
+            }
+        });
+        return learner.proposals;
+    }
+
+    private void popularity(Model model, double due, List<Long> came, int machines) {
+        double a = BELIEF_IN_A_MODEL + came.size();
+        double b = BELIEF_IN_A_MODEL + due;
+        Behind counted = Behind.of(came, List.of());
+        proposals.add(new Proposal(
+                Kind.POPULARITY,
+                Optional.of(model.appliance()),
+                model.number().key(),
+                "%s: times as often as the catalogue has it".formatted(model.number()),
+                1,
+                a / b,
+                Interval.gamma(a, b),
+                new Behind(counted.seen(), machines, counted.seenIn(), List.of()),
+                a / b));
+    }
+}
