@@ -1,7 +1,7 @@
 import { Route, Routes } from "react-router";
 import { BenchPage } from "./bench";
 import { CounterPage } from "./counter";
-import { AskAfterPage, DayBookPage, HowRightPage, LessonsPage, OutcomePage } from "./daybook";
+import { AskAfterPage, DayBookPage, HowRightPage, LessonsPage, OutcomePage, RecordPage } from "./daybook";
 import { HousePage } from "./house";
 import { KnowledgePage } from "./knowledge";
 import { ConstructionPage, MachinesPage } from "./machines";
@@ -28,6 +28,7 @@ export function App() {
       <Route path="/knowledge/:appliance" element={<KnowledgePage />} />
       <Route path="/shelf" element={<ShelfPage />} />
       <Route path="/day-book/outcome/:number" element={<OutcomePage />} />
+      <Route path="/day-book/record/:number" element={<RecordPage />} />
       <Route path="/day-book" element={<DayBookPage />} />
       <Route path="/day-book/ask-after" element={<AskAfterPage />} />
       <Route path="/day-book/how-right" element={<HowRightPage />} />

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Button } from "react-bootstrap";
-import { useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { leading } from "../shared/marks";
 import { Masthead } from "../shared/Masthead";
 import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
@@ -93,7 +93,13 @@ export function CounterPage() {
     <div className="counter">
       <Masthead>
         {work.isFetching && <span role="status">working …</span>}
-        <span>{state.kept ? `case ${state.kept.number}` : "new case"}</span>
+        {state.kept ? (
+          <Link to={`/day-book/record/${state.kept.number}`} title="How it stood each time it was kept">
+            case {state.kept.number}
+          </Link>
+        ) : (
+          <span>new case</span>
+        )}
         <Button variant="quiet" size="sm" aria-label="Show all keys" onClick={() => setHelp(true)}>
           <kbd>?</kbd>
         </Button>

@@ -1,5 +1,6 @@
 import { Button } from "react-bootstrap";
 import { Problem } from "../shared/api";
+import { fieldName } from "../shared/format";
 
 type Props = { error: Error; onMine: () => void; onTheirs: () => void };
 
@@ -14,7 +15,7 @@ export function NotKept({ error, onMine, onTheirs }: Props) {
           <ul className="mb-1">
             {changed.map((field) => (
               <li key={field.field}>
-                <b>{field.field}</b> {field.message}
+                <b>{fieldName(field.field)}</b> {field.message}
               </li>
             ))}
           </ul>

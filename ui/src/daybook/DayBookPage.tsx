@@ -96,6 +96,11 @@ function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
             <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
               Sheet
             </Link>
+            <div>
+              <Link to={`/day-book/record/${c.number}`} aria-label={`Record of case ${c.number}`}>
+                Record
+              </Link>
+            </div>
             {c.status === "handed-over" && (
               <div>
                 <Link to={`/day-book/outcome/${c.number}`} aria-label={`Outcome of case ${c.number}`}>

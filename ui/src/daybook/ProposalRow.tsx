@@ -79,7 +79,7 @@ function Cases({ words, cases }: { words: string; cases: number[] }) {
     <div>
       <b>{words}</b>{" "}
       {cases.map((number) => (
-        <Link key={number} to={`/cases/${number}`} className="code">
+        <Link key={number} to={`/day-book/record/${number}`} className="code">
           {number}
         </Link>
       ))}

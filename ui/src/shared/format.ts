@@ -56,3 +56,7 @@ export const APPLIANCES = ["dryer", "range", "dishwasher", "microwave"];
 
 /** A model's number as it stands in an address. */
 export const keyOf = (model: string): string => model.replace(/[^A-Za-z0-9]/g, "");
+
+/** A field of a case in words: "cautionsShown" as "Cautions shown". */
+export const fieldName = (field: string): string =>
+  sentence(field.replace(/[A-Z]/g, (capital) => ` ${capital.toLowerCase()}`));

@@ -13,3 +13,5 @@ create table learnt_declined (
     subject varchar(400) not null,
     figure double precision not null
 );
+
+create index quote_by_case on quote (case_number, number);

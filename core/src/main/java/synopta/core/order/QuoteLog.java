@@ -11,6 +11,9 @@ public interface QuoteLog {
     /** The quote of that number. */
     Optional<Quote> find(long number);
 
+    /** The quotes that were written for a case, the first first. */
+    List<Quote> of(long caseNumber);
+
     /**
      * Quotes newest first.
      *

@@ -68,6 +68,13 @@ public class OrderDeskTest {
         }
 
         @Override
+        public List<Quote> of(long caseNumber) {
+            return kept.stream()
+                    .filter(q -> q.caseNumber().orElse(0) == caseNumber)
+                    .toList();
+        }
+
+        @Override
         public List<Quote> list(Optional<Long> after, int limit) {
             return kept;
         }

@@ -110,13 +110,6 @@ class CaseController {
                 .body(CaseWire.CaseAnswer.of(record));
     }
 
-    /** Every revision, the first first: what was changed, by whom, and how the case stood. */
-    @GetMapping("/{number}/revisions")
-    List<RevisionWire> revisions(@PathVariable long number) {
-        found(number);
-        return RevisionWire.of(log.revisions(number));
-    }
-
     /** Erases the customer's name and number from the case, its quotes and its texts; the case stays. */
     @DeleteMapping("/{number}/customer")
     @ResponseStatus(HttpStatus.NO_CONTENT)

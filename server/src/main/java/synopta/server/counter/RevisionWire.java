@@ -1,18 +1,23 @@
 package synopta.server.counter;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
-import synopta.core.counter.CaseRecord;
-import synopta.core.counter.Change;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.counter.CaseContent;
+import synopta.core.counter.Revision;
 import synopta.core.counter.Stood;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Pack;
+import synopta.core.order.Quote;
 import synopta.server.web.MayBeNull;
 
 /** A revision of a case: what differs from the one before, and how the case stood then. */
 public record RevisionWire(
         long revision,
         Instant changedAt,
+        String line,
         @MayBeNull String specialist,
         String status,
         List<ChangeWire> changes,
@@ -20,40 +25,75 @@ public record RevisionWire(
         List<LeaningWire> suspects,
         @MayBeNull String action,
         @MayBeNull String why,
-        List<RuleWire> rules) {
-    static List<RevisionWire> of(List<CaseRecord> records) {
-        List<RevisionWire> revisions = new ArrayList<>();
-        for (int i = 0; i < records.size(); i++) {
-            CaseRecord record = records.get(i);
-            Stream<Change> changes =
-                    i == 0 ? Stream.empty() : Change.between(records.get(i - 1).content(), record.content()).stream();
-            Stood stood = record.stood();
-            revisions.add(new RevisionWire(
-                    record.revision(),
-                    record.changedAt(),
-                    record.content().specialist().orElse(null),
-                    record.content().status().slug(),
-                    changes.map(c -> new ChangeWire(c.field(), c.before(), c.after()))
-                            .toList(),
-                    stood.known().stream().map(CounterWire.KnownWire::of).toList(),
-                    stood.suspects().stream()
-                            .map(s -> new LeaningWire(s.fault(), s.partType(), s.probability()))
-                            .toList(),
-                    stood.advice().map(Stood.Advised::action).orElse(null),
-                    stood.advice().map(Stood.Advised::why).orElse(null),
-                    stood.rules().stream()
-                            .map(r -> new RuleWire(r.part().written(), r.quantity(), r.why()))
-                            .toList()));
-        }
-        return revisions;
+        List<RuleWire> rules,
+        List<LeftWire> lines,
+        List<WarnedWire> cautions,
+        @MayBeNull String saidTo,
+        List<QuotedWire> quotes) {
+    static RevisionWire of(Revision revision, Optional<Pack> pack) {
+        CaseContent content = revision.record().content();
+        Stood stood = revision.record().stood();
+        return new RevisionWire(
+                revision.record().revision(),
+                revision.record().changedAt(),
+                content.draft().line(),
+                content.specialist().orElse(null),
+                content.status().slug(),
+                revision.changes().stream()
+                        .map(c -> new ChangeWire(c.field(), c.before(), c.after()))
+                        .toList(),
+                stood.known().stream().map(CounterWire.KnownWire::of).toList(),
+                stood.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
+                stood.advice().map(Stood.Advised::action).orElse(null),
+                stood.advice().map(Stood.Advised::why).orElse(null),
+                stood.rules().stream()
+                        .map(r -> new RuleWire(r.part().written(), r.quantity(), r.why()))
+                        .toList(),
+                content.lines().stream()
+                        .map(l -> new LeftWire(l.part().written(), l.quantity()))
+                        .toList(),
+                stood.cautions().stream()
+                        .map(c -> WarnedWire.of(c, content.cautionsShown()))
+                        .toList(),
+                content.saidTo().orElse(null),
+                revision.quotes().stream().map(QuotedWire::of).toList());
     }
 
     /** A field, as it was and as it is since. */
     public record ChangeWire(String field, String before, String after) {}
 
-    /** A suspect, and how likely it was. */
-    public record LeaningWire(String fault, String partType, double probability) {}
+    /** A suspect, and how likely it was; its name is that of the pack as it is now. */
+    public record LeaningWire(String fault, @MayBeNull String name, String partType, double probability) {
+        static LeaningWire of(Stood.Leaning leaning, Optional<Pack> pack) {
+            return new LeaningWire(
+                    leaning.fault(),
+                    pack.flatMap(p -> p.fault(leaning.fault())).map(Fault::name).orElse(null),
+                    leaning.partType(),
+                    leaning.probability());
+        }
+    }
 
     /** A part that was needed, and by which rule. */
     public record RuleWire(String part, int quantity, String why) {}
+
+    /** A part that was put in the bag, or left. */
+    public record LeftWire(String part, int quantity) {}
+
+    /** A caution in the words of that day, and whether it was shown. */
+    public record WarnedWire(String hazard, String text, boolean shown) {
+        static WarnedWire of(Stood.Warned caution, Set<Hazard> shown) {
+            return new WarnedWire(caution.hazard().slug(), caution.text(), shown.contains(caution.hazard()));
+        }
+    }
+
+    /** A quote that was written while the case stood so. */
+    public record QuotedWire(long number, Instant createdAt, String total, String currency) {
+        static QuotedWire of(Quote quote) {
+            return new QuotedWire(
+                    quote.number(),
+                    quote.createdAt(),
+                    quote.sum().total().decimal(),
+                    quote.sum().total().currency());
+        }
+    }
 }

@@ -10,26 +10,36 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import synopta.core.counter.CaseLog;
 import synopta.store.jdbc.Jdbc;
 
 /**
- * Finds cases by their words, newest first. A word that few cases have is looked up; one that many have is met soon anyway,
- * so the cases are gone through from the newest, and read for it.
+ * Finds cases by their words, newest first. A word that few cases have is looked up. Words that many have are mostly met
+ * soon, so the newest cases are read for them; where that does not fill the page, the rarest word is looked up after all.
  */
 final class CaseSearch {
-    /** A word that more cases have than this is not looked up. */
-    private static final int MANY = 20_000;
+    /**
+     * Up to where which way is the quicker; what is found is the same.
+     *
+     * @param many a word that more cases have than this is not looked up
+     * @param few so few are read for the other words rather than looked up for each
+     * @param newest so many cases are read before words that many cases have are looked up
+     * @param atOnce so many are read at once
+     */
+    record Limits(int many, int few, int newest, int atOnce) {
+        static final Limits USUAL = new Limits(20_000, 2_000, 1_000, 250);
+    }
 
-    /** So few are read for the other words rather than looked up for each. */
-    private static final int FEW = 2_000;
-
-    private static final int AT_ONCE = 250;
+    /** Beginnings of words that were found in too many cases to be looked up: cases only get more. */
+    private final Set<String> common = ConcurrentHashMap.newKeySet();
 
     private final Jdbc jdbc;
+    private final Limits limits;
 
-    CaseSearch(Jdbc jdbc) {
+    CaseSearch(Jdbc jdbc, Limits limits) {
         this.jdbc = jdbc;
+        this.limits = limits;
     }
 
     private static final String FORGET = """
@@ -60,6 +70,9 @@ final class CaseSearch {
     private Optional<Having> having(List<String> words, int most) {
         Optional<Having> all = Optional.empty();
         for (String word : words) {
+            if (common.contains(word)) {
+                continue;
+            }
             List<Integer> numbers =
                     jdbc.list(HAVING, row -> (int) row.getLong("number"), word, word + Character.MAX_VALUE, most + 1);
             if (numbers.size() <= most) {
@@ -71,6 +84,8 @@ final class CaseSearch {
                     met.addAll(before.words);
                 });
                 all = Optional.of(new Having(cases, met));
+            } else if (most == limits.many) {
+                common.add(word);
             }
         }
         return all;
@@ -84,12 +99,23 @@ final class CaseSearch {
         OffsetDateTime from = startOf(filter.from().orElse(LocalDate.of(1970, 1, 1)));
         OffsetDateTime to =
                 startOf(filter.to().orElse(LocalDate.of(9998, 12, 30)).plusDays(1));
-        Optional<Having> having = having(asked.words(), FEW).or(() -> having(asked.words(), MANY));
+        Days days = new Days(from, to);
         long below = filter.after().orElse(Long.MAX_VALUE);
-        return having.isPresent()
-                ? lookedUp(having.get().cases, asked.without(having.get().words), from, to, below, filter.limit())
-                : goneThrough(asked, from, to, below, filter.limit());
+        Optional<Having> few = having(asked.words(), limits.few);
+        if (few.isPresent()) {
+            return lookedUp(few.get(), asked, days, below, filter.limit());
+        }
+        List<Long> newest = goneThrough(asked, days, below, filter.limit(), limits.newest);
+        if (newest.size() == filter.limit()) {
+            return newest;
+        }
+        return having(asked.words(), limits.many)
+                .map(having -> lookedUp(having, asked, days, below, filter.limit()))
+                .orElseGet(() -> goneThrough(asked, days, below, filter.limit(), Integer.MAX_VALUE));
     }
+
+    /** From the first to before the second. */
+    private record Days(OffsetDateTime from, OffsetDateTime to) {}
 
     private static final String THESE = """
             select number, searched
@@ -99,16 +125,21 @@ final class CaseSearch {
                and created_at < ?
              order by number desc""";
 
-    private List<Long> lookedUp(
-            BitSet among, CaseWords.Asked asked, OffsetDateTime from, OffsetDateTime to, long below, int limit) {
+    private List<Long> lookedUp(Having having, CaseWords.Asked all, Days days, long below, int limit) {
+        BitSet among = having.cases;
+        CaseWords.Asked asked = all.without(having.words);
         List<Long> page = new ArrayList<>();
         int next = among.previousSetBit((int) Math.min(Math.max(0, below - 1), among.length()));
         while (next >= 0 && page.size() < limit) {
             List<Long> batch = new ArrayList<>();
-            for (; next >= 0 && batch.size() < AT_ONCE; next = next == 0 ? -1 : among.previousSetBit(next - 1)) {
+            for (; next >= 0 && batch.size() < limits.atOnce; next = next == 0 ? -1 : among.previousSetBit(next - 1)) {
                 batch.add((long) next);
             }
-            take(page, limit, asked, jdbc.list(THESE, CaseSearch::found, batch.toArray(Long[]::new), from, to));
+            take(
+                    page,
+                    limit,
+                    asked,
+                    jdbc.list(THESE, CaseSearch::found, batch.toArray(Long[]::new), days.from, days.to));
         }
         return page;
     }
@@ -122,16 +153,17 @@ final class CaseSearch {
              order by number desc
              limit ?""";
 
-    private List<Long> goneThrough(
-            CaseWords.Asked asked, OffsetDateTime from, OffsetDateTime to, long below, int limit) {
+    private List<Long> goneThrough(CaseWords.Asked asked, Days days, long below, int limit, int most) {
         List<Long> page = new ArrayList<>();
         long next = below;
+        int read = 0;
         List<Found> batch;
         do {
-            batch = jdbc.list(NEXT, CaseSearch::found, from, to, next, AT_ONCE);
+            batch = jdbc.list(NEXT, CaseSearch::found, days.from, days.to, next, limits.atOnce);
+            read += batch.size();
             take(page, limit, asked, batch);
             next = batch.isEmpty() ? next : batch.get(batch.size() - 1).number;
-        } while (page.size() < limit && batch.size() == AT_ONCE);
+        } while (page.size() < limit && read < most && batch.size() == limits.atOnce);
         return page;
     }
 

@@ -34,7 +34,7 @@ public final class CaseStore implements CaseLog {
     public CaseStore(Jdbc jdbc) {
         this.jdbc = jdbc;
         items = new CaseItems(jdbc);
-        search = new CaseSearch(jdbc);
+        search = new CaseSearch(jdbc, CaseSearch.Limits.USUAL);
         customers = new CustomerStore(jdbc);
         jdbc.inTransaction(this::indexWhatIsNot);
     }

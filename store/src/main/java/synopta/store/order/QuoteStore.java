@@ -80,6 +80,18 @@ public final class QuoteStore implements QuoteLog {
         return jdbc.one(FIND, this::quote, number);
     }
 
+    private static final String OF_CASE = """
+            select number, created_at, valid_until, branch, customer, case_number, tax_percent, tax_included,
+                   goods_cents, tax_cents, total_cents, currency
+              from quote
+             where case_number = ?
+             order by number""";
+
+    @Override
+    public List<Quote> of(long caseNumber) {
+        return jdbc.list(OF_CASE, this::quote, caseNumber);
+    }
+
     private static final String LIST = """
             select number, created_at, valid_until, branch, customer, case_number, tax_percent, tax_included,
                    goods_cents, tax_cents, total_cents, currency
