@@ -1,64 +1,30 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { Button, Form } from "react-bootstrap";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { Masthead } from "../shared/Masthead";
 import { CaseTable } from "./CaseTable";
+import { Scan } from "./Scan";
 import { Tabs } from "./Tabs";
+import { useReturned } from "./useReturned";
 import "./daybook.css";
 
 const DAYS = 7;
 
 /** What came back starts with a scan; below, the cases that somebody should ask after. */
 export function AskAfterPage() {
-  const [code, setCode] = useState("");
-  const [scanned, setScanned] = useState("");
   const navigate = useNavigate();
   const due = useQuery({
     queryKey: ["follow-ups"],
     queryFn: () => answer(api.GET("/api/follow-ups", { params: { query: { days: DAYS } } })),
   });
-  const returned = useQuery({
-    queryKey: ["returns", scanned],
-    queryFn: () => answer(api.GET("/api/returns", { params: { query: { code: scanned } } })),
-    enabled: scanned !== "",
-    retry: false,
-  });
-  const only = returned.data?.length === 1 ? returned.data[0] : undefined;
-  useEffect(() => {
-    if (only) {
-      void navigate(`/day-book/outcome/${only.number}`);
-    }
-  }, [only, navigate]);
+  const returned = useReturned((only) => void navigate(`/day-book/outcome/${only}`));
   return (
     <>
       <Masthead />
       <main id="main" className="place daybook">
         <h1>Day book</h1>
         <Tabs />
-        <form
-          className="scan"
-          onSubmit={(event) => {
-            event.preventDefault();
-            setScanned(code.trim());
-          }}
-        >
-          <Form.Label htmlFor="scan">Something came back: scan the sheet or the part, or type it</Form.Label>
-          <div className="d-flex gap-2">
-            <Form.Control
-              id="scan"
-              autoFocus
-              autoComplete="off"
-              placeholder="SYNOPTA CASE 31, 31 or QV-1183"
-              value={code}
-              onChange={(event) => setCode(event.target.value)}
-            />
-            <Button type="submit" variant="act">
-              Find the case <kbd>Enter</kbd>
-            </Button>
-          </div>
-        </form>
+        <Scan onScan={returned.mutate} busy={returned.isPending} />
         {returned.error && (
           <div className="notice bad" role="alert">
             {returned.error.message}

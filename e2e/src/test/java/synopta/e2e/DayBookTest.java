@@ -4,6 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.WriterException;
+import com.google.zxing.client.j2se.MatrixToImageWriter;
+import com.google.zxing.qrcode.QRCodeWriter;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -11,6 +15,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -95,6 +100,21 @@ public class DayBookTest extends Browser {
     }
 
     @Test
+    public void whereThereIsNoScannerAPictureOfTheCodeIsTaken() throws IOException, WriterException {
+        String number = handOver("th7820w thumps");
+        at("/day-book/ask-after");
+        Path picture = Files.createTempFile("code", ".png");
+        Files.writeString(picture, "no picture");
+        page.getByLabel("No scanner?").setInputFiles(picture);
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Take one as PNG or JPEG");
+        MatrixToImageWriter.writeToPath(
+                new QRCodeWriter().encode("SYNOPTA CASE " + number, BarcodeFormat.QR_CODE, 240, 240), "png", picture);
+        page.getByLabel("No scanner?").setInputFiles(picture);
+        page.waitForURL("**/day-book/outcome/" + number);
+        Files.delete(picture);
+    }
+
+    @Test
     public void howRightWeWereIsShownWithItsFiguresAndTakenAway() throws IOException {
         at("/day-book/how-right");
         assertThat(page.getByText("right the first time").first()).isVisible();
@@ -123,7 +143,8 @@ public class DayBookTest extends Browser {
         page.getByLabel("Decided by").fill("Ada");
         first.getByRole(AriaRole.BUTTON).click();
         Locator behind = page.locator(".proposals .behind");
-        assertThat(behind.getByRole(AriaRole.LINK).first()).hasAttribute("href", Pattern.compile("/cases/\\d+"));
+        assertThat(behind.getByRole(AriaRole.LINK).first())
+                .hasAttribute("href", Pattern.compile("/day-book/record/\\d+"));
         button("Accept 1").click();
         assertThat(page.getByText("In force: version")).isVisible();
         Locator versions = region("Versions");

@@ -35,12 +35,6 @@ public class Pictures extends Browser {
         assertThat(region("Machine")).containsText("again");
         picture("counter-read-again");
 
-        caller("hv4415w HN-3340 sn 9J-H42107");
-        assertThat(region("Bag")).containsText("Does not fit");
-        page.keyboard().press("v");
-        assertThat(region("Bag")).containsText("HN-3342");
-        picture("counter-part-number");
-
         for (String line : List.of(
                 "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
             caller(line);
@@ -68,6 +62,9 @@ public class Pictures extends Browser {
         at("/day-book/outcome/148");
         assertThat(region("What it was")).containsText("said");
         picture("day-book-outcome");
+        at("/day-book/record/148");
+        assertThat(region("Pointed to")).containsText("%");
+        picture("day-book-record");
         at("/day-book/how-right");
         assertThat(page.getByText("right the first time").first()).isVisible();
         picture("day-book-how-right");

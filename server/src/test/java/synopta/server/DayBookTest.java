@@ -9,6 +9,12 @@ import static synopta.server.Served.get;
 import static synopta.server.Served.post;
 import static synopta.server.Served.send;
 
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.WriterException;
+import com.google.zxing.client.j2se.MatrixToImageWriter;
+import com.google.zxing.qrcode.QRCodeWriter;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.testng.annotations.DataProvider;
@@ -123,6 +129,29 @@ public class DayBookTest {
         assertTrue(text("/api/day-book/cases.csv?q=" + number).contains("1 x QV-1183: wrong-part"));
         String day = get("/api/cases/" + number).text("/createdAt").substring(0, 10);
         assertEquals(new String(bytes("/api/day-book/day.pdf?day=" + day), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+    }
+
+    private static byte[] picture(String code) throws WriterException, IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        MatrixToImageWriter.writeToStream(new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 240, 240), "png", out);
+        return out.toByteArray();
+    }
+
+    @Test
+    public void aReturnStartsFromAPictureOfTheCodeWhereThereIsNoScanner() throws WriterException, IOException {
+        long number = kept("th7820w thumps", "");
+        String path = "/api/returns/picture";
+        Served.Answer found = Served.sendBytes(path, "image/png", picture("SYNOPTA CASE " + number));
+        assertEquals(each(found.body(), "number"), List.of("" + number));
+        assertTrue(each(Served.sendBytes(path, "image/png", picture("QV-1183")).body(), "number")
+                .contains("" + number));
+        Served.Answer elsewhere = Served.sendBytes(path, "image/png", picture("OF ANOTHER HOUSE"));
+        assertEquals(elsewhere.status(), 404);
+        assertTrue(elsewhere.text("/detail").contains("OF ANOTHER HOUSE"));
+        Served.Answer none = Served.sendBytes(path, "image/png", "no picture".getBytes(StandardCharsets.UTF_8));
+        assertEquals(none.status(), 422, none.body().toString());
+        assertTrue(none.text("/detail").contains("PNG or JPEG"), none.body().toString());
+        assertEquals(Served.sendBytes(path, "image/png", new byte[16_000_000]).status(), 413);
     }
 
     /** An outcome that cannot be, and a word of what to do. */

@@ -41,7 +41,16 @@ public record Change(String field, String before, String after) {
         told.put(
                 "ageYears", draft.ageYears().isPresent() ? "" + draft.ageYears().getAsDouble() : "");
         told.put("platform", draft.platform().orElse(""));
-        told.put("findings", list(draft.findings().stream().map(f -> f.finding() + " " + f.answer())));
+        told.put(
+                "rechecked",
+                list(draft.rechecked().stream()
+                        .map(r -> r.position() + " "
+                                + r.character().map(String::valueOf).orElse("nothing"))));
+        told.put("looked", list(draft.looked().stream().sorted()));
+        told.put(
+                "findings",
+                list(draft.findings().stream()
+                        .map(f -> f.finding() + " " + f.answer() + (f.sure() ? "" : ", perhaps"))));
         told.put(
                 "readings",
                 list(draft.readings().stream()
@@ -49,6 +58,8 @@ public record Change(String field, String before, String after) {
         told.put("struck", list(draft.struck().stream().sorted()));
         told.put("picked", list(draft.picked().stream().sorted()));
         told.put("dropped", list(draft.dropped().stream().sorted()));
+        told.put("person", draft.person().slug());
+        told.put("adjusted", list(draft.shopping().adjusted().stream().map(Change::adjusted)));
         told.put("lines", list(content.lines().stream().map(l -> l.quantity() + " x " + l.part())));
         told.put(
                 "cautionsShown",
@@ -57,10 +68,22 @@ public record Change(String field, String before, String after) {
                         .map(Hazard::slug)));
         told.put("saidTo", content.saidTo().orElse(""));
         told.put("branch", draft.shopping().branch().orElse(""));
+        told.put(
+                "neededInDays",
+                draft.shopping().neededInDays().isPresent()
+                        ? "" + draft.shopping().neededInDays().getAsInt()
+                        : "");
         told.put("specialist", content.specialist().orElse(""));
         told.put("customer", list(who(content.customer())));
         told.put("status", content.status().slug());
         return told;
+    }
+
+    private static String adjusted(Shopping.Adjusted a) {
+        return (a.quantity().isPresent() ? a.quantity().getAsInt() + " x " : "")
+                + a.part()
+                + (a.valueCents().isPresent() ? ", worth " + a.valueCents().getAsLong() + " cents" : "")
+                + (a.needed() ? ", needed" : "");
     }
 
     private static Stream<String> who(Customer customer) {

@@ -10,8 +10,13 @@ public interface OutcomeLog {
     /** Adds an entry to a case; an earlier one stays, and counts no more. */
     void add(long number, Outcome outcome, Told told);
 
+    /** The entries of these cases, the first first; cases without an entry are left out. */
+    Map<Long, List<Outcome>> of(List<Long> numbers);
+
     /** The entries of a case, the first first. */
-    List<Outcome> of(long number);
+    default List<Outcome> of(long number) {
+        return of(List.of(number)).getOrDefault(number, List.of());
+    }
 
     /** Every case of which something was told, by its last entry. */
     List<Told> told();

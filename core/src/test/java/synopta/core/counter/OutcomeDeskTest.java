@@ -32,8 +32,8 @@ public class OutcomeDeskTest {
         }
 
         @Override
-        public List<Outcome> of(long number) {
-            return List.of();
+        public Map<Long, List<Outcome>> of(List<Long> numbers) {
+            return Map.of();
         }
 
         @Override

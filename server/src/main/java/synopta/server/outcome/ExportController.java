@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.springframework.beans.factory.annotation.Value;
@@ -46,7 +47,7 @@ class ExportController {
             @RequestParam(required = false) LocalDate from,
             @RequestParam(required = false) LocalDate to) {
         List<CaseRow> rows = new ArrayList<>();
-        each(q, from, to, record -> rows.add(row(record)));
+        each(q, from, to, page -> rows.addAll(rows(page)));
         return rows;
     }
 
@@ -76,7 +77,7 @@ class ExportController {
     @GetMapping(path = "/day.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     void day(@RequestParam LocalDate day, HttpServletResponse response) throws IOException {
         List<CaseRecord> records = new ArrayList<>();
-        each(null, day, day, records::add);
+        each(null, day, day, records::addAll);
         Collections.reverse(records);
         DaySheetPdf.write(
                 house,
@@ -89,21 +90,27 @@ class ExportController {
         return new TableWriter(
                 "cases",
                 CaseRow.COLUMNS,
-                reader -> each(q, from, to, record -> reader.accept(row(record).cells())));
+                reader -> each(q, from, to, page -> rows(page).forEach(row -> reader.accept(row.cells()))));
     }
 
-    private CaseRow row(CaseRecord record) {
-        List<Outcome> entries = outcomes.of(record.number());
-        return CaseRow.of(record, entries.stream().reduce((first, second) -> second));
+    private List<CaseRow> rows(List<CaseRecord> records) {
+        Map<Long, List<Outcome>> entries =
+                outcomes.of(records.stream().map(CaseRecord::number).toList());
+        return records.stream()
+                .map(record -> CaseRow.of(
+                        record,
+                        entries.getOrDefault(record.number(), List.of()).stream()
+                                .reduce((first, second) -> second)))
+                .toList();
     }
 
-    private void each(String q, LocalDate from, LocalDate to, Consumer<CaseRecord> reader) {
+    private void each(String q, LocalDate from, LocalDate to, Consumer<List<CaseRecord>> reader) {
         Optional<Long> after = Optional.empty();
         List<CaseRecord> page;
         do {
             page = cases.list(new CaseLog.Filter(
                     Optional.ofNullable(q), Optional.ofNullable(from), Optional.ofNullable(to), after, PAGE));
-            page.forEach(reader);
+            reader.accept(page);
             after = page.isEmpty()
                     ? after
                     : Optional.of(page.get(page.size() - 1).number());

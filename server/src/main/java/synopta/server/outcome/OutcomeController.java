@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,6 +21,7 @@ import synopta.core.counter.CaseLog;
 import synopta.core.counter.CaseRecord;
 import synopta.core.counter.OutcomeDesk;
 import synopta.core.outcome.OutcomeLog;
+import synopta.formats.print.CodeReader;
 import synopta.server.Packs;
 import synopta.server.web.Refused;
 
@@ -73,18 +75,42 @@ class OutcomeController {
     /** The cases that a scanned or typed code means: a case's own, or those in which a part was handed over, the last first. */
     @GetMapping("/returns")
     List<OutcomeWire.FollowedWire> returned(@RequestParam String code) {
+        List<OutcomeWire.FollowedWire> found = meant(code);
+        if (found.isEmpty()) {
+            throw nothingUnder(code);
+        }
+        return found;
+    }
+
+    /** The same from a picture of the code, as a camera takes it. */
+    @PostMapping(
+            path = "/returns/picture",
+            consumes = {MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE})
+    List<OutcomeWire.FollowedWire> photographed(@RequestBody byte[] picture) {
+        List<String> codes = CodeReader.read(picture);
+        if (codes.isEmpty()) {
+            throw Refused.impossible(
+                    "picture", "No code can be seen in the picture. Go nearer and hold still, or type the number.");
+        }
+        return codes.stream()
+                .map(this::meant)
+                .filter(found -> !found.isEmpty())
+                .findFirst()
+                .orElseThrow(() -> nothingUnder(String.join("”, “", codes)));
+    }
+
+    private List<OutcomeWire.FollowedWire> meant(String code) {
         Matcher number = CASE.matcher(code.strip());
         List<Long> meant = number.matches()
                 ? List.of(Long.valueOf(number.group(1)))
                 : log.with(new PartNumber(code.strip()), PAGE);
-        List<OutcomeWire.FollowedWire> found =
-                cases.these(meant).stream().map(OutcomeWire.FollowedWire::of).toList();
-        if (found.isEmpty()) {
-            throw Refused.missing(
-                    "Nothing was handed over under “%s”. Scan the code of the sheet, or type the case's number."
-                            .formatted(code.strip()));
-        }
-        return found;
+        return cases.these(meant).stream().map(OutcomeWire.FollowedWire::of).toList();
+    }
+
+    private static Refused nothingUnder(String code) {
+        return Refused.missing(
+                "Nothing was handed over under “%s”. Scan the code of the sheet, or type the case's number."
+                        .formatted(code.strip()));
     }
 
     private CaseRecord found(long number) {

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -50,8 +51,13 @@ class Interface implements WebMvcConfigurer {
     @Component
     static final class Guard extends OncePerRequestFilter {
         private static final long MEGABYTE = 1_000_000;
-        private static final long MOST_OF_A_CALL = 2 * MEGABYTE;
-        private static final long MOST_OF_A_DELIVERY = 500 * MEGABYTE;
+        private static final Limit ANY_CALL = new Limit(2, "Send less at once.");
+        private static final Map<String, Limit> LIMITS = Map.of(
+                "/api/catalogue/imports", new Limit(500, "Pack the CSV files as a zip, or send them in parts."),
+                "/api/returns/picture", new Limit(15, "Take a smaller picture, or type the number."));
+
+        /** So much may be brought, and what to do when it is more. */
+        private record Limit(long megabytes, String remedy) {}
 
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -61,19 +67,14 @@ class Interface implements WebMvcConfigurer {
                     "default-src 'self'; img-src 'self' data:; frame-ancestors 'none'; base-uri 'none'; form-action 'self'");
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Referrer-Policy", "no-referrer");
-            boolean delivery = request.getRequestURI().equals("/api/catalogue/imports");
-            long most = delivery ? MOST_OF_A_DELIVERY : MOST_OF_A_CALL;
-            if (request.getContentLengthLong() > most) {
+            Limit limit = LIMITS.getOrDefault(request.getRequestURI(), ANY_CALL);
+            if (request.getContentLengthLong() > limit.megabytes * MEGABYTE) {
                 response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
                 response.setContentType("application/problem+json");
                 response.getWriter()
                         .write(
                                 "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"The body has more than %d MB. %s\"}"
-                                        .formatted(
-                                                most / MEGABYTE,
-                                                delivery
-                                                        ? "Pack the CSV files as a zip, or send them in parts."
-                                                        : "Send less at once."));
+                                        .formatted(limit.megabytes, limit.remedy));
                 return;
             }
             chain.doFilter(request, response);

@@ -7,6 +7,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -80,34 +81,46 @@ public final class OutcomeStore implements OutcomeLog {
     }
 
     private static final String ENTRIES = """
-            select entry, told_at, told_by, fault, fixed, minutes, note
+            select number, entry, told_at, told_by, fault, fixed, minutes, note
               from outcome
-             where number = ?
-             order by entry""";
+             where number = any(?)
+             order by number, entry""";
     private static final String RETURNS = """
-            select entry, part, quantity, reason
+            select number, entry, part, quantity, reason
               from outcome_return
-             where number = ?
-             order by entry, place""";
+             where number = any(?)
+             order by number, entry, place""";
 
-    private record Back(int entry, Outcome.Return what) {}
-
-    @Override
-    public List<Outcome> of(long number) {
-        Map<Integer, List<Outcome.Return>> returns = new LinkedHashMap<>();
-        jdbc.list(RETURNS, OutcomeStore::back, number)
-                .forEach(back -> returns.computeIfAbsent(back.entry, e -> new ArrayList<>())
-                        .add(back.what));
-        return jdbc.list(ENTRIES, row -> entry(row, returns.getOrDefault(row.getInt("entry"), List.of())), number);
+    /** Which entry of which case. */
+    private record Of(long number, int entry) {
+        static Of row(ResultSet row) throws SQLException {
+            return new Of(row.getLong("number"), row.getInt("entry"));
+        }
     }
 
-    private static Back back(ResultSet row) throws SQLException {
-        return new Back(
-                row.getInt("entry"),
-                new Outcome.Return(
-                        new PartNumber(row.getString("part")),
-                        row.getInt("quantity"),
-                        Outcome.Reason.of(row.getString("reason"))));
+    @Override
+    public Map<Long, List<Outcome>> of(List<Long> numbers) {
+        Long[] asked = numbers.toArray(Long[]::new);
+        Map<Of, List<Outcome.Return>> returns = new HashMap<>();
+        jdbc.list(RETURNS, row -> Map.entry(Of.row(row), back(row)), (Object) asked)
+                .forEach(e -> returns.computeIfAbsent(e.getKey(), of -> new ArrayList<>())
+                        .add(e.getValue()));
+        Map<Long, List<Outcome>> entries = new HashMap<>();
+        jdbc.list(
+                        ENTRIES,
+                        row -> Map.entry(
+                                row.getLong("number"), entry(row, returns.getOrDefault(Of.row(row), List.of()))),
+                        (Object) asked)
+                .forEach(e -> entries.computeIfAbsent(e.getKey(), n -> new ArrayList<>())
+                        .add(e.getValue()));
+        return entries;
+    }
+
+    private static Outcome.Return back(ResultSet row) throws SQLException {
+        return new Outcome.Return(
+                new PartNumber(row.getString("part")),
+                row.getInt("quantity"),
+                Outcome.Reason.of(row.getString("reason")));
     }
 
     private static Outcome entry(ResultSet row, List<Outcome.Return> returns) throws SQLException {
