@@ -2,18 +2,16 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Form } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
-import { many, percent, sentence } from "../shared/format";
+import { many, percent } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { Bars } from "./Bars";
 import { Calibration } from "./Calibration";
 import { Chart } from "./Chart";
+import { Questions } from "./Questions";
 import { reasonName } from "./reasons";
 import { Shares } from "./Shares";
 import { Tabs } from "./Tabs";
 import "./daybook.css";
-
-/** So many questions are shown; the table has them all. */
-const QUESTIONS = 8;
-const OFTEN = 5;
 
 const BYS: [string, string][] = [
   ["appliance", "by appliance"],
@@ -80,146 +78,116 @@ function Counts({ data, days }: { data: Wire["LedgerAnswer"]; days: string }) {
   const shares = data.by[by] ?? [];
   return (
     <div className="charts">
-      <Chart
-        title="Right the first time"
-        table="right-first-time"
-        days={days}
-        columns={["", "right", "cases", "rate", "between"]}
-        rows={shares.map((s) => [
-          s.label.replaceAll("-", " "),
-          s.right,
-          s.cases,
-          percent(s.rate),
-          `${percent(s.low)} and ${percent(s.high)}`,
-        ])}
-      >
-        <Form.Select
-          size="sm"
-          aria-label="Right the first time, by"
-          value={by}
-          onChange={(e) => setBy(e.target.value)}
+      <div className="column">
+        <Chart
+          title="Right the first time"
+          table="right-first-time"
+          days={days}
+          columns={["", "right", "cases", "rate", "between"]}
+          rows={shares.map((s) => [
+            s.label.replaceAll("-", " "),
+            s.right,
+            s.cases,
+            percent(s.rate),
+            `${percent(s.low)} and ${percent(s.high)}`,
+          ])}
         >
-          {BYS.map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </Form.Select>
-        <Shares shares={shares} />
-      </Chart>
-      <Chart
-        title="Said so likely, and it was"
-        table="calibration"
-        days={days}
-        columns={["said", "was", "of", "rate", "between"]}
-        rows={data.calibration.map((b) => [
-          percent(b.said),
-          b.was,
-          b.of,
-          percent(b.was / b.of),
-          `${percent(b.low)} and ${percent(b.high)}`,
-        ])}
-      >
-        <Calibration bins={data.calibration} />
-      </Chart>
-      <Chart
-        title="What came back, and why"
-        table="returns"
-        days={days}
-        columns={["why", "cases"]}
-        rows={data.returns.map((r) => [reasonName(r.reason), r.cases])}
-      >
-        <Bars
-          rows={data.returns.map((r) => ({
-            label: reasonName(r.reason),
-            value: r.cases,
-            said: `${r.cases}`,
-          }))}
-        />
-      </Chart>
-      <Chart
-        title="Questions worth asking"
-        table="questions"
-        days={days}
-        columns={["question", "times asked", "tells, bits"]}
-        rows={data.questions.map((q) => [q.question, q.times, q.meanBits.toFixed(2)])}
-      >
-        <Bars rows={telling(data.questions)} />
-      </Chart>
-      <Chart
-        title="Until the answer"
-        table="times"
-        days={days}
-        columns={["", "cases", "half within, s", "nine in ten within, s"]}
-        rows={data.times.map((t) => [t.label, t.cases, t.half, t.nineInTen])}
-      >
-        <Bars
-          rows={data.times.map((t) => ({
-            label: t.label,
-            value: t.half,
-            said: `half within ${t.half} s, nine in ten within ${t.nineInTen} s`,
-          }))}
-        />
-      </Chart>
-      <Chart
-        title="Advice overruled, and who was right"
-        table="overruled"
-        days={days}
-        columns={["right was", "cases"]}
-        rows={[
-          ["the specialist", data.overruled.specialist],
-          ["the advice", data.overruled.advice],
-          ["neither", data.overruled.neither],
-        ]}
-      >
-        <Bars
+          <Form.Select
+            size="sm"
+            aria-label="Right the first time, by"
+            value={by}
+            onChange={(e) => setBy(e.target.value)}
+          >
+            {BYS.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </Form.Select>
+          <Shares shares={shares} />
+        </Chart>
+        <Chart
+          title="Questions worth asking"
+          table="questions"
+          days={days}
+          columns={["question", "times asked", "tells, bits"]}
+          rows={data.questions.map((q) => [q.question, q.times, q.meanBits.toFixed(2)])}
+        >
+          <Questions questions={data.questions} />
+        </Chart>
+      </div>
+      <div className="column">
+        <Chart
+          title="Said so likely, and it was"
+          table="calibration"
+          days={days}
+          columns={["said", "was", "of", "rate", "between"]}
+          rows={data.calibration.map((b) => [
+            percent(b.said),
+            b.was,
+            b.of,
+            percent(b.was / b.of),
+            `${percent(b.low)} and ${percent(b.high)}`,
+          ])}
+        >
+          <Calibration bins={data.calibration} />
+        </Chart>
+        <Chart
+          title="Until the answer"
+          table="times"
+          days={days}
+          columns={["", "cases", "half within, s", "nine in ten within, s"]}
+          rows={data.times.map((t) => [t.label, t.cases, t.half, t.nineInTen])}
+        >
+          <Bars
+            rows={data.times.map((t) => ({
+              label: t.label,
+              value: t.half,
+              said: `half within ${t.half} s, nine in ten within ${t.nineInTen} s`,
+            }))}
+          />
+        </Chart>
+      </div>
+      <div className="column">
+        <Chart
+          title="What came back, and why"
+          table="returns"
+          days={days}
+          columns={["why", "cases"]}
+          rows={data.returns.map((r) => [reasonName(r.reason), r.cases])}
+        >
+          <Bars
+            rows={data.returns.map((r) => ({
+              label: reasonName(r.reason),
+              value: r.cases,
+              said: `${r.cases}`,
+            }))}
+          />
+        </Chart>
+        <Chart
+          title="Advice overruled, and who was right"
+          table="overruled"
+          days={days}
+          columns={["right was", "cases"]}
           rows={[
-            {
-              label: "the specialist",
-              value: data.overruled.specialist,
-              said: `${data.overruled.specialist}`,
-            },
-            { label: "the advice", value: data.overruled.advice, said: `${data.overruled.advice}` },
-            { label: "neither", value: data.overruled.neither, said: `${data.overruled.neither}` },
+            ["the specialist", data.overruled.specialist],
+            ["the advice", data.overruled.advice],
+            ["neither", data.overruled.neither],
           ]}
-        />
-      </Chart>
+        >
+          <Bars
+            rows={[
+              {
+                label: "the specialist",
+                value: data.overruled.specialist,
+                said: `${data.overruled.specialist}`,
+              },
+              { label: "the advice", value: data.overruled.advice, said: `${data.overruled.advice}` },
+              { label: "neither", value: data.overruled.neither, said: `${data.overruled.neither}` },
+            ]}
+          />
+        </Chart>
+      </div>
     </div>
-  );
-}
-
-type Row = { label: string; value: number; said: string };
-
-/** Those that told most, and those that told least, of those that were asked often enough to say so. */
-function telling(all: Wire["AskedWire"][]): Row[] {
-  const questions = all.filter((q) => q.times >= OFTEN);
-  const shown =
-    questions.length <= QUESTIONS
-      ? questions
-      : [...questions.slice(0, QUESTIONS / 2), ...questions.slice(-QUESTIONS / 2)];
-  return shown.map((q) => ({
-    label: sentence(q.question),
-    value: Math.max(0, q.meanBits),
-    said:
-      q.meanBits > 0.05
-        ? `makes it ${(2 ** q.meanBits).toFixed(1)} times as likely, ${many(q.times, "time")} asked`
-        : `told nothing, ${many(q.times, "time")} asked`,
-  }));
-}
-
-/** Bars from nought, each with its figure in words. */
-function Bars({ rows }: { rows: Row[] }) {
-  const most = Math.max(...rows.map((row) => row.value), 1e-9);
-  return (
-    <ul className="bars">
-      {rows.map((row) => (
-        <li key={row.label}>
-          <div className="bar-words">
-            <span>{row.label}</span> <span className="soft">{row.said}</span>
-          </div>
-          <div className="bar" style={{ width: `${(100 * row.value) / most}%` }} />
-        </li>
-      ))}
-    </ul>
   );
 }

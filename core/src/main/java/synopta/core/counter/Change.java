@@ -55,11 +55,21 @@ public record Change(String field, String before, String after) {
                 "readings",
                 list(draft.readings().stream()
                         .map(r -> r.test() + " " + r.reading().fold(value -> "" + value, open -> "OL"))));
+        overruled(draft, told);
+        handedOver(content, told);
+        return told;
+    }
+
+    private static void overruled(CaseDraft draft, Map<String, String> told) {
         told.put("struck", list(draft.struck().stream().sorted()));
         told.put("picked", list(draft.picked().stream().sorted()));
         told.put("dropped", list(draft.dropped().stream().sorted()));
         told.put("person", draft.person().slug());
         told.put("adjusted", list(draft.shopping().adjusted().stream().map(Change::adjusted)));
+    }
+
+    private static void handedOver(CaseContent content, Map<String, String> told) {
+        Shopping shopping = content.draft().shopping();
         told.put("lines", list(content.lines().stream().map(l -> l.quantity() + " x " + l.part())));
         told.put(
                 "cautionsShown",
@@ -67,16 +77,15 @@ public record Change(String field, String before, String after) {
                         .sorted(Comparator.naturalOrder())
                         .map(Hazard::slug)));
         told.put("saidTo", content.saidTo().orElse(""));
-        told.put("branch", draft.shopping().branch().orElse(""));
+        told.put("branch", shopping.branch().orElse(""));
         told.put(
                 "neededInDays",
-                draft.shopping().neededInDays().isPresent()
-                        ? "" + draft.shopping().neededInDays().getAsInt()
+                shopping.neededInDays().isPresent()
+                        ? "" + shopping.neededInDays().getAsInt()
                         : "");
         told.put("specialist", content.specialist().orElse(""));
         told.put("customer", list(who(content.customer())));
         told.put("status", content.status().slug());
-        return told;
     }
 
     private static String adjusted(Shopping.Adjusted a) {
