@@ -34,7 +34,7 @@ export function DayBookPage() {
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
-        <p className="small take-away">
+        <p className="small as-tables">
           These cases as <a href={`/api/day-book/cases.csv?q=${encodeURIComponent(q)}`}>CSV</a>,{" "}
           <a href={`/api/day-book/cases.xlsx?q=${encodeURIComponent(q)}`}>XLSX</a>,{" "}
           <a href={`/api/day-book/cases.json?q=${encodeURIComponent(q)}`}>JSON</a>; today as a{" "}
@@ -93,21 +93,19 @@ function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
             <div className="small soft">{many(c.cautionsShown.length, "caution")} said</div>
           </td>
           <td>
-            <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
-              Sheet
-            </Link>
-            <div>
+            <div className="d-flex gap-3">
+              <Link to={`/sheet/${c.number}`} aria-label={`Sheet of case ${c.number}`}>
+                Sheet
+              </Link>
               <Link to={`/day-book/record/${c.number}`} aria-label={`Record of case ${c.number}`}>
                 Record
               </Link>
-            </div>
-            {c.status === "handed-over" && (
-              <div>
+              {c.status === "handed-over" && (
                 <Link to={`/day-book/outcome/${c.number}`} aria-label={`Outcome of case ${c.number}`}>
                   Outcome
                 </Link>
-              </div>
-            )}
+              )}
+            </div>
           </td>
         </>
       )}

@@ -45,6 +45,9 @@ export function HowRightPage() {
           <label>
             to <Form.Control type="date" size="sm" value={to} onChange={(e) => setTo(e.target.value)} />
           </label>
+          <p className="mb-1 small">
+            All counts as <a href={`/api/ledger?${days}`}>JSON</a>
+          </p>
           {data?.rightFirstTime && (
             <p className="headline" role="status">
               <b>{percent(data.rightFirstTime.rate)} right the first time</b>

@@ -2,6 +2,8 @@ package synopta.store;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotSame;
+import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
@@ -16,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -34,6 +37,7 @@ import synopta.core.outcome.Kind;
 import synopta.core.outcome.LearntLog;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.Proposal;
+import synopta.core.outcome.Told;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.Weights;
 import synopta.demo.DemoCatalogue;
@@ -97,7 +101,11 @@ public class DemoYearTest {
     }
 
     private LearningDesk desk() {
-        return new LearningDesk(packs, weights, store.catalogStore(), store.cases(), store.outcomes(), store.learnt());
+        return desk(store);
+    }
+
+    private LearningDesk desk(Store of) {
+        return new LearningDesk(packs, weights, of.catalogStore(), of.cases(), of.outcomes(), of.learnt());
     }
 
     @Test
@@ -190,6 +198,41 @@ public class DemoYearTest {
                 .filter(s -> s.proposal().key().equals(proposal.key()))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    public void casesAreCountedAgainOnlyWhenOneWasKeptOrTold() throws IOException {
+        try (Store own = written()) {
+            LearningDesk desk = desk(own);
+            LearningDesk.Taught taught = desk.taught();
+            assertSame(desk.taught(), taught);
+            CaseRecord one = cases(own).get(0);
+            long number = own.cases().add(one.content(), one.stood(), NOW).number();
+            assertNotSame(desk.taught(), taught);
+            Outcome outcome = new Outcome(
+                    NOW,
+                    Optional.empty(),
+                    Optional.of(one.stood().suspects().get(0).fault()),
+                    true,
+                    OptionalInt.empty(),
+                    List.of(),
+                    Optional.empty());
+            Told told = new Told(
+                    number,
+                    LAST,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    List.of(),
+                    List.of(),
+                    true,
+                    List.of(),
+                    OptionalInt.empty(),
+                    Optional.empty(),
+                    List.of());
+            own.outcomes().add(number, outcome, told);
+            assertEquals(desk.taught().lessons().size(), taught.lessons().size() + 1);
+        }
     }
 
     @Test

@@ -157,16 +157,7 @@ public class StoreTest {
         assertEquals(kept.stood(), STOOD);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
-        CaseContent bare = new CaseContent(
-                CaseDraft.of(""),
-                Optional.empty(),
-                List.of(),
-                Set.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Customer.NONE,
-                OptionalInt.empty(),
-                CaseContent.Status.OPEN);
+        CaseContent bare = Contents.bare("");
         assertEquals(store.cases().add(bare, Stood.UNTOLD, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
         long number = store.cases()

@@ -20,6 +20,9 @@ public interface CaseLog {
     /** All revisions of a case, the first first. */
     List<CaseRecord> revisions(long number);
 
+    /** How many revisions are kept of all cases: another number whenever one is added. */
+    long kept();
+
     /** Erases the customer's name and number wherever they stand; whether there is such a case. */
     boolean eraseCustomer(long number);
 

@@ -42,6 +42,7 @@ public final class LearningDesk {
     private final CaseLog cases;
     private final OutcomeLog outcomes;
     private final LearntLog log;
+    private Optional<Counted> counted = Optional.empty();
 
     /** Learns of these packs and of these weights of readings, as they ship. */
     public LearningDesk(
@@ -81,8 +82,20 @@ public final class LearningDesk {
         }
     }
 
-    /** Counts all cases. */
-    public Taught taught() {
+    /** What was taught when so much was kept. */
+    private record Counted(long kept, long entries, Taught taught) {}
+
+    /** Counts all cases, where one was kept or told since. */
+    public synchronized Taught taught() {
+        long kept = cases.kept();
+        long entries = outcomes.entries();
+        if (counted.map(c -> c.kept != kept || c.entries != entries).orElse(true)) {
+            counted = Optional.of(new Counted(kept, entries, counted()));
+        }
+        return counted.orElseThrow().taught;
+    }
+
+    private Taught counted() {
         List<Lesson> lessons = lessons();
         List<Proposal> proposals = new ArrayList<>();
         packs.forEach(pack -> proposals.addAll(new Learner(pack, lessons).proposals()));

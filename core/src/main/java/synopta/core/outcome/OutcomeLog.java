@@ -18,6 +18,9 @@ public interface OutcomeLog {
         return of(List.of(number)).getOrDefault(number, List.of());
     }
 
+    /** How many entries there are of all cases: another number whenever one is added. */
+    long entries();
+
     /** Every case of which something was told, by its last entry. */
     List<Told> told();
 

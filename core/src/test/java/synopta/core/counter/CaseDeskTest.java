@@ -56,6 +56,11 @@ public class CaseDeskTest {
         }
 
         @Override
+        public long kept() {
+            return kept.revision();
+        }
+
+        @Override
         public List<CaseRecord> these(List<Long> numbers) {
             return List.of(kept);
         }

@@ -37,6 +37,11 @@ public class OutcomeDeskTest {
         }
 
         @Override
+        public long entries() {
+            return kept.size();
+        }
+
+        @Override
         public List<Told> told() {
             return kept;
         }

@@ -273,6 +273,15 @@ public final class CaseStore implements CaseLog {
                 new Customer(Optional.ofNullable(row.getString("name")), Optional.ofNullable(row.getString("phone"))));
     }
 
+    private static final String KEPT = """
+            select count(*) as kept
+              from case_revision""";
+
+    @Override
+    public long kept() {
+        return jdbc.one(KEPT, row -> row.getLong("kept")).orElseThrow();
+    }
+
     private static final String HANDED_OVER = """
             select c.number, r.line, r.model
               from counter_case c

@@ -136,6 +136,15 @@ public final class OutcomeStore implements OutcomeLog {
                 Optional.ofNullable(row.getString("note")));
     }
 
+    private static final String ALL = """
+            select count(*) as entries
+              from outcome""";
+
+    @Override
+    public long entries() {
+        return jdbc.one(ALL, row -> row.getLong("entries")).orElseThrow();
+    }
+
     private static final String TOLD = """
             select number, served_on, appliance, layout, specialist, part_types, guesses, first_time, reasons, answer_seconds,
                    overruled, asked

@@ -12,18 +12,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
-import java.util.Set;
 import org.h2.jdbcx.JdbcDataSource;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import synopta.core.counter.CaseContent;
-import synopta.core.counter.CaseDraft;
 import synopta.core.counter.CaseLog;
-import synopta.core.counter.Customer;
 import synopta.core.counter.Stood;
+import synopta.store.Contents;
 import synopta.store.Store;
 import synopta.store.jdbc.Jdbc;
 
@@ -47,7 +43,7 @@ public class CaseSearchTest {
                     LocalDate day = FIRST.plusDays(random.nextInt(60));
                     lines.add(line);
                     days.add(day);
-                    store.cases().add(content(line), Stood.UNTOLD, noon(day));
+                    store.cases().add(Contents.bare(line), Stood.UNTOLD, noon(day));
                 }
             });
         }
@@ -63,19 +59,6 @@ public class CaseSearchTest {
 
     private static Instant noon(LocalDate day) {
         return day.atTime(12, 0).toInstant(ZoneOffset.UTC);
-    }
-
-    private static CaseContent content(String line) {
-        return new CaseContent(
-                CaseDraft.of(line),
-                Optional.empty(),
-                List.of(),
-                Set.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Customer.NONE,
-                OptionalInt.empty(),
-                CaseContent.Status.OPEN);
     }
 
     /** From all words looked up to none, in large and small steps. */
