@@ -17,7 +17,7 @@ export function Entries({ entries }: Props) {
           <li key={entry.toldAt} className="row-line">
             {when(entry.toldAt)}
             {entry.by && ` by ${entry.by}`}: {entry.fixed ? "fixed" : "not fixed"},{" "}
-            {entry.faultName ?? "nobody knows what it was"}
+            {entry.faultName ?? entry.fault ?? "nobody knows what it was"}
             {entry.minutes != null && `, ${many(entry.minutes, "minute")}`}
             {entry.returns.map((r) => `; ${r.quantity} × ${r.part} back: ${reasonName(r.reason)}`)}
             {entry.note && <span className="soft"> “{entry.note}”</span>}

@@ -23,7 +23,7 @@ export function Questions({ questions }: { questions: Asked[] }) {
     <>
       {told.length > 0 && (
         <>
-          <h3>Told most: by how much what it was became likelier</h3>
+          <p className="group">Told most: by how much what it was became likelier</p>
           <Bars
             rows={told.map((q) => ({
               label: sentence(q.question),
@@ -35,7 +35,7 @@ export function Questions({ questions }: { questions: Asked[] }) {
       )}
       {useless.length > 0 && (
         <>
-          <h3>Asked for nothing</h3>
+          <p className="group">Asked for nothing</p>
           <ul className="useless">
             {useless.map((q) => (
               <li key={q.finding} className="bar-words">

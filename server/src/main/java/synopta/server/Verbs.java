@@ -2,9 +2,13 @@ package synopta.server;
 
 import java.io.IOException;
 import java.io.PrintStream;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipException;
 import org.springframework.boot.logging.LogLevel;
 import org.springframework.boot.logging.LoggingSystem;
 import synopta.core.catalog.CatalogTables;
@@ -13,9 +17,14 @@ import synopta.core.catalog.RowFault;
 import synopta.demo.DemoCatalogue;
 import synopta.formats.catalog.CatalogueWriter;
 import synopta.server.catalog.Intake;
+import synopta.server.house.Serving;
+import synopta.store.Backup;
 import synopta.store.Store;
 
-/** What the one script does without serving: taking a catalogue into a data folder, and generating one to try. */
+/**
+ * What the one script does without serving: taking a catalogue into a data folder, generating one to try, copying a data
+ * folder and putting the copy back.
+ */
 public final class Verbs {
     private static final long SEED = 7;
     private static final int MOST_MODELS = 2_000_000;
@@ -23,13 +32,62 @@ public final class Verbs {
 
     private Verbs() {}
 
-    /** `import SOURCE DATA`, or `generate MODELS DIR`; ends with 1 when nothing was done. */
-    public static void main(String... arguments) throws IOException {
+    /** `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE` or `restore FILE DATA`; 1 when nothing was done. */
+    public static void main(String... arguments) throws IOException, InterruptedException {
         LoggingSystem.get(Verbs.class.getClassLoader()).setLogLevel(null, LogLevel.ERROR);
-        boolean done = arguments[0].equals("import")
-                ? taken(Path.of(arguments[1]), Path.of(arguments[2]), System.out)
-                : generated(arguments[1], Path.of(arguments[2]), System.out);
+        Path last = Path.of(arguments[2]);
+        boolean done = switch (arguments[0]) {
+            case "import" -> taken(Path.of(arguments[1]), last, System.out);
+            case "backup" -> copied(Path.of(arguments[1]), last, System.out);
+            case "restore" -> restored(Path.of(arguments[1]), last, System.out);
+            default -> generated(arguments[1], last, System.out);
+        };
         System.exit(done ? 0 : 1);
+    }
+
+    /** Copies a data folder into a new file, while it is served too; says what came of it, and whether it was done. */
+    static boolean copied(Path data, Path copy, PrintStream out) throws IOException, InterruptedException {
+        if (!Backup.isKeptIn(data)) {
+            out.printf("Nothing is kept in %s. Name the folder that Synopta serves.%n", data);
+            return false;
+        }
+        if (Files.exists(copy)) {
+            out.printf("There is a %s already; it stays as it is. Name another file.%n", copy);
+            return false;
+        }
+        Path part = copy.resolveSibling(copy.getFileName() + ".part");
+        try {
+            Optional<Serving.Address> served = Serving.of(data);
+            if (served.isEmpty() || !served.get().copy(part)) {
+                try (Store store = Store.inFolder(data)) {
+                    store.backUp(part);
+                }
+            }
+            Files.move(part, copy);
+            out.printf("%s holds all that is kept in %s.%n", copy, data);
+            return true;
+        } catch (Store.Unusable e) {
+            out.println(e.getMessage() + ". If Synopta is serving it, stop that first.");
+            return false;
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    /** Puts a copy into a folder in which nothing is kept; says what came of it, and whether it was done. */
+    static boolean restored(Path copy, Path data, PrintStream out) throws IOException {
+        try {
+            Backup.restore(copy, data);
+            out.printf("%s holds what was copied. Start with ./synopta serve --data %s%n", data, data);
+            return true;
+        } catch (NoSuchFileException e) {
+            out.printf("There is no file %s.%n", copy);
+        } catch (FileAlreadyExistsException e) {
+            out.printf("Something is kept in %s already; it stays as it is. Name an empty folder.%n", data);
+        } catch (ZipException | IllegalArgumentException | Store.Unusable e) {
+            out.printf("%s is no copy that can be put back: %s%n", copy, e.getMessage());
+        }
+        return false;
     }
 
     /** Takes a folder or zip into a data folder; says what came of it, and whether it was taken. */

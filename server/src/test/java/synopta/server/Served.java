@@ -24,6 +24,7 @@ public abstract class Served {
     static final Path ROOT = Path.of(System.getProperty("synopta.root"));
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static String address;
+    private static Path data;
 
     /** A status, the content type, the headers and the body read as JSON. */
     record Answer(int status, String type, HttpResponse<String> whole, JsonNode body) {
@@ -34,14 +35,20 @@ public abstract class Served {
 
     @BeforeSuite
     public void start() throws IOException {
+        data = Files.createTempDirectory("api");
         ConfigurableApplicationContext application = SpringApplication.run(
                 Synopta.class,
                 "--server.port=0",
                 "--synopta.demo=true",
-                "--synopta.data=" + Files.createTempDirectory("api"),
+                "--synopta.data=" + data,
                 "--synopta.knowledge=" + ROOT.resolve("knowledge"));
         int port = ((WebServerApplicationContext) application).getWebServer().getPort();
         address = "http://127.0.0.1:" + port;
+    }
+
+    /** The data folder that is served. */
+    static Path data() {
+        return data;
     }
 
     static URI address() {

@@ -11,6 +11,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -86,6 +89,62 @@ public class VerbsTest {
         Files.writeString(data.resolve("synopta.mv.db"), "no database");
         assertFalse(Verbs.taken(files, data, out()));
         assertTrue(said().contains("cannot be opened"), said());
+    }
+
+    @Test
+    public void whatIsCopiedComesBackIntoAnEmptyFolderAndNothingIsWrittenOver() throws Exception {
+        Path files = folder.resolve("files");
+        Path copy = folder.resolve("copy.zip");
+        assertFalse(Verbs.copied(data, copy, out()));
+        assertTrue(said().contains("Nothing is kept in"), said());
+        Verbs.generated("60", files, out());
+        Verbs.taken(files, data, out());
+        long fits = rows(Sheet.FITS);
+        Files.write(data.resolve("serving"), List.of("http://127.0.0.1:9", "of a process that was killed"));
+        assertTrue(Verbs.copied(data, copy, out()), said());
+        byte[] kept = Files.readAllBytes(copy);
+        assertFalse(Verbs.copied(data, copy, out()));
+        assertTrue(said().contains("Name another file"), said());
+        assertEquals(Files.readAllBytes(copy), kept);
+        assertFalse(Verbs.restored(copy, data, out()));
+        assertTrue(said().contains("Name an empty folder"), said());
+        data = folder.resolve("again");
+        assertTrue(Verbs.restored(copy, data, out()), said());
+        assertEquals(rows(Sheet.FITS), fits);
+        try (Stream<Path> left = Files.list(folder)) {
+            assertTrue(left.noneMatch(path -> path.toString().endsWith(".part")));
+        }
+    }
+
+    /** A name and what stands in the file. */
+    @DataProvider
+    Object[][] noCopies() throws IOException {
+        ByteArrayOutputStream zip = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(zip)) {
+            out.putNextEntry(new ZipEntry("models.csv"));
+            out.write('x');
+        }
+        ByteArrayOutputStream broken = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(broken)) {
+            out.putNextEntry(new ZipEntry("synopta.mv.db"));
+            out.write("no database".getBytes(StandardCharsets.UTF_8));
+        }
+        return new Object[][] {
+            {"a text", "no zip".getBytes(StandardCharsets.UTF_8), "has no synopta.mv.db in it"},
+            {"a catalogue", zip.toByteArray(), "has no synopta.mv.db in it"},
+            {"a broken copy", broken.toByteArray(), "cannot be opened"},
+        };
+    }
+
+    @Test(dataProvider = "noCopies")
+    public void whatIsNoCopyIsRefusedAndLeavesTheFolderEmpty(String what, byte[] content, String words)
+            throws IOException {
+        Path file = Files.write(folder.resolve("file.zip"), content);
+        assertFalse(Verbs.restored(file, data, out()));
+        assertTrue(said().contains(words), what + ": " + said());
+        assertFalse(Files.exists(data.resolve("synopta.mv.db")), what);
+        assertFalse(Verbs.restored(folder.resolve("nowhere.zip"), data, out()));
+        assertTrue(said().contains("There is no file"), said());
     }
 
     @DataProvider

@@ -82,6 +82,13 @@ public final class Store implements AutoCloseable {
         });
     }
 
+    private static final String BACK_UP = "backup to ?";
+
+    /** Writes all that is kept into a new file, as it is at one moment, while others go on (a word of H2's own). */
+    public void backUp(Path copy) {
+        jdbc.update(BACK_UP, copy.toAbsolutePath().toString());
+    }
+
     /** The catalogue, as the core's port and for replacing it. */
     public CatalogStore catalogStore() {
         return catalog;

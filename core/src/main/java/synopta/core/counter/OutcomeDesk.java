@@ -89,7 +89,9 @@ public final class OutcomeDesk {
                 .flatMap(counter::pack)
                 .filter(p -> p.fault(fault).isPresent());
         List<Stood.Given> known = pack.map(p -> stood.evidence().stream()
-                        .filter(given -> p.finding(given.finding()).isPresent())
+                        .filter(given -> p.finding(given.finding())
+                                .filter(finding -> finding.knows(given.answer()))
+                                .isPresent())
                         .toList())
                 .orElse(List.of());
         if (known.stream().noneMatch(Stood.Given::asked) || stood.fuels().isEmpty()) {

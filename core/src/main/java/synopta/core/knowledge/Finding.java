@@ -95,6 +95,11 @@ public record Finding(
         return answers.stream().anyMatch(a -> !a.layouts.isEmpty());
     }
 
+    /** Whether this is one of its answers. */
+    public boolean knows(String slug) {
+        return answers.stream().anyMatch(a -> a.slug.equals(slug));
+    }
+
     /** The place of an answer in the list, 0 for the clear one; any other word is refused. */
     public int level(String slug) {
         for (int level = 0; level < answers.size(); level++) {

@@ -22,7 +22,8 @@ record Answers(int cases, List<List<Long>> told, List<List<Long>> asked) {
         List<List<Long>> asked = byAnswer(finding);
         for (Lesson lesson : lessons) {
             for (Lesson.Answer given : lesson.answers()) {
-                if (given.finding().equals(finding.id())) {
+                // A case may be older than the pack, which has lost an answer since.
+                if (given.finding().equals(finding.id()) && finding.knows(given.answer())) {
                     (given.asked() ? asked : told)
                             .get(finding.level(given.answer()))
                             .add(lesson.number());

@@ -149,6 +149,19 @@ public class LearnerTest {
     }
 
     @Test
+    public void aCaseOfAnOlderPackTeachesWhatIsStillKnown() {
+        Lesson.Answer asked = new Lesson.Answer("slaps", "yes", true);
+        List<Lesson> known = times(10, lesson("belt", 8, asked));
+        Lesson older = lesson(
+                "belt", 8, asked, new Lesson.Answer("ohms", "beeps", true), new Lesson.Answer("gone", "yes", true));
+        assertEquals(
+                proposal(times(10, older), Kind.LINK, "belt|slaps|yes"), proposal(known, Kind.LINK, "belt|slaps|yes"));
+        List<Lesson> lost = new ArrayList<>(known);
+        lost.add(lesson("a-fault-no-longer-known", 8, asked));
+        assertEquals(new Learner(PACK, lost).proposals(), new Learner(PACK, known).proposals());
+    }
+
+    @Test
     public void ratesComeOutAsTheyWereDrawn() {
         Random random = new Random(3);
         List<Lesson> lessons = new ArrayList<>();

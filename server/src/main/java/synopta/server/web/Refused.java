@@ -19,6 +19,11 @@ public final class Refused extends RuntimeException {
         this.errors = errors;
     }
 
+    /** 403: not for whoever asks. */
+    public static Refused notAllowed(String detail) {
+        return new Refused(HttpStatus.FORBIDDEN, detail, List.of());
+    }
+
     /** 404: there is no such thing. */
     public static Refused missing(String detail) {
         return new Refused(HttpStatus.NOT_FOUND, detail, List.of());
