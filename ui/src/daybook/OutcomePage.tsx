@@ -41,7 +41,13 @@ export function OutcomePage() {
             {asked.error.message}
           </div>
         )}
-        {asked.data && <Telling key={asked.data.number} asked={asked.data} />}
+        {asked.data?.status === "open" && (
+          <div className="notice">
+            “{asked.data.about.line}” is still open: nothing has left yet.{" "}
+            <Link to={`/cases/${number}`}>Hand over first</Link>, then write down what became of it.
+          </div>
+        )}
+        {asked.data && asked.data.status !== "open" && <Telling key={asked.data.number} asked={asked.data} />}
       </main>
     </>
   );

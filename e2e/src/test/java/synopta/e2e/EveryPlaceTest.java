@@ -77,6 +77,11 @@ public class EveryPlaceTest extends Browser {
         page.keyboard().press("k");
         page.waitForURL(Pattern.compile("/cases/\\d+"));
         String number = page.url().replaceAll(".*/cases/", "");
+        at("/day-book/outcome/" + number);
+        assertThat(page.getByText("is still open: nothing has left yet")).isVisible();
+        page.getByText("Hand over first").click();
+        assertThat(region("Bag")).containsText("Fits");
+        page.keyboard().press("Tab");
         page.keyboard().press("s");
         page.keyboard().press("h");
         assertThat(page.getByText("handed over").first()).isVisible();

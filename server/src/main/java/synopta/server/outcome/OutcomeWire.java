@@ -127,6 +127,7 @@ public final class OutcomeWire {
     /** A case, its entries and what may be chosen; `layout` where it is known how the machine is built. */
     public record OutcomeAnswer(
             long number,
+            String status,
             FollowedWire about,
             @MayBeNull String layout,
             List<String> fuels,
@@ -136,6 +137,7 @@ public final class OutcomeWire {
             Stood stood = record.stood();
             return new OutcomeAnswer(
                     record.number(),
+                    record.content().status().slug(),
                     FollowedWire.of(record),
                     stood.layout().orElse(null),
                     stood.fuels().stream().map(Fuel::slug).sorted().toList(),
