@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { Form } from "react-bootstrap";
 import { answer, api } from "../shared/api";
 import { AmountField } from "../shared/AmountField";
@@ -14,13 +15,20 @@ const QUERY = ["house-rules"];
 /** Which of the trade's schools the house follows, and what it reckons with. */
 export function HousePage() {
   const client = useQueryClient();
+  // What was chosen stands at once, until the house has it.
+  const [wanted, setWanted] = useState<Change>({});
   const rules = useQuery({ queryKey: QUERY, queryFn: () => answer(api.GET("/api/house-rules")) });
   const change = useMutation({
-    mutationFn: (wanted: Change) => answer(api.PUT("/api/house-rules", { body: wanted })),
+    mutationFn: (body: Change) => answer(api.PUT("/api/house-rules", { body })),
     onSuccess: () => client.invalidateQueries(),
+    onSettled: (_data, _error, settled) => setWanted((last) => (last === settled ? {} : last)),
   });
+  const onChange = (chosen: Change) => {
+    setWanted(chosen);
+    change.mutate(chosen);
+  };
   const error = rules.error ?? change.error;
-  const shown = rules.data && { ...rules.data, ...(change.isPending ? change.variables : {}) };
+  const shown = rules.data && { ...rules.data, ...wanted };
   return (
     <>
       <Masthead />
@@ -33,10 +41,10 @@ export function HousePage() {
         )}
         {shown && (
           <>
-            <Schools rules={shown as Rules} onChange={change.mutate} />
-            <Reckoning rules={shown as Rules} onChange={change.mutate} />
-            <Quotes rules={shown as Rules} onChange={change.mutate} />
-            <OnTheSheet rules={shown as Rules} onChange={change.mutate} />
+            <Schools rules={shown as Rules} onChange={onChange} />
+            <Reckoning rules={shown as Rules} onChange={onChange} />
+            <Quotes rules={shown as Rules} onChange={onChange} />
+            <OnTheSheet rules={shown as Rules} onChange={onChange} />
           </>
         )}
         <SupplierFeed />
