@@ -55,6 +55,10 @@ public final class Verbs {
             out.printf("There is a %s already; it stays as it is. Name another file.%n", copy);
             return false;
         }
+        if (!Files.isDirectory(copy.toAbsolutePath().getParent())) {
+            out.printf("There is no folder for %s. Make it, or name another file.%n", copy);
+            return false;
+        }
         Path part = copy.resolveSibling(copy.getFileName() + ".part");
         try {
             Optional<Serving.Address> served = Serving.of(data);

@@ -100,6 +100,8 @@ public class VerbsTest {
         Verbs.generated("60", files, out());
         Verbs.taken(files, data, out());
         long fits = rows(Sheet.FITS);
+        assertFalse(Verbs.copied(data, folder.resolve("nowhere").resolve("copy.zip"), out()));
+        assertTrue(said().contains("There is no folder for"), said());
         Files.write(data.resolve("serving"), List.of("http://127.0.0.1:9", "of a process that was killed"));
         assertTrue(Verbs.copied(data, copy, out()), said());
         byte[] kept = Files.readAllBytes(copy);
