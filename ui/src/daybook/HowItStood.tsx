@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { fieldName, hazardName, percent, sentence } from "../shared/format";
+import { PartLink } from "../shared/NumberLink";
 
 type Props = { revision: Wire["RevisionWire"] };
 
@@ -68,10 +69,7 @@ function Left({ revision: r }: Props) {
       <ul className="entries">
         {r.lines.map((line) => (
           <li key={line.part} className="row-line">
-            {line.quantity} ×{" "}
-            <Link to={`/parts/${line.part.replace(/[^A-Za-z0-9]/g, "")}`} className="code">
-              {line.part}
-            </Link>
+            {line.quantity} × <PartLink part={line.part} />
           </li>
         ))}
         {r.rules.map((rule) => (

@@ -6,7 +6,7 @@ import org.apache.commons.statistics.distribution.GammaDistribution;
 /** Between what a rate lies, as far as counts tell: 95 times in 100. */
 public record Interval(double low, double high) {
     /** Standard normal deviate of 97.5 %. */
-    private static final double Z = 1.959963984540054;
+    static final double Z = 1.959963984540054;
 
     private static final double TAIL = 0.025;
 

@@ -23,8 +23,6 @@ final class WearLearner {
     /** Spread of the logarithm of how much longer one fitter takes than the next. */
     private static final double FITTERS = 0.35;
 
-    private static final double DEVIATE = 1.959963984540054;
-
     private final Pack pack;
     private final List<Lesson> lessons;
     private final Machines machines;
@@ -141,7 +139,7 @@ final class WearLearner {
                         .sum();
                 double precision = timed.size() / (FITTERS * FITTERS) + 1 / (BELIEF_IN_MINUTES * BELIEF_IN_MINUTES);
                 double mean = logs / (FITTERS * FITTERS) / precision;
-                double reach = DEVIATE / Math.sqrt(precision);
+                double reach = Interval.Z / Math.sqrt(precision);
                 proposals.add(new Proposal(
                         Kind.MINUTES,
                         Optional.of(pack.appliance()),

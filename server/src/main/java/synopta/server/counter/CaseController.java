@@ -173,9 +173,7 @@ class CaseController {
     }
 
     private CaseRecord found(long number) {
-        return log.find(number)
-                .orElseThrow(
-                        () -> Refused.missing("There is no case %d. Look it up in the day book.".formatted(number)));
+        return log.find(number).orElseThrow(() -> Refused.noCase(number));
     }
 
     /** The revision that an entity tag names; the case as it is now where there is no such. */

@@ -33,7 +33,7 @@ class RecordController {
     List<RevisionWire> revisions(@PathVariable long number) {
         List<Revision> revisions = Revision.of(log.revisions(number), quotes.of(number));
         if (revisions.isEmpty()) {
-            throw Refused.missing("There is no case %d. Look it up in the day book.".formatted(number));
+            throw Refused.noCase(number);
         }
         return revisions.stream().map(r -> RevisionWire.of(r, pack(r))).toList();
     }

@@ -114,8 +114,6 @@ class OutcomeController {
     }
 
     private CaseRecord found(long number) {
-        return cases.find(number)
-                .orElseThrow(
-                        () -> Refused.missing("There is no case %d. Look it up in the day book.".formatted(number)));
+        return cases.find(number).orElseThrow(() -> Refused.noCase(number));
     }
 }

@@ -29,6 +29,11 @@ public final class Refused extends RuntimeException {
         return new Refused(HttpStatus.NOT_FOUND, detail, List.of());
     }
 
+    /** 404: no case has that number. */
+    public static Refused noCase(long number) {
+        return missing("There is no case %d. Look it up in the day book.".formatted(number));
+    }
+
     /** 409: somebody else was faster; the fields that they changed. */
     public static Refused overtaken(String detail, List<FieldFault> changed) {
         return new Refused(HttpStatus.CONFLICT, detail, changed);
