@@ -18,9 +18,9 @@ public class ArchitectureTest {
     /** The steps in the order in which they may use each other. */
     private static final List<String> STEPS = List.of(
             "quantity",
+            "drawing",
             "catalog",
             "tag",
-            "drawing",
             "knowledge",
             "diagnosis",
             "bench",
@@ -28,9 +28,15 @@ public class ArchitectureTest {
             "basket",
             "teardown",
             "order",
-            "handover",
             "outcome",
-            "counter");
+            "handover",
+            "casefile",
+            "line",
+            "identify",
+            "sale",
+            "counter",
+            "record",
+            "review");
     /** What each step may use besides itself, the steps above it and the language. */
     private static final String STEMMER = "org.tartarus.snowball..";
 

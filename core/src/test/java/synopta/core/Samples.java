@@ -16,14 +16,14 @@ import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.KitContent;
-import synopta.core.catalog.MemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Platform;
-import synopta.core.catalog.Priced;
 import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Slot;
@@ -36,8 +36,8 @@ import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Fitting;
 import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
@@ -45,26 +45,26 @@ import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
 import synopta.core.quantity.Money;
-import synopta.core.tag.Confusion;
+import synopta.core.tag.ConfusionTable;
+import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.Weights;
 
 public final class Samples {
     public static final Basis OURS = new Basis("authored");
-    public static final Confusion CONFUSION = new Confusion(
+    public static final ConfusionTable CONFUSION = new ConfusionTable(
             Stream.concat(
                             Stream.of("0ODQ", "1IL", "5S", "8B", "2Z", "6G", "UV", "CG", "EF", "17")
-                                    .map(looks -> new Confusion.Group(looks, 2.3, "looks")),
+                                    .map(looks -> new ConfusionTable.Group(looks, 2.3, "looks")),
                             Stream.of("BDPTEVCG3", "MN", "FSX", "59", "AJK8", "QU", "IY")
-                                    .map(sounds -> new Confusion.Group(sounds, 3.0, "sounds")))
+                                    .map(sounds -> new ConfusionTable.Group(sounds, 3.0, "sounds")))
                     .toList(),
             List.of("1234567890", "QWERTYUIOP", "ASDFGHJKL", "ZXCVBNM"),
-            new Confusion.Costs(4.2, 6.5, 6.9, 4.2, 4.6, 3.6, 5.2, 2.2, 0.7, 4, 3.9));
+            new ConfusionTable.Costs(4.2, 6.5, 6.9, 4.2, 4.6, 3.6, 5.2, 2.2, 0.7, 4, 3.9));
 
     private Samples() {}
 
     public static TagReader reader(Catalog catalog) {
-        return new TagReader(catalog, Weights.of(CONFUSION));
+        return new TagReader(catalog, EditCosts.of(CONFUSION));
     }
 
     public static PartNumber part(String number) {
@@ -102,7 +102,7 @@ public final class Samples {
         private final List<Supersession> supersessions = new ArrayList<>();
         private final List<KitContent> kits = new ArrayList<>();
         private final List<Equivalent> equivalents = new ArrayList<>();
-        private final List<Priced> prices = new ArrayList<>();
+        private final List<PartPrice> prices = new ArrayList<>();
         private final List<Stock> stock = new ArrayList<>();
 
         public Shelf brand(String name, SerialScheme scheme) {
@@ -133,7 +133,7 @@ public final class Samples {
         public Shelf part(String number, long cents, String type, boolean genuine, Part.Status status, int pack) {
             parts.add(new Part(Samples.part(number), "m", type, "n", genuine, status, pack, true, Map.of()));
             if (cents >= 0) {
-                prices.add(new Priced(Samples.part(number), new Money(cents, "EUR")));
+                prices.add(new PartPrice(Samples.part(number), new Money(cents, "EUR")));
             }
             return this;
         }
@@ -174,8 +174,8 @@ public final class Samples {
             return this;
         }
 
-        public MemoryCatalog catalog() {
-            return new MemoryCatalog(new CatalogTables(
+        public InMemoryCatalog catalog() {
+            return new InMemoryCatalog(new CatalogTables(
                     brands,
                     schemes,
                     List.of(new Platform("P", Appliance.DRYER, "A", "")),
@@ -206,7 +206,7 @@ public final class Samples {
                 false,
                 List.of(),
                 Optional.empty(),
-                Fitting.PLAIN);
+                Installation.PLAIN);
     }
 
     public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {

@@ -13,17 +13,15 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.casefile.KnownFact;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
-import synopta.core.counter.CaseContent;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.Customer;
-import synopta.core.counter.Known;
-import synopta.core.counter.Shopping;
-import synopta.core.counter.Stood;
 import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.DiagnosisQuery;
 import synopta.core.diagnosis.Evidence;
-import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.knowledge.Caution;
@@ -31,7 +29,9 @@ import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.RepairPractices;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseSnapshot;
 import synopta.core.teardown.Teardown;
 
 /** One caller of the scenario: what they say, what they are asked, and what it points to. */
@@ -57,9 +57,9 @@ final class DemoCase {
     /** A caller who was served. */
     record Served(
             Pack pack,
-            CaseDraft draft,
+            CaseInput draft,
             Layout layout,
-            List<Stood.Given> given,
+            List<CaseSnapshot.Given> given,
             List<Suspect> ranked,
             String specialist,
             int seconds) {
@@ -72,7 +72,7 @@ final class DemoCase {
         }
 
         CaseContent content(Optional<Fault> overruled, Fault sold, List<CaseContent.Line> lines) {
-            CaseDraft with = new CaseDraft(
+            CaseInput with = new CaseInput(
                     draft.line(),
                     draft.model(),
                     draft.appliance(),
@@ -109,17 +109,17 @@ final class DemoCase {
                     .toList();
         }
 
-        Stood stood(Fault sold, List<Stood.Rule> rules) {
+        CaseSnapshot stood(Fault sold, List<CaseSnapshot.Rule> rules) {
             Map<String, Integer> places = new HashMap<>();
             layout.places().stream()
                     .filter(place -> place.partType().equals(sold.partType()))
                     .filter(place -> sold.slot().map(place.slot()::equals).orElse(true))
                     .forEach(place -> places.put(place.slot(), place.quantity()));
-            double minutes = new Teardown(pack, layout, Schools.USUAL, Set.of())
+            double minutes = new Teardown(pack, layout, RepairPractices.USUAL, Set.of())
                     .work(places)
                     .minutes();
-            List<Known> known = given.stream()
-                    .map(g -> new Known(
+            List<KnownFact> known = given.stream()
+                    .map(g -> new KnownFact(
                             "finding:" + g.finding(),
                             pack.finding(g.finding())
                                     .orElseThrow()
@@ -128,7 +128,7 @@ final class DemoCase {
                             g.asked() ? "asked" : "caller",
                             true))
                     .toList();
-            return new Stood(
+            return new CaseSnapshot(
                     Optional.of(pack.appliance()),
                     Optional.of(layout.id()),
                     draft.fuel().map(Set::of).orElse(Set.of(Fuel.ELECTRIC)),
@@ -136,32 +136,32 @@ final class DemoCase {
                     known,
                     given,
                     ranked.stream()
-                            .limit(Stood.MOST_SUSPECTS)
-                            .map(s -> new Stood.Leaning(
+                            .limit(CaseSnapshot.MOST_SUSPECTS)
+                            .map(s -> new CaseSnapshot.Leaning(
                                     s.fault().id(),
                                     s.fault().partType(),
                                     s.probability().value()))
                             .toList(),
-                    Optional.of(new Stood.Advised("sell", "The likeliest of those asked about.")),
+                    Optional.of(new CaseSnapshot.Advised("sell", "The likeliest of those asked about.")),
                     Set.of(sold.id()),
                     rules,
                     cautions().stream()
-                            .map(c -> new Stood.Warned(c.hazard(), c.text()))
+                            .map(c -> new CaseSnapshot.Warned(c.hazard(), c.text()))
                             .toList(),
                     minutes > 0 ? OptionalDouble.of(minutes) : OptionalDouble.empty());
         }
     }
 
     /** Serves a caller with a machine that was drawn; empty when there is nothing to complain of. */
-    Optional<Served> served(Model model, Layout layout, HiddenTruth.Drawn drawn) {
-        List<Stood.Given> given = new ArrayList<>();
+    Optional<Served> served(Model model, Layout layout, GroundTruth.Drawn drawn) {
+        List<CaseSnapshot.Given> given = new ArrayList<>();
         List<String> phrases = new ArrayList<>();
         List<String> signs = new ArrayList<>(drawn.answers().keySet());
         signs.removeIf(finding -> phrase(finding, drawn.answers().get(finding)).isEmpty());
         for (int i = 0; i < 2 && !signs.isEmpty(); i++) {
             String finding = signs.remove(random.nextInt(signs.size()));
             String answer = drawn.answers().get(finding);
-            given.add(new Stood.Given(finding, answer, true, false));
+            given.add(new CaseSnapshot.Given(finding, answer, true, false));
             phrases.add(phrase(finding, answer).orElseThrow());
         }
         if (given.isEmpty()) {
@@ -170,15 +170,15 @@ final class DemoCase {
         Fuel fuel = model.fuel().orElse(Fuel.ELECTRIC);
         double age = Math.min(30, drawn.ageYears());
         Machine machine = new Machine(EnumSet.of(fuel), Optional.of(layout.id()), OptionalDouble.of(age));
-        List<CaseDraft.Answered> asked = new ArrayList<>();
+        List<CaseInput.Answered> asked = new ArrayList<>();
         List<Suspect> ranked = ranked(machine, given);
         for (int i = 0; i < QUESTIONS && ranked.get(0).probability().value() < SURE; i++) {
             Optional<Finding> question = question(ranked, given);
             if (question.isPresent()) {
                 Finding finding = question.get();
                 String answer = drawn.answers().get(finding.id());
-                given.add(new Stood.Given(finding.id(), answer, true, true));
-                asked.add(new CaseDraft.Answered(finding.id(), answer, true));
+                given.add(new CaseSnapshot.Given(finding.id(), answer, true, true));
+                asked.add(new CaseInput.Answered(finding.id(), answer, true));
                 ranked = ranked(machine, given);
             }
         }
@@ -200,17 +200,17 @@ final class DemoCase {
         return of.level(answer) > 0 ? of.answer(answer).said().stream().findFirst() : Optional.empty();
     }
 
-    private List<Suspect> ranked(Machine machine, List<Stood.Given> given) {
+    private List<Suspect> ranked(Machine machine, List<CaseSnapshot.Given> given) {
         List<Evidence> evidence =
                 given.stream().map(g -> Evidence.of(g.finding(), g.answer())).toList();
-        return diagnoser.diagnose(Inquiry.of(machine, evidence).unasked()).suspects().stream()
+        return diagnoser.diagnose(DiagnosisQuery.of(machine, evidence).unasked()).suspects().stream()
                 .sorted(Comparator.comparing(Suspect::probability).reversed())
                 .toList();
     }
 
     /** One that bears on one of the first suspects. */
-    private Optional<Finding> question(List<Suspect> suspects, List<Stood.Given> given) {
-        Set<String> known = given.stream().map(Stood.Given::finding).collect(Collectors.toSet());
+    private Optional<Finding> question(List<Suspect> suspects, List<CaseSnapshot.Given> given) {
+        Set<String> known = given.stream().map(CaseSnapshot.Given::finding).collect(Collectors.toSet());
         Fault about = suspects.get(random.nextInt(Math.min(FIRST_SUSPECTS, suspects.size())))
                 .fault();
         List<Finding> telling = pack.questions().stream()
@@ -222,13 +222,13 @@ final class DemoCase {
         return telling.isEmpty() ? Optional.empty() : Optional.of(telling.get(random.nextInt(telling.size())));
     }
 
-    private CaseDraft draft(Model model, Fuel fuel, double age, List<String> phrases, List<CaseDraft.Answered> asked) {
+    private CaseInput draft(Model model, Fuel fuel, double age, List<String> phrases, List<CaseInput.Answered> asked) {
         String line = "%s %s, %s yrs"
                 .formatted(
                         misread(model.number().key().toLowerCase(Locale.ROOT)),
                         String.join(", ", phrases),
                         Math.round(age));
-        return new CaseDraft(
+        return new CaseInput(
                 line,
                 Optional.of(model.number()),
                 Optional.of(model.appliance()),

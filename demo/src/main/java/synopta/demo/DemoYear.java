@@ -20,18 +20,18 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
-import synopta.core.counter.CaseContent;
-import synopta.core.counter.CaseLog;
-import synopta.core.counter.CaseRecord;
-import synopta.core.counter.OutcomeDesk;
-import synopta.core.counter.Stood;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Outcome;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseSnapshot;
+import synopta.core.review.OutcomeService;
 
 /**
- * A year of cases with their outcomes, drawn from a {@link HiddenTruth}: the same seed gives the same year. Specialists
+ * A year of cases with their outcomes, drawn from a {@link GroundTruth}: the same seed gives the same year. Specialists
  * sell by the pack, overrule it now and then, and are told of most cases what it really was.
  */
 public final class DemoYear {
@@ -50,23 +50,24 @@ public final class DemoYear {
     private static final int[] REASONS = {70, 85, 95, 100};
 
     private final Catalog catalog;
-    private final CaseLog log;
-    private final OutcomeDesk desk;
+    private final CaseRepository log;
+    private final OutcomeService desk;
     private final Random random;
     private final Instant until;
     private final Map<Appliance, Pack> packs = new HashMap<>();
-    private final Map<Appliance, HiddenTruth> truths = new HashMap<>();
+    private final Map<Appliance, GroundTruth> truths = new HashMap<>();
     private final Map<Appliance, DemoCase> callers = new HashMap<>();
 
-    private DemoYear(Catalog catalog, List<Pack> packs, CaseLog log, OutcomeDesk desk, long seed, LocalDate last) {
+    private DemoYear(
+            Catalog catalog, List<Pack> packs, CaseRepository log, OutcomeService desk, long seed, LocalDate last) {
         until = last.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant();
         this.catalog = catalog;
         this.log = log;
         this.desk = desk;
-        random = Stockroom.chances(seed, "year");
+        random = PartGenerator.chances(seed, "year");
         for (Pack pack : packs) {
             this.packs.put(pack.appliance(), pack);
-            truths.put(pack.appliance(), HiddenTruth.of(pack, seed));
+            truths.put(pack.appliance(), GroundTruth.of(pack, seed));
             callers.put(pack.appliance(), new DemoCase(pack, random));
         }
     }
@@ -81,8 +82,8 @@ public final class DemoYear {
             Catalog catalog,
             List<Model> models,
             List<Pack> packs,
-            CaseLog log,
-            OutcomeDesk desk,
+            CaseRepository log,
+            OutcomeService desk,
             long seed,
             int cases,
             LocalDate last) {
@@ -91,7 +92,7 @@ public final class DemoYear {
                 models.stream()
                         .filter(m -> year.packs.containsKey(m.appliance()))
                         .toList(),
-                Stockroom.chances(seed, "models that come"));
+                PartGenerator.chances(seed, "models that come"));
         for (int i = 0; i < cases; i++) {
             LocalDate day = last.minusDays(DAYS - 1 - (long) i * DAYS / cases);
             Instant at = day.atStartOfDay(ZoneOffset.UTC)
@@ -122,8 +123,8 @@ public final class DemoYear {
                         catalog.platform(model.platform()).orElseThrow().layout())
                 .orElseThrow();
         Fuel fuel = model.fuel().orElse(Fuel.ELECTRIC);
-        HiddenTruth truth = truths.get(model.appliance());
-        HiddenTruth.Drawn drawn = truth.draw(random, layout, fuel);
+        GroundTruth truth = truths.get(model.appliance());
+        GroundTruth.Drawn drawn = truth.draw(random, layout, fuel);
         DemoCase caller = callers.get(model.appliance());
         Optional<DemoCase.Served> served = caller.served(model, layout, drawn);
         if (served.isEmpty()) {
@@ -144,9 +145,9 @@ public final class DemoYear {
         }
     }
 
-    private static Stood stood(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {
-        List<Stood.Rule> rules = lines.stream()
-                .map(line -> new Stood.Rule(line.part(), line.quantity(), sold.name()))
+    private static CaseSnapshot stood(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {
+        List<CaseSnapshot.Rule> rules = lines.stream()
+                .map(line -> new CaseSnapshot.Rule(line.part(), line.quantity(), sold.name()))
                 .toList();
         return served.stood(sold, rules);
     }

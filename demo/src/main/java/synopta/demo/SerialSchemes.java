@@ -25,7 +25,7 @@ final class SerialSchemes {
     private SerialSchemes() {}
 
     static SerialScheme of(String family) {
-        return family.equals(Build.NORTH) ? NORTH : SOUTH;
+        return family.equals(PlatformBuilder.NORTH) ? NORTH : SOUTH;
     }
 
     private static Map<String, Integer> letters(int first) {

@@ -15,47 +15,48 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.MemoryCatalog;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.CaseView;
+import synopta.core.catalog.InMemoryCatalog;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.core.counter.Shopping;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
+import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.Weights;
+import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRefused;
-import synopta.formats.knowledge.WeightsReader;
+import synopta.formats.knowledge.PackRejectedException;
 
 /** Callers at the counter, with the packs and the demo catalogue as they ship. */
 public class CallersTest {
-    private final Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+    private final Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
     private final List<Pack> packs;
     private final Counter counter;
 
-    public CallersTest() throws IOException, PackRefused {
+    public CallersTest() throws IOException, PackRejectedException {
         Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
         PackReader.Loaded loaded = PackReader.folder(knowledge);
         assertEquals(loaded.refused(), List.of());
         packs = loaded.packs();
-        TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
-        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, Clock.systemUTC());
+        TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
+        FitFinder finder =
+                new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, Clock.systemUTC());
         counter = new Counter(
                 catalog,
                 () -> reader,
                 packs,
                 finder,
-                () -> HouseRules.USUAL,
-                DemoCatalogue.CURRENCY,
+                () -> HouseSettings.USUAL,
+                DemoCatalog.CURRENCY,
                 Clock.systemUTC());
     }
 
@@ -131,7 +132,7 @@ public class CallersTest {
 
     @Test(dataProvider = "complaints, shortlists and the question that splits them, common practice")
     public void theShortlistOfTheTradeLeadsAndItsQuestionIsAskedEarly(String line, String shortlist, String questions) {
-        Diagnosis diagnosis = counter.work(CaseDraft.of(line)).diagnosis().orElseThrow();
+        Diagnosis diagnosis = counter.work(CaseInput.of(line)).diagnosis().orElseThrow();
         Set<String> listed = Set.of(shortlist.split(" "));
         Set<String> leading = diagnosis.suspects().stream()
                 .limit(listed.size())
@@ -147,7 +148,7 @@ public class CallersTest {
 
     @Test
     public void aWornTagWithTwoWrongCharactersAndAThumpSellsTheRollerKit() {
-        CaseView view = counter.work(CaseDraft.of("th7B2O-w thumps once a turn, 8 yrs"));
+        CaseAssessment view = counter.work(CaseInput.of("th7B2O-w thumps once a turn, 8 yrs"));
         assertEquals(view.model().orElseThrow().number().written(), "TH-7820-W");
         assertEquals(
                 view.plan()
@@ -164,15 +165,15 @@ public class CallersTest {
 
     @Test
     public void aBrokenBeltIsSuspectedWhenADeadDryersDrumSpinsFreely() {
-        CaseView view = counter.work(CaseDraft.of("th7820w dead, drum spins freely"));
+        CaseAssessment view = counter.work(CaseInput.of("th7820w dead, drum spins freely"));
         assertEquals(view.diagnosis().orElseThrow().suspects().get(0).fault().id(), "belt-broken");
         assertEquals(view.needs().get(0).supplied().orElseThrow().written(), "QV-1183", "two successions on");
     }
 
     @Test
     public void theHeaterBoxOfTodayFitsWithAChangeAndBringsItsFuse() {
-        CaseView view = counter.work(CaseDraft.of("th7820w no heat, display is on, motor runs"));
-        CaseDraft both = new CaseDraft(
+        CaseAssessment view = counter.work(CaseInput.of("th7820w no heat, display is on, motor runs"));
+        CaseInput both = new CaseInput(
                 "th7820w no heat",
                 Optional.empty(),
                 Optional.empty(),
@@ -197,7 +198,7 @@ public class CallersTest {
 
     @Test
     public void aSecondFuseBringsTheInterlockSwitchesAndTheGraveCautions() {
-        CaseView view = counter.work(CaseDraft.of("tm2205b microwave dead, fuse blew twice"));
+        CaseAssessment view = counter.work(CaseInput.of("tm2205b microwave dead, fuse blew twice"));
         assertEquals(
                 view.needs().stream()
                         .map(n -> n.quantity() + " " + n.partType())
@@ -211,7 +212,7 @@ public class CallersTest {
     @Test
     public void nobodyIsAskedToTestTheInsideOfAMicrowave() {
         for (String line : List.of("microwave dead", "microwave no heat", "microwave hums loudly, no heat")) {
-            counter.work(CaseDraft.of(line))
+            counter.work(CaseInput.of(line))
                     .diagnosis()
                     .orElseThrow()
                     .next()
@@ -241,20 +242,21 @@ public class CallersTest {
 
     @Test
     public void aGoodReadingSellsNothingAndADoubtAboutARightPartIsAnswered() {
-        CaseView good = counter.work(CaseDraft.of("electric oven, broil element dead, broil element reads 24 ohms"));
+        CaseAssessment good =
+                counter.work(CaseInput.of("electric oven, broil element dead, broil element reads 24 ohms"));
         assertTrue(
                 good.known().stream().anyMatch(k -> k.words().equals("Broil element good")),
                 good.known().toString());
         assertTrue(good.needs().stream().noneMatch(n -> n.partType().equals("broil-element")));
         assertEquals(good.diagnosis().orElseThrow().advice().notToSell(), List.of("broil element: broil element good"));
-        CaseView doubt = counter.work(CaseDraft.of("th7820w I have a wavy washer left over from the new roller"));
+        CaseAssessment doubt = counter.work(CaseInput.of("th7820w I have a wavy washer left over from the new roller"));
         assertTrue(doubt.hearing().doubts().get(0).answer().answer().startsWith("Right so"));
         assertEquals(doubt.needs(), List.of());
     }
 
     @Test
     public void aPartAskedForByNameHidesNothing() {
-        List<Suspect> suspects = counter.work(CaseDraft.of("th7820w a new fan please, it blows cold"))
+        List<Suspect> suspects = counter.work(CaseInput.of("th7820w a new fan please, it blows cold"))
                 .diagnosis()
                 .orElseThrow()
                 .suspects();
@@ -271,7 +273,7 @@ public class CallersTest {
 
     @Test
     public void aWordOfTwoMeaningsKeepsBothUntilOneIsChosen() {
-        CaseView view = counter.work(CaseDraft.of("electric dryer, needs a new bearing"));
+        CaseAssessment view = counter.work(CaseInput.of("electric dryer, needs a new bearing"));
         assertEquals(
                 view.hearing().named().get(0).partTypes(), List.of("drum-glide", "drum-roller", "rear-drum-bearing"));
         assertTrue(view.known().stream()
@@ -279,7 +281,7 @@ public class CallersTest {
                         .count()
                 == 3);
         assertEquals(
-                counter.work(CaseDraft.of("electric dryer, he says the sensor"))
+                counter.work(CaseInput.of("electric dryer, he says the sensor"))
                         .hearing()
                         .named()
                         .get(0)
@@ -298,7 +300,7 @@ public class CallersTest {
     }
 
     private double probability(String line, String fault) {
-        return counter.work(CaseDraft.of(line)).diagnosis().orElseThrow().suspects().stream()
+        return counter.work(CaseInput.of(line)).diagnosis().orElseThrow().suspects().stream()
                 .filter(s -> s.fault().id().equals(fault))
                 .mapToDouble(s -> s.probability().value())
                 .findFirst()

@@ -45,7 +45,7 @@ public class DrawingsTest {
 
     @Test
     public void everyPlaceOfEveryPlatformIsDrawnOnItsSheetWithItsPartTypeAndItsWhereabouts() {
-        CatalogTables demo = DemoCatalogue.of(7, DemoCatalogue.MODELS);
+        CatalogTables demo = DemoCatalog.of(7, DemoCatalog.MODELS);
         for (Platform platform : demo.platforms()) {
             Layout layout = pack(platform.appliance()).layout(platform.layout()).orElseThrow();
             Drawing drawing = layout.drawing();

@@ -19,7 +19,7 @@ import synopta.core.catalog.Part;
 public class MatchingTest {
     private static final double STRETCH = 0.01;
 
-    private final Map<String, List<Part>> byType = DemoCatalogue.of(7, DemoCatalogue.MODELS).parts().stream()
+    private final Map<String, List<Part>> byType = DemoCatalog.of(7, DemoCatalog.MODELS).parts().stream()
             .filter(p -> p.specs().size() > 2)
             .collect(Collectors.groupingBy(Part::partType));
 

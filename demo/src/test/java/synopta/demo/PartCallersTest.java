@@ -12,47 +12,47 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.CaseView;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.core.counter.NeededPart;
-import synopta.core.counter.Piece;
-import synopta.core.counter.Shopping;
+import synopta.core.fit.EquivalentModel;
+import synopta.core.fit.EquivalentModels;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.FitVerdict;
+import synopta.core.fit.MachineUnit;
 import synopta.core.fit.Specifications;
 import synopta.core.fit.Suggestion;
-import synopta.core.fit.Twin;
-import synopta.core.fit.Twins;
-import synopta.core.fit.Unit;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
+import synopta.core.line.LineToken;
+import synopta.core.sale.RequiredPart;
+import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.Weights;
+import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRefused;
-import synopta.formats.knowledge.WeightsReader;
+import synopta.formats.knowledge.PackRejectedException;
 
 /** Callers who have the number of a part, and the awkward fits of the scenario. */
 public class PartCallersTest {
-    private final Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+    private final Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
     private final FitFinder finder;
     private final Counter counter;
 
-    public PartCallersTest() throws IOException, PackRefused {
+    public PartCallersTest() throws IOException, PackRejectedException {
         Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
         List<Pack> packs = PackReader.folder(knowledge).packs();
-        TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
+        TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
         Clock clock = Clock.systemUTC();
-        finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, clock);
+        finder = new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, clock);
         counter = new Counter(
-                catalog, () -> reader, packs, finder, () -> HouseRules.USUAL, DemoCatalogue.CURRENCY, clock);
+                catalog, () -> reader, packs, finder, () -> HouseSettings.USUAL, DemoCatalog.CURRENCY, clock);
     }
 
     @DataProvider
@@ -76,9 +76,9 @@ public class PartCallersTest {
 
     @Test(dataProvider = "lines")
     public void aPartNumberInTheLineStartsFromThePart(String what, String line, String verdicts, String bought) {
-        CaseView view = counter.work(CaseDraft.of(line));
+        CaseAssessment view = counter.work(CaseInput.of(line));
         assertTrue(
-                view.pieces().stream().anyMatch(p -> p.kind() == Piece.Kind.PART_NUMBER),
+                view.pieces().stream().anyMatch(p -> p.kind() == LineToken.Kind.PART_NUMBER),
                 view.pieces().toString());
         assertEquals(view.needs().stream().map(PartCallersTest::said).collect(Collectors.joining(", ")), verdicts);
         String lines = view.plan().flatMap(plan -> plan.best()).stream()
@@ -89,7 +89,7 @@ public class PartCallersTest {
         assertEquals(view.appliance(), Optional.of(Appliance.DRYER), "the part tells the appliance");
     }
 
-    private static String said(NeededPart need) {
+    private static String said(RequiredPart need) {
         String what = need.supplied()
                 .map(p -> need.quantity() + " x " + p)
                 .orElse(need.listed().written());
@@ -104,8 +104,8 @@ public class PartCallersTest {
 
     @Test
     public void aPartThatWasStruckOutIsNotSold() {
-        CaseDraft plain = CaseDraft.of("th7820w QV-1183");
-        CaseDraft struck = new CaseDraft(
+        CaseInput plain = CaseInput.of("th7820w QV-1183");
+        CaseInput struck = new CaseInput(
                 plain.line(),
                 plain.model(),
                 plain.appliance(),
@@ -130,7 +130,7 @@ public class PartCallersTest {
     public void aKnobNoLongerMadeComesWithOneThatFitsItsShaft() {
         Model range = catalog.modelsOn("Hearth").get(0);
         FitVerdict.Fits knob =
-                (FitVerdict.Fits) finder.judge(range.number(), Unit.NOT_KNOWN, new PartNumber("QV-6610"));
+                (FitVerdict.Fits) finder.judge(range.number(), MachineUnit.NOT_KNOWN, new PartNumber("QV-6610"));
         assertTrue(
                 knob.suggestions().stream()
                         .anyMatch(s -> s.kind() == Suggestion.Kind.SAME_SPECIFICATION
@@ -141,15 +141,16 @@ public class PartCallersTest {
     @Test
     public void theSameDryerUnderTwoBrandsDiffersInItsDoorSwitch() {
         Model ours = catalog.model(new ModelNumber("TH-7820-W")).orElseThrow();
-        Twin twin = new Twins(catalog)
+        EquivalentModel twin = new EquivalentModels(catalog)
                 .of(ours, 100).stream()
                         .filter(t -> t.model().number().equals(new ModelNumber("DE7-4082W")))
                         .findFirst()
                         .orElseThrow();
         assertTrue(twin.differing().contains("door-switch"), twin.toString());
         PartNumber theirs = new PartNumber("QV-1441");
-        FitVerdict.DoesNotFit wrong = (FitVerdict.DoesNotFit) finder.judge(ours.number(), Unit.NOT_KNOWN, theirs);
+        FitVerdict.DoesNotFit wrong =
+                (FitVerdict.DoesNotFit) finder.judge(ours.number(), MachineUnit.NOT_KNOWN, theirs);
         assertEquals(wrong.instead().size(), 1, "the one that does is named");
-        assertTrue(finder.judge(twin.model().number(), Unit.NOT_KNOWN, theirs) instanceof FitVerdict.Fits);
+        assertTrue(finder.judge(twin.model().number(), MachineUnit.NOT_KNOWN, theirs) instanceof FitVerdict.Fits);
     }
 }

@@ -17,53 +17,53 @@ import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.basket.BasketPlan;
-import synopta.core.basket.Option;
+import synopta.core.basket.PlanOption;
 import synopta.core.basket.Purchase;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.PartNumber;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.CaseView;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.core.counter.NeededPart;
-import synopta.core.counter.QuantityNote;
-import synopta.core.counter.Shopping;
-import synopta.core.counter.WantedPart;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.RepairPractices;
+import synopta.core.sale.OptionalPart;
+import synopta.core.sale.QuantityNote;
+import synopta.core.sale.RequiredPart;
+import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.Weights;
+import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRefused;
-import synopta.formats.knowledge.WeightsReader;
+import synopta.formats.knowledge.PackRejectedException;
 
 /** What is sold to callers of the scenario, with the packs that ship. */
 public class SellingCallersTest {
-    private final Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+    private final Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
     private final List<Pack> packs;
     private final TagReader reader;
     private final Counter counter;
 
-    public SellingCallersTest() throws IOException, PackRefused {
+    public SellingCallersTest() throws IOException, PackRejectedException {
         Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
         packs = PackReader.folder(knowledge).packs();
-        reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
-        counter = counter(HouseRules.USUAL);
+        reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
+        counter = counter(HouseSettings.USUAL);
     }
 
-    private Counter counter(HouseRules rules) {
+    private Counter counter(HouseSettings rules) {
         Clock clock = Clock.systemUTC();
         FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
-        return new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalogue.CURRENCY, clock);
+        return new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalog.CURRENCY, clock);
     }
 
-    private static CaseDraft draft(String line, Set<String> picked, Shopping shopping) {
-        return new CaseDraft(
+    private static CaseInput draft(String line, Set<String> picked, Shopping shopping) {
+        return new CaseInput(
                 line,
                 Optional.empty(),
                 Optional.empty(),
@@ -82,30 +82,30 @@ public class SellingCallersTest {
                 shopping);
     }
 
-    private CaseView work(String line) {
-        return counter.work(CaseDraft.of(line));
+    private CaseAssessment work(String line) {
+        return counter.work(CaseInput.of(line));
     }
 
     private static String bought(Purchase purchase) {
         return purchase.lines().stream().map(l -> l.quantity() + " " + l.part()).collect(Collectors.joining(", "));
     }
 
-    private static Purchase of(CaseView view, Option.Kind kind) {
+    private static Purchase of(CaseAssessment view, PlanOption.Kind kind) {
         return view.plan().orElseThrow().all().stream()
                 .filter(o -> o.kinds().contains(kind))
-                .map(Option::purchase)
+                .map(PlanOption::purchase)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no " + kind + " in " + view.plan()));
     }
 
     @Test
     public void aBoxWithItsFuseAndThermostatIsTheBoxAlone() {
-        CaseView view = counter.work(draft(
+        CaseAssessment view = counter.work(draft(
                 "th7820w no heat, heater box, thermal fuse and high limit please",
                 Set.of("heater-open", "thermal-fuse-open", "high-limit-open"),
                 Shopping.AS_IT_COMES));
         assertEquals(
-                view.needs().stream().map(NeededPart::partType).collect(Collectors.toSet()),
+                view.needs().stream().map(RequiredPart::partType).collect(Collectors.toSet()),
                 Set.of("heater-assembly", "thermal-fuse", "high-limit-thermostat"));
         Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
         assertEquals(bought(best), "1 QV-2107-2");
@@ -127,7 +127,7 @@ public class SellingCallersTest {
     @Test(dataProvider = "quantities")
     public void aRequestInAnotherQuantityIsMetWithTheRuleAndThePriceOfBothWays(
             String line, String type, int asked, int fitted, int inForce) {
-        CaseView view = work(line);
+        CaseAssessment view = work(line);
         List<QuantityNote> notes = view.sale().quantities();
         assertEquals(view.needs().get(0).quantity(), inForce, view.needs().toString());
         if (type.isEmpty()) {
@@ -147,10 +147,10 @@ public class SellingCallersTest {
 
     @Test
     public void aThumpSellsTheKitAndSaysWhatItLacksAndWhatThePiecesWouldCost() {
-        CaseView view = work("th7820w thumps, 8 yrs");
+        CaseAssessment view = work("th7820w thumps, 8 yrs");
         Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
         assertEquals(bought(best), "1 QV-4410-K");
-        Purchase pieces = of(view, Option.Kind.IN_PIECES);
+        Purchase pieces = of(view, PlanOption.Kind.IN_PIECES);
         assertTrue(pieces.lines().size() > 2 && pieces.total().compareTo(best.total()) > 0, pieces.toString());
         int at = view.sale().purchases().indexOf(pieces);
         assertTrue(
@@ -159,24 +159,24 @@ public class SellingCallersTest {
         assertTrue(
                 view.bags().get(0).stream().anyMatch(b -> b.text().startsWith("Roller shaft: not in the bag.")),
                 view.bags().get(0).toString());
-        WantedPart shafts = view.sale().wants().stream()
+        OptionalPart shafts = view.sale().wants().stream()
                 .filter(w -> w.partType().equals("roller-shaft"))
                 .findFirst()
                 .orElseThrow();
-        assertEquals(shafts.source(), WantedPart.Source.JOB);
+        assertEquals(shafts.source(), OptionalPart.Source.JOB);
     }
 
     @Test
     public void aNineYearOldDryerHasAllThatWearsRenewedOrTheCheapestRepair() {
-        CaseView view = work("th7820w thumps, 9 yrs, everything that wears");
-        Purchase all = of(view, Option.Kind.RENEW_EVERYTHING);
-        Purchase least = of(view, Option.Kind.CHEAPEST_TODAY);
+        CaseAssessment view = work("th7820w thumps, 9 yrs, everything that wears");
+        Purchase all = of(view, PlanOption.Kind.RENEW_EVERYTHING);
+        Purchase least = of(view, PlanOption.Kind.CHEAPEST_TODAY);
         assertEquals(all.undone(), List.of());
         assertEquals(bought(least), "1 QV-4410-K");
         assertTrue(all.total().compareTo(least.total()) > 0);
         Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
         assertTrue(best.net().compareTo(all.net()) <= 0 && best.net().compareTo(least.net()) <= 0);
-        for (WantedPart want : view.sale().wants()) {
+        for (OptionalPart want : view.sale().wants()) {
             boolean isBought = best.undone().stream().noneMatch(u -> u.part().equals(want.supplied()));
             boolean isFree = best.lines().stream().anyMatch(l -> l.covers().size() > 1);
             assertTrue(
@@ -192,14 +192,14 @@ public class SellingCallersTest {
                         .minutes());
     }
 
-    private long price(WantedPart want) {
+    private long price(OptionalPart want) {
         return catalog.price(want.supplied()).orElseThrow().cents() * want.quantity();
     }
 
     @Test
     public void withoutAnAgeNothingIsWeighedWhileItIsOpen() {
         assertTrue(work("th7820w thumps").sale().wants().stream()
-                .noneMatch(w -> w.source() == WantedPart.Source.WHILE_OPEN));
+                .noneMatch(w -> w.source() == OptionalPart.Source.WHILE_OPEN));
     }
 
     private static Shopping.Adjusted set(String part, OptionalInt quantity, OptionalLong value, boolean needed) {
@@ -209,9 +209,9 @@ public class SellingCallersTest {
     @Test
     public void theSpecialistLeavesOutRaisesAndPutsIn() {
         String line = "th7820w thumps, 8 yrs";
-        CaseView plain = work(line);
-        NeededPart rings = plain.needs().get(1);
-        CaseView without = counter.work(draft(
+        CaseAssessment plain = work(line);
+        RequiredPart rings = plain.needs().get(1);
+        CaseAssessment without = counter.work(draft(
                 line,
                 Set.of(),
                 new Shopping(
@@ -228,7 +228,7 @@ public class SellingCallersTest {
         assertEquals(without.needs().get(1).quantity(), 0, "left out, and still there to be put back");
         Purchase best = without.plan().flatMap(BasketPlan::best).orElseThrow();
         assertTrue(bought(best).contains("4 QV-8701"), bought(best));
-        Purchase least = of(without, Option.Kind.CHEAPEST_TODAY);
+        Purchase least = of(without, PlanOption.Kind.CHEAPEST_TODAY);
         assertTrue(
                 least.lines().stream()
                         .anyMatch(
@@ -238,9 +238,9 @@ public class SellingCallersTest {
 
     @Test
     public void theHouseMayRenewTheFailedOneAlone() {
-        HouseRules one = HouseRules.USUAL.with(new Schools(false, false, true, true, true));
+        HouseSettings one = HouseSettings.USUAL.with(new RepairPractices(false, false, true, true, true));
         assertEquals(
-                counter(one).work(CaseDraft.of("th7820w thumps")).needs().get(0).quantity(), 1);
+                counter(one).work(CaseInput.of("th7820w thumps")).needs().get(0).quantity(), 1);
         assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);
     }
 

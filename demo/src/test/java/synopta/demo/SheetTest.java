@@ -32,69 +32,69 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
-import synopta.core.counter.CaseContent;
-import synopta.core.counter.CaseDesk;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.CaseLog;
-import synopta.core.counter.CaseRecord;
 import synopta.core.counter.Counter;
-import synopta.core.counter.Customer;
-import synopta.core.counter.OpeningDesk;
-import synopta.core.counter.Sheet;
-import synopta.core.counter.Stood;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
-import synopta.core.handover.HandOver;
-import synopta.core.knowledge.Contacts;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.Hazard;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.RepairPractices;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseService;
+import synopta.core.record.CaseSnapshot;
+import synopta.core.record.RepairSheet;
+import synopta.core.sale.TeardownService;
+import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.Weights;
 import synopta.core.teardown.Work;
 import synopta.formats.handover.SheetPdf;
 import synopta.formats.handover.SheetText;
+import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRefused;
-import synopta.formats.knowledge.WeightsReader;
+import synopta.formats.knowledge.PackRejectedException;
 
 /** The sheet that leaves with the parts, and how machines are opened, with the packs that ship. */
 public class SheetTest {
     private static final String HOUSE = "Saltmarsh & Vane";
-    private final CaseDesk desk;
-    private final OpeningDesk opening;
-    private HouseRules rules = HouseRules.USUAL;
+    private final CaseService desk;
+    private final TeardownService opening;
+    private HouseSettings rules = HouseSettings.USUAL;
 
-    public SheetTest() throws IOException, PackRefused {
-        Catalog catalog = new MemoryCatalog(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+    public SheetTest() throws IOException, PackRejectedException {
+        Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
         Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
         List<Pack> packs = PackReader.folder(knowledge).packs();
-        TagReader reader = new TagReader(catalog, Weights.of(WeightsReader.folder(knowledge)));
+        TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
         Clock clock = Clock.systemUTC();
         FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
-        Counter counter = new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalogue.CURRENCY, clock);
-        CaseLog none = null;
-        desk = new CaseDesk(none, counter, catalog, new HandOver(packs, catalog));
-        opening = new OpeningDesk(catalog, packs, finder, () -> rules, DemoCatalogue.CURRENCY);
+        Counter counter = new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalog.CURRENCY, clock);
+        CaseRepository none = null;
+        desk = new CaseService(none, counter, catalog, new HandoverPlanner(packs, catalog));
+        opening = new TeardownService(catalog, packs, finder, () -> rules, DemoCatalog.CURRENCY);
     }
 
     @AfterMethod
     public void asUsual() {
-        rules = HouseRules.USUAL;
+        rules = HouseSettings.USUAL;
     }
 
-    private Sheet sheet(String line, String... parts) {
+    private RepairSheet sheet(String line, String... parts) {
         List<CaseContent.Line> lines = Arrays.stream(parts)
                 .map(part -> new CaseContent.Line(new PartNumber(part), 1))
                 .toList();
         CaseContent content = new CaseContent(
-                CaseDraft.of(line),
+                CaseInput.of(line),
                 Optional.empty(),
                 lines,
                 Set.of(Hazard.MAINS),
@@ -104,7 +104,7 @@ public class SheetTest {
                 OptionalInt.empty(),
                 CaseContent.Status.HANDED_OVER);
         Instant now = Instant.parse("2026-11-26T09:30:00Z");
-        return desk.sheet(new CaseRecord(31, now, 1, now, content, Stood.UNTOLD), Optional.empty());
+        return desk.sheet(new CaseRecord(31, now, 1, now, content, CaseSnapshot.UNTOLD), Optional.empty());
     }
 
     /** A case, what was handed over, and words that must stand on the sheet. */
@@ -136,7 +136,7 @@ public class SheetTest {
     @Test(dataProvider = "cases")
     public void theSheetHoldsCautionsPartsAndStepsOnTwoPagesAtMostAndIsScanned(
             String line, List<String> parts, List<String> words) throws Exception {
-        Sheet sheet = sheet(line, parts.toArray(String[]::new));
+        RepairSheet sheet = sheet(line, parts.toArray(String[]::new));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         new SheetPdf(HOUSE, sheet).write(out);
         String plain = SheetText.plain(HOUSE, sheet);
@@ -161,15 +161,19 @@ public class SheetTest {
     @DataProvider
     Object[][] schools() {
         return new Object[][] {
-            {new Schools(false, true, true, false, true), "A drop of machine oil", "stays dry"},
-            {new Schools(false, true, false, true, true), "4 x triangle ring, renewed", "4 x triangle ring, kept"},
+            {new RepairPractices(false, true, true, false, true), "A drop of machine oil", "stays dry"},
+            {
+                new RepairPractices(false, true, false, true, true),
+                "4 x triangle ring, renewed",
+                "4 x triangle ring, kept"
+            },
         };
     }
 
     @Test(dataProvider = "schools")
-    public void aHouseOfAnotherSchoolHasItsOwnSteps(Schools other, String usual, String here) {
+    public void aHouseOfAnotherSchoolHasItsOwnSteps(RepairPractices other, String usual, String here) {
         String before = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
-        rules = HouseRules.USUAL.with(other);
+        rules = HouseSettings.USUAL.with(other);
         String after = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
         assertTrue(before.contains(usual) && !before.contains(here), before);
         assertTrue(after.contains(here) && !after.contains(usual), after);
@@ -183,7 +187,7 @@ public class SheetTest {
         assertTrue(untold.tools().contains("meter, CAT III 600 V"));
         String told = SheetText.plain(HOUSE, sheet("th7820w thermal fuse reads OL"));
         assertTrue(told.contains("Exchange thermal fuse") && !told.contains("Measure the old one"), told);
-        rules = HouseRules.USUAL.with(new Schools(false, true, true, true, false));
+        rules = HouseSettings.USUAL.with(new RepairPractices(false, true, true, true, false));
         Work swapped = work("TH-7820-W", "thermal-fuse");
         assertFalse(swapped.exchanges().get(0).fitting().way().orElse("").contains("Measure"));
         assertTrue(swapped.minutes() < untold.minutes());
@@ -191,11 +195,11 @@ public class SheetTest {
 
     @Test
     public void sizesAreToldInBothUnitsAndTheBranchIsReachedByItsOwnWords() {
-        Sheet sheet = sheet("th7820w thumps", "QV-4410");
+        RepairSheet sheet = sheet("th7820w thumps", "QV-4410");
         assertTrue(SheetText.plain(HOUSE, sheet).contains("5/16 in (7.94 mm) hex driver"));
-        HouseRules usual = HouseRules.USUAL;
-        Contacts contacts = new Contacts("ask at the desk", Map.of("Staithe", "at the quay, until five"));
-        rules = new HouseRules(
+        HouseSettings usual = HouseSettings.USUAL;
+        BranchContacts contacts = new BranchContacts("ask at the desk", Map.of("Staithe", "at the quay, until five"));
+        rules = new HouseSettings(
                 usual.schools(),
                 usual.hourCents(),
                 usual.visitCents(),
@@ -257,17 +261,17 @@ public class SheetTest {
 
     @Test
     public void whileItIsOpenNoIsSaidAsReadilyAsYes() {
-        OpeningDesk.Opened opened = opening.open(
+        TeardownService.Opened opened = opening.open(
                 Optional.of(new ModelNumber("TH-7820-W")),
                 Optional.empty(),
                 List.of("rear-roller", "front-roller"),
                 OptionalDouble.of(8));
-        assertTrue(opened.whileOpen().stream().anyMatch(OpeningDesk.OpenPart::isAdvised));
+        assertTrue(opened.whileOpen().stream().anyMatch(TeardownService.OpenPart::isAdvised));
         assertTrue(opened.whileOpen().stream().anyMatch(p -> !p.isAdvised()));
-        for (OpeningDesk.OpenPart part : opened.whileOpen()) {
+        for (TeardownService.OpenPart part : opened.whileOpen()) {
             assertFalse(part.slots().contains("rear-roller"), "what is renewed anyway is not offered");
-            assertEquals(part.savings().size(), OpeningDesk.LONGEST_HORIZON);
-            assertEquals(part.savings().get(HouseRules.USUAL.horizonYears() - 1), part.saving());
+            assertEquals(part.savings().size(), TeardownService.LONGEST_HORIZON);
+            assertEquals(part.savings().get(HouseSettings.USUAL.horizonYears() - 1), part.saving());
         }
     }
 }

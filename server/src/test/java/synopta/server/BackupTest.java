@@ -12,11 +12,11 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.testng.annotations.Test;
-import synopta.core.counter.CaseRecord;
+import synopta.core.record.CaseRecord;
 import synopta.store.Store;
 
 /** A copy while the counters go on serving. */
-public class BackupTest extends Served {
+public class BackupTest extends ServedTest {
     private static final String CASE = "{\"line\":\"th7820w thumps\",\"status\":\"open\",\"specialist\":\"Ida\"}";
 
     private static long kept() {
@@ -37,10 +37,10 @@ public class BackupTest extends Served {
         Path folder = Files.createTempDirectory("copy");
         Path copy = folder.resolve("copy.zip");
         ByteArrayOutputStream said = new ByteArrayOutputStream();
-        assertTrue(Verbs.copied(data(), copy, new PrintStream(said)), said.toString());
+        assertTrue(CommandLine.copied(data(), copy, new PrintStream(said)), said.toString());
         copying.set(false);
         counter.join();
-        assertTrue(Verbs.restored(copy, folder.resolve("data"), new PrintStream(said)), said.toString());
+        assertTrue(CommandLine.restored(copy, folder.resolve("data"), new PrintStream(said)), said.toString());
         try (Store store = Store.inFolder(folder.resolve("data"))) {
             for (long number : before) {
                 CaseRecord record = store.cases().find(number).orElseThrow();

@@ -7,7 +7,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** The bench over HTTP, in the forms of the contract. */
-public class BenchTest extends Served {
+public class BenchTest extends ServedTest {
     @DataProvider
     Object[][] checks() {
         String fuse = "{\"amps\":20,\"volts\":250,\"speed\":\"F\",\"breakingAmps\":1500,\"size\":\"6x32-mm\"}";

@@ -22,7 +22,7 @@ public class BrokenPackTest {
 
     private static Path folderWithABrokenRange() throws IOException {
         Path folder = Files.createTempDirectory("knowledge");
-        Path shipped = Served.ROOT.resolve("knowledge");
+        Path shipped = ServedTest.ROOT.resolve("knowledge");
         Files.createDirectory(folder.resolve("tag"));
         for (String file : new String[] {"dryer.json", "microwave.json", "tag/weights.json"}) {
             Files.copy(shipped.resolve(file), folder.resolve(file));
@@ -54,7 +54,7 @@ public class BrokenPackTest {
 
     private JsonNode get(String address) throws Exception {
         HttpRequest request = HttpRequest.newBuilder(URI.create(address)).build();
-        return Served.JSON.readTree(
+        return ServedTest.JSON.readTree(
                 client.send(request, HttpResponse.BodyHandlers.ofString()).body());
     }
 

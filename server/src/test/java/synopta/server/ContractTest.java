@@ -14,7 +14,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** The contract over real HTTP. */
-public class ContractTest extends Served {
+public class ContractTest extends ServedTest {
     @Test
     public void aTagIsReadAsTheContractSays() {
         Answer read = post(

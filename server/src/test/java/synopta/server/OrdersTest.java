@@ -2,10 +2,10 @@ package synopta.server;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
-import static synopta.server.Served.bytes;
-import static synopta.server.Served.get;
-import static synopta.server.Served.post;
-import static synopta.server.Served.send;
+import static synopta.server.ServedTest.bytes;
+import static synopta.server.ServedTest.get;
+import static synopta.server.ServedTest.post;
+import static synopta.server.ServedTest.send;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -27,7 +27,7 @@ public class OrdersTest {
 
     @Test
     public void aQuoteIsWrittenOnceAndTakenAwayInFourFormats() {
-        Served.Answer written = post("/api/quotes", QUOTE);
+        ServedTest.Answer written = post("/api/quotes", QUOTE);
         assertEquals(written.status(), 201);
         String at = written.whole().headers().firstValue("Location").orElseThrow();
         assertEquals(get(at).body(), written.body());
@@ -72,7 +72,7 @@ public class OrdersTest {
 
     @Test(dataProvider = "wrongs")
     public void whatCannotBePromisedIsRefusedWithWhatToDo(String path, String body, String said) {
-        Served.Answer answer = post(path, body);
+        ServedTest.Answer answer = post(path, body);
         assertEquals(answer.status(), 422, answer.body().toString());
         assertTrue(answer.body().toString().contains(said), answer.body().toString());
     }
@@ -106,7 +106,7 @@ public class OrdersTest {
                 .toList();
         assertEquals(states, List.of("gone", "reserved"));
         assertEquals(free(part), 0);
-        Served.Answer third = post("/api/promises", wish(part, 1, false));
+        ServedTest.Answer third = post("/api/promises", wish(part, 1, false));
         assertEquals(third.text("/outcomes/0/free"), "0");
         assertTrue(third.text("/outcomes/0/said").contains("any more"), third.text("/outcomes/0/said"));
     }
@@ -115,7 +115,7 @@ public class OrdersTest {
     public void whateverTheSupplierDoesTheCounterGoesOnAndSaysSo() {
         assertEquals(send("PUT", "/api/supplier-feed", "{\"mode\":\"asleep\"}").status(), 422);
         send("PUT", "/api/supplier-feed", "{\"mode\":\"down\"}");
-        Served.Answer down = post("/api/promises", wish("QV-1183", 9_000, true));
+        ServedTest.Answer down = post("/api/promises", wish("QV-1183", 9_000, true));
         assertEquals(down.text("/outcomes/0/state"), "waiting");
         assertTrue(down.text("/outcomes/0/said").contains("sent again by itself"));
         assertEquals(post("/api/counter", "{\"line\":\"th7820w thumps\"}").status(), 200);
@@ -124,7 +124,7 @@ public class OrdersTest {
         send("PUT", "/api/supplier-feed", "{\"mode\":\"out-of-stock\"}");
         assertEquals(post("/api/promises", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "out-of-stock");
         send("PUT", "/api/supplier-feed", "{\"mode\":\"up\"}");
-        Served.Answer up = post("/api/promises", wish("QV-1183", 9_000, true));
+        ServedTest.Answer up = post("/api/promises", wish("QV-1183", 9_000, true));
         assertEquals(up.text("/outcomes/0/state"), "ordered");
         String refused = "/api/promises/" + up.text("/outcomes/0/number");
         assertEquals(send("DELETE", refused, "").status(), 422, "what is ordered is for the supplier");
@@ -135,7 +135,7 @@ public class OrdersTest {
         String asked = wish("QV-8701", 1, false).replace("\"order\"", "\"caseNumber\":77,\"order\"");
         int before = free("QV8701");
         assertEquals(post("/api/promises", asked).text("/outcomes/0/state"), "reserved");
-        Served.Answer mine = get("/api/promises?caseNumber=77");
+        ServedTest.Answer mine = get("/api/promises?caseNumber=77");
         assertEquals(free("QV8701"), before - 1);
         assertEquals(
                 send("DELETE", "/api/promises/" + mine.text("/outcomes/0/number"), "")
@@ -148,13 +148,13 @@ public class OrdersTest {
     /** The mean life of the pack, scale 14 and shape 2.2: 14 x gamma(1 + 1/2.2) = 12.3987, by hand. */
     @Test
     public void repairAndReplacementStandSideBySideByTheYear() {
-        Served.Answer both = post(
+        ServedTest.Answer both = post(
                 "/api/repair-or-replace",
                 "{\"appliance\":\"dryer\",\"ageYears\":9,\"parts\":\"41.90\",\"minutes\":55}");
         assertEquals(both.text("/repair"), "74.90", "41.90 and 55 minutes at 36.00 an hour");
         assertEquals(both.body().get("newLifeYears").asDouble(), 12.3987, 1e-3);
         assertEquals(both.text("/newPerYear"), "41.94", "520.00 by 12.3987 years");
-        Served.Answer other = post(
+        ServedTest.Answer other = post(
                 "/api/repair-or-replace",
                 "{\"appliance\":\"dryer\",\"ageYears\":9,\"parts\":\"41.90\",\"minutes\":55,"
                         + "\"newPrice\":\"300.00\",\"newLifeYears\":10,\"perHour\":\"0.00\"}");

@@ -17,7 +17,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Parts over HTTP: what they have become, where they are used, what may stand in, and machines of other brands. */
-public class PartsTest extends Served {
+public class PartsTest extends ServedTest {
     @Test
     public void aPartIsFoundByHalfItsNumberAndByASlip() {
         assertEquals(
@@ -164,10 +164,10 @@ public class PartsTest extends Served {
     @Test
     public void aBranchHasItsOwnWordsUntilTheyAreEmptied() {
         String at = "/api/house-rules";
-        Served.Answer kept = send("PUT", at, "{\"metric\":false,\"branchContacts\":{\"Staithe\":\"at the quay\"}}");
+        ServedTest.Answer kept = send("PUT", at, "{\"metric\":false,\"branchContacts\":{\"Staithe\":\"at the quay\"}}");
         assertEquals(kept.text("/branchContacts/Staithe"), "at the quay");
         assertEquals(send("PUT", at, "{\"oilShafts\":false}").text("/branchContacts/Staithe"), "at the quay");
-        Served.Answer usual =
+        ServedTest.Answer usual =
                 send("PUT", at, "{\"metric\":true,\"oilShafts\":true,\"branchContacts\":{\"Staithe\":\" \"}}");
         assertEquals(usual.body().get("branchContacts").size(), 0);
         assertEquals(

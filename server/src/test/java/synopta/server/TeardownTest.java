@@ -2,10 +2,10 @@ package synopta.server;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
-import static synopta.server.Served.bytes;
-import static synopta.server.Served.each;
-import static synopta.server.Served.get;
-import static synopta.server.Served.post;
+import static synopta.server.ServedTest.bytes;
+import static synopta.server.ServedTest.each;
+import static synopta.server.ServedTest.get;
+import static synopta.server.ServedTest.post;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -16,7 +16,7 @@ import org.testng.annotations.Test;
 public class TeardownTest {
     @Test
     public void aPlatformsPlacesAreReachedWithMinutesToolsAndWhatIsWorthRenewing() {
-        Served.Answer opened = post(
+        ServedTest.Answer opened = post(
                 "/api/teardown",
                 "{\"model\":null,\"platform\":\"Skerry\",\"slots\":[\"front-roller\"],\"ageYears\":8}");
         assertEquals(opened.status(), 200, opened.body().toString());
@@ -44,14 +44,14 @@ public class TeardownTest {
 
     @Test(dataProvider = "wrongs")
     public void whatCannotBeOpenedIsRefusedWithWhatToDo(String body, String said) {
-        Served.Answer answer = post("/api/teardown", body);
+        ServedTest.Answer answer = post("/api/teardown", body);
         assertEquals(answer.status(), 422, answer.body().toString());
         assertTrue(answer.body().toString().contains(said), answer.body().toString());
     }
 
     @Test
     public void theSheetOfACaseIsPrintedReadAndTakenAsData() {
-        Served.Answer kept = post(
+        ServedTest.Answer kept = post(
                 "/api/cases",
                 "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"saidTo\":\" the fitter \",\"status\":\"handed-over\","
                         + "\"lines\":[{\"part\":\"QV-4410-K\",\"quantity\":1}]}");
@@ -61,7 +61,7 @@ public class TeardownTest {
         assertEquals(new String(bytes(at + "/sheet.pdf"), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
         String text = new String(bytes(at + "/sheet.txt"), StandardCharsets.UTF_8);
         assertTrue(text.contains("[ ] 1 x QV-4410-K") && text.contains("FIRST OF ALL"), text);
-        Served.Answer sheet = get(at + "/sheet");
+        ServedTest.Answer sheet = get(at + "/sheet");
         assertEquals(
                 each(sheet.body().get("sections"), "heading").subList(0, 2),
                 List.of("First of all", "What goes with it"));

@@ -6,19 +6,19 @@ import com.zaxxer.hikari.pool.HikariPool;
 import java.nio.file.Path;
 import org.flywaydb.core.Flyway;
 import synopta.core.catalog.Catalog;
-import synopta.core.counter.CaseLog;
-import synopta.core.order.PromiseLog;
-import synopta.core.order.QuoteLog;
-import synopta.core.outcome.LearntLog;
-import synopta.core.outcome.OutcomeLog;
+import synopta.core.order.QuoteRepository;
+import synopta.core.order.ReservationRepository;
+import synopta.core.outcome.OutcomeRepository;
+import synopta.core.outcome.ParameterRepository;
+import synopta.core.record.CaseRepository;
 import synopta.store.catalog.CatalogStore;
-import synopta.store.counter.CaseStore;
-import synopta.store.house.HouseRuleStore;
 import synopta.store.jdbc.Jdbc;
-import synopta.store.order.PromiseStore;
 import synopta.store.order.QuoteStore;
-import synopta.store.outcome.LearntStore;
+import synopta.store.order.ReservationStore;
 import synopta.store.outcome.OutcomeStore;
+import synopta.store.outcome.ParameterStore;
+import synopta.store.record.CaseStore;
+import synopta.store.settings.SettingsStore;
 
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
 public final class Store implements AutoCloseable {
@@ -26,11 +26,11 @@ public final class Store implements AutoCloseable {
     private final Jdbc jdbc;
     private final CatalogStore catalog;
     private final CaseStore cases;
-    private final HouseRuleStore house;
+    private final SettingsStore house;
     private final QuoteStore quotes;
-    private final PromiseStore promises;
+    private final ReservationStore promises;
     private final OutcomeStore outcomes;
-    private final LearntStore learnt;
+    private final ParameterStore learnt;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -44,11 +44,11 @@ public final class Store implements AutoCloseable {
         jdbc = new Jdbc(source);
         catalog = new CatalogStore(jdbc);
         cases = new CaseStore(jdbc);
-        house = new HouseRuleStore(jdbc);
+        house = new SettingsStore(jdbc);
         quotes = new QuoteStore(jdbc);
-        promises = new PromiseStore(jdbc);
+        promises = new ReservationStore(jdbc);
         outcomes = new OutcomeStore(jdbc);
-        learnt = new LearntStore(jdbc);
+        learnt = new ParameterStore(jdbc);
     }
 
     /**
@@ -100,32 +100,32 @@ public final class Store implements AutoCloseable {
     }
 
     /** The log of cases. */
-    public CaseLog cases() {
+    public CaseRepository cases() {
         return cases;
     }
 
     /** The rules of the house. */
-    public HouseRuleStore house() {
+    public SettingsStore house() {
         return house;
     }
 
     /** The quotes. */
-    public QuoteLog quotes() {
+    public QuoteRepository quotes() {
         return quotes;
     }
 
     /** What was promised. */
-    public PromiseLog promises() {
+    public ReservationRepository promises() {
         return promises;
     }
 
     /** What became of the cases. */
-    public OutcomeLog outcomes() {
+    public OutcomeRepository outcomes() {
         return outcomes;
     }
 
     /** What was learnt. */
-    public LearntLog learnt() {
+    public ParameterRepository learnt() {
         return learnt;
     }
 

@@ -16,21 +16,21 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogTables;
-import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.ModelUsage;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.Sheet;
-import synopta.core.catalog.Taking;
-import synopta.core.knowledge.HouseRules;
-import synopta.core.knowledge.Schools;
-import synopta.demo.DemoCatalogue;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.RepairPractices;
+import synopta.demo.DemoCatalog;
 
 /** The catalogue in the store, against the same catalogue in memory. */
 public class CatalogInStoreTest {
-    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.MODELS);
+    private static final CatalogTables DEMO = DemoCatalog.of(7, DemoCatalog.MODELS);
     private Store store;
 
     @BeforeClass
@@ -46,7 +46,7 @@ public class CatalogInStoreTest {
 
     @Test
     public void theStoreAnswersAsTheCatalogueInMemoryDoes() {
-        Catalog memory = new MemoryCatalog(DEMO);
+        Catalog memory = new InMemoryCatalog(DEMO);
         Catalog stored = store.catalog();
         assertEquals(stored.brands(), memory.brands());
         assertEquals(stored.serialSchemes(), memory.serialSchemes());
@@ -85,11 +85,11 @@ public class CatalogInStoreTest {
 
     @Test
     public void theStoreFindsTheMachinesOfAPartPieceByPieceAsTheCatalogueInMemoryDoes() {
-        Catalog memory = new MemoryCatalog(DEMO);
+        Catalog memory = new InMemoryCatalog(DEMO);
         Catalog stored = store.catalog();
         for (Part part : DEMO.parts()) {
             for (Optional<String> brand : List.of(Optional.<String>empty(), Optional.of("Orrinvale"))) {
-                List<Taking> all = memory.taking(part.number(), brand, "", 1000);
+                List<ModelUsage> all = memory.taking(part.number(), brand, "", 1000);
                 assertEquals(stored.taking(part.number(), brand, "", 1000), all);
                 if (all.size() > 2) {
                     String after = all.get(1).model().number().key();
@@ -113,11 +113,11 @@ public class CatalogInStoreTest {
 
     @Test
     public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
-        assertEquals(store.house().get(), HouseRules.USUAL);
-        store.house().choose(HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
-        store.house().choose(HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
-        assertEquals(store.house().get(), HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
-        store.house().choose(HouseRules.USUAL);
+        assertEquals(store.house().get(), HouseSettings.USUAL);
+        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
+        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
+        assertEquals(store.house().get(), HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
+        store.house().choose(HouseSettings.USUAL);
     }
 
     private static Set<Model> models(Catalog catalog) {

@@ -23,28 +23,28 @@ import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import synopta.core.catalog.CatalogTables;
-import synopta.core.catalog.MemoryCatalog;
-import synopta.core.counter.CaseLog;
-import synopta.core.counter.CaseRecord;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.counter.Counter;
-import synopta.core.counter.LearningDesk;
-import synopta.core.counter.OutcomeDesk;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
-import synopta.core.outcome.Kind;
-import synopta.core.outcome.LearntLog;
 import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeRecord;
+import synopta.core.outcome.ParameterKind;
+import synopta.core.outcome.ParameterRepository;
 import synopta.core.outcome.Proposal;
-import synopta.core.outcome.Told;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.review.LearningService;
+import synopta.core.review.OutcomeService;
+import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
-import synopta.core.tag.Weights;
-import synopta.demo.DemoCatalogue;
+import synopta.demo.DemoCatalog;
 import synopta.demo.DemoYear;
+import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRefused;
-import synopta.formats.knowledge.WeightsReader;
+import synopta.formats.knowledge.PackRejectedException;
 
 /** The demo's year of cases in a real store, and what is learnt from it. */
 public class DemoYearTest {
@@ -52,14 +52,14 @@ public class DemoYearTest {
     private static final Instant NOW = Instant.parse("2026-11-21T09:00:00Z");
     private static final int CASES = 150;
     private List<Pack> packs;
-    private Weights weights;
+    private EditCosts weights;
     private Store store;
 
     @BeforeClass
-    public void open() throws IOException, PackRefused {
+    public void open() throws IOException, PackRejectedException {
         Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
         packs = PackReader.folder(knowledge).packs();
-        weights = Weights.of(WeightsReader.folder(knowledge));
+        weights = EditCosts.of(EditCostsReader.folder(knowledge));
         store = written();
     }
 
@@ -69,17 +69,18 @@ public class DemoYearTest {
     }
 
     private Store written() throws IOException {
-        CatalogTables tables = DemoCatalogue.of(7, DemoCatalogue.MODELS);
-        MemoryCatalog catalog = new MemoryCatalog(tables);
+        CatalogTables tables = DemoCatalog.of(7, DemoCatalog.MODELS);
+        InMemoryCatalog catalog = new InMemoryCatalog(tables);
         TagReader reader = new TagReader(catalog, weights);
-        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> HouseRules.USUAL, Clock.systemUTC());
+        FitFinder finder =
+                new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, Clock.systemUTC());
         Counter counter = new Counter(
                 catalog,
                 () -> reader,
                 packs,
                 finder,
-                () -> HouseRules.USUAL,
-                DemoCatalogue.CURRENCY,
+                () -> HouseSettings.USUAL,
+                DemoCatalog.CURRENCY,
                 Clock.systemUTC());
         Store made = Store.inFolder(Files.createTempDirectory("year"));
         made.together(() -> DemoYear.write(
@@ -87,7 +88,7 @@ public class DemoYearTest {
                 tables.models(),
                 packs,
                 made.cases(),
-                new OutcomeDesk(made.outcomes(), counter),
+                new OutcomeService(made.outcomes(), counter),
                 7,
                 CASES,
                 LAST));
@@ -96,16 +97,16 @@ public class DemoYearTest {
 
     private static List<CaseRecord> cases(Store of) {
         return of.cases()
-                .list(new CaseLog.Filter(
+                .list(new CaseRepository.Filter(
                         Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), CASES + 1));
     }
 
-    private LearningDesk desk() {
+    private LearningService desk() {
         return desk(store);
     }
 
-    private LearningDesk desk(Store of) {
-        return new LearningDesk(packs, weights, of.catalogStore(), of.cases(), of.outcomes(), of.learnt());
+    private LearningService desk(Store of) {
+        return new LearningService(packs, weights, of.catalogStore(), of.cases(), of.outcomes(), of.learnt());
     }
 
     @Test
@@ -136,24 +137,24 @@ public class DemoYearTest {
 
     @Test
     public void whatTheYearTeachesIsAcceptedAndTakenBackWithoutLosingAVersion() {
-        LearningDesk desk = desk();
-        LearningDesk.Taught taught = desk.taught();
+        LearningService desk = desk();
+        LearningService.Taught taught = desk.taught();
         assertEquals(taught.lessons().size(), store.outcomes().confirmed().size());
         List<Proposal> proposals = desk.suggestions(taught).stream()
-                .map(LearningDesk.Suggested::proposal)
+                .map(LearningService.Suggested::proposal)
                 .toList();
-        assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.RATE));
-        assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.LEAK));
-        assertTrue(proposals.stream().anyMatch(p -> p.kind() == Kind.CONFUSION));
+        assertTrue(proposals.stream().anyMatch(p -> p.kind() == ParameterKind.RATE));
+        assertTrue(proposals.stream().anyMatch(p -> p.kind() == ParameterKind.LEAK));
+        assertTrue(proposals.stream().anyMatch(p -> p.kind() == ParameterKind.CONFUSION));
         List<Proposal> two = proposals.subList(0, 2);
-        LearntLog.Version first = desk.accept("Ada", two.subList(0, 1), NOW);
-        LearntLog.Version second = desk.accept("Ada", two.subList(1, 2), NOW);
+        ParameterRepository.Version first = desk.accept("Ada", two.subList(0, 1), NOW);
+        ParameterRepository.Version second = desk.accept("Ada", two.subList(1, 2), NOW);
         assertEquals(second.figures(), two, "what was accepted before stays in force");
         List<Proposal> left = desk.suggestions(taught).stream()
-                .map(LearningDesk.Suggested::proposal)
+                .map(LearningService.Suggested::proposal)
                 .toList();
         assertTrue(left.stream().noneMatch(two::contains), "what is in force is not proposed again");
-        LearntLog.Version back = desk.back("Ben", first.number(), NOW);
+        ParameterRepository.Version back = desk.back("Ben", first.number(), NOW);
         assertEquals(back.figures(), first.figures());
         assertEquals(back.like(), Optional.of(first.number()));
         assertEquals(desk.back("Ben", 0, NOW).figures(), List.of());
@@ -172,11 +173,11 @@ public class DemoYearTest {
 
     @Test
     public void whatIsDeclinedComesAgainOnlyWhenTheCasesSayAnother() {
-        LearningDesk desk = desk();
-        LearningDesk.Taught taught = desk.taught();
+        LearningService desk = desk();
+        LearningService.Taught taught = desk.taught();
         Proposal unwanted = desk.suggestions(taught).get(3).proposal();
         desk.decline("Cai", List.of(unwanted), NOW);
-        LearntLog.Declined declined = new LearntLog.Declined(unwanted.learnt(), NOW, "Cai");
+        ParameterRepository.Declined declined = new ParameterRepository.Declined(unwanted.learnt(), NOW, "Cai");
         assertEquals(suggested(desk, taught, unwanted).declined(), Optional.of(declined));
         Proposal moved = new Proposal(
                 unwanted.kind(),
@@ -188,12 +189,13 @@ public class DemoYearTest {
                 unwanted.interval(),
                 unwanted.behind(),
                 unwanted.value() * 1.2);
-        LearningDesk.Taught later = new LearningDesk.Taught(taught.lessons(), List.of(moved));
+        LearningService.Taught later = new LearningService.Taught(taught.lessons(), List.of(moved));
         assertEquals(suggested(desk, later, moved).declined(), Optional.empty(), "the cases say another now");
         assertThrows(IllegalArgumentException.class, () -> desk.decline("", List.of(unwanted), NOW));
     }
 
-    private static LearningDesk.Suggested suggested(LearningDesk desk, LearningDesk.Taught taught, Proposal proposal) {
+    private static LearningService.Suggested suggested(
+            LearningService desk, LearningService.Taught taught, Proposal proposal) {
         return desk.suggestions(taught).stream()
                 .filter(s -> s.proposal().key().equals(proposal.key()))
                 .findFirst()
@@ -203,8 +205,8 @@ public class DemoYearTest {
     @Test
     public void casesAreCountedAgainOnlyWhenOneWasKeptOrTold() throws IOException {
         try (Store own = written()) {
-            LearningDesk desk = desk(own);
-            LearningDesk.Taught taught = desk.taught();
+            LearningService desk = desk(own);
+            LearningService.Taught taught = desk.taught();
             assertSame(desk.taught(), taught);
             CaseRecord one = cases(own).get(0);
             long number = own.cases().add(one.content(), one.stood(), NOW).number();
@@ -217,7 +219,7 @@ public class DemoYearTest {
                     OptionalInt.empty(),
                     List.of(),
                     Optional.empty());
-            Told told = new Told(
+            OutcomeRecord told = new OutcomeRecord(
                     number,
                     LAST,
                     Optional.empty(),

@@ -21,15 +21,15 @@ import java.util.concurrent.Future;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
-import synopta.core.catalog.Delivery;
+import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Stock;
-import synopta.core.order.Promise;
 import synopta.core.order.Quote;
-import synopta.core.order.Sum;
+import synopta.core.order.QuoteTotals;
+import synopta.core.order.Reservation;
 import synopta.core.quantity.Money;
-import synopta.demo.DemoCatalogue;
+import synopta.demo.DemoCatalog;
 
 /** Quotes and promises on a real H2. */
 public class OrdersInStoreTest {
@@ -41,7 +41,7 @@ public class OrdersInStoreTest {
     @BeforeClass
     public void open() throws IOException {
         store = Store.inFolder(Files.createTempDirectory("orders"));
-        store.catalogStore().replace(DemoCatalogue.of(7, DemoCatalogue.MODELS));
+        store.catalogStore().replace(DemoCatalog.of(7, DemoCatalog.MODELS));
     }
 
     @AfterClass
@@ -50,13 +50,13 @@ public class OrdersInStoreTest {
     }
 
     private void onHand(int kits) {
-        Delivery stock = new Delivery();
+        CatalogImport stock = new CatalogImport();
         stock.begin(Sheet.STOCK).add(new Stock("Staithe", KIT, kits, 2), 2);
         store.catalogStore().replace(stock, sheet -> {});
     }
 
-    private static Promise wanted(PartNumber part, int quantity, Promise.State state) {
-        return new Promise(0, NOON, OptionalLong.of(9), "Staithe", part, quantity, state, OptionalInt.empty());
+    private static Reservation wanted(PartNumber part, int quantity, Reservation.State state) {
+        return new Reservation(0, NOON, OptionalLong.of(9), "Staithe", part, quantity, state, OptionalInt.empty());
     }
 
     private int free() {
@@ -68,16 +68,18 @@ public class OrdersInStoreTest {
         ExecutorService counters = Executors.newFixedThreadPool(2);
         for (int round = 0; round < 40; round++) {
             onHand(1);
-            Callable<Optional<Promise>> reserve = () -> store.promises().add(wanted(KIT, 1, Promise.State.RESERVED));
-            List<Optional<Promise>> got = new ArrayList<>();
-            for (Future<Optional<Promise>> one : counters.invokeAll(List.of(reserve, reserve))) {
+            Callable<Optional<Reservation>> reserve =
+                    () -> store.promises().add(wanted(KIT, 1, Reservation.State.RESERVED));
+            List<Optional<Reservation>> got = new ArrayList<>();
+            for (Future<Optional<Reservation>> one : counters.invokeAll(List.of(reserve, reserve))) {
                 got.add(one.get());
             }
             assertEquals(got.stream().filter(Optional::isPresent).count(), 1, "round " + round);
-            assertEquals(store.promises().free(wanted(KIT, 1, Promise.State.RESERVED)), 0);
-            Promise kept = got.stream().flatMap(Optional::stream).findFirst().orElseThrow();
-            assertTrue(store.promises().change(kept, Promise.State.RELEASED, OptionalInt.empty()));
-            assertFalse(store.promises().change(kept, Promise.State.RELEASED, OptionalInt.empty()), "only once");
+            assertEquals(store.promises().free(wanted(KIT, 1, Reservation.State.RESERVED)), 0);
+            Reservation kept =
+                    got.stream().flatMap(Optional::stream).findFirst().orElseThrow();
+            assertTrue(store.promises().change(kept, Reservation.State.RELEASED, OptionalInt.empty()));
+            assertFalse(store.promises().change(kept, Reservation.State.RELEASED, OptionalInt.empty()), "only once");
         }
         counters.shutdown();
     }
@@ -85,27 +87,28 @@ public class OrdersInStoreTest {
     @Test(dependsOnMethods = "ofTwoCountersThatReserveTheLastOneOneGetsItAndTheOtherIsTold")
     public void whatIsKeptIsNotFreeForOthersAndStaysKeptWhenAStocktakingComesIn() {
         onHand(5);
-        Promise two =
-                store.promises().add(wanted(KIT, 2, Promise.State.RESERVED)).orElseThrow();
+        Reservation two =
+                store.promises().add(wanted(KIT, 2, Reservation.State.RESERVED)).orElseThrow();
         assertEquals(free(), 3);
         onHand(4);
         assertEquals(free(), 2, "two of the four are kept");
-        assertTrue(store.promises().add(wanted(KIT, 3, Promise.State.RESERVED)).isEmpty());
+        assertTrue(
+                store.promises().add(wanted(KIT, 3, Reservation.State.RESERVED)).isEmpty());
         List<Stock> counted = new ArrayList<>();
         store.catalogStore().each(Sheet.STOCK, counted::add);
         assertEquals(counted.get(0).onHand(), 4, "what lies on the shelf is taken out as it was counted");
-        assertTrue(store.promises().change(two, Promise.State.RELEASED, OptionalInt.empty()));
+        assertTrue(store.promises().change(two, Reservation.State.RELEASED, OptionalInt.empty()));
         assertEquals(free(), 4);
     }
 
     @Test
     public void anOrderThatWaitsIsFoundAgainUntilItIsAnswered() {
-        Promise order =
-                store.promises().add(wanted(BELT, 7, Promise.State.WAITING)).orElseThrow();
+        Reservation order =
+                store.promises().add(wanted(BELT, 7, Reservation.State.WAITING)).orElseThrow();
         assertTrue(store.promises().waiting().contains(order));
-        assertTrue(store.promises().change(order, Promise.State.ORDERED, OptionalInt.of(3)));
+        assertTrue(store.promises().change(order, Reservation.State.ORDERED, OptionalInt.of(3)));
         assertFalse(store.promises().waiting().contains(order));
-        Promise answered = store.promises().find(order.number()).orElseThrow();
+        Reservation answered = store.promises().find(order.number()).orElseThrow();
         assertEquals(answered.days(), OptionalInt.of(3));
         assertTrue(store.promises().ofCase(9).contains(answered));
         assertTrue(store.promises().ofCase(12345).isEmpty());
@@ -122,7 +125,7 @@ public class OrdersInStoreTest {
                 Optional.of("Büring, 漢"),
                 OptionalLong.of(3),
                 List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "EUR"))),
-                Sum.of(goods, new BigDecimal("7.725"), false));
+                QuoteTotals.of(goods, new BigDecimal("7.725"), false));
         Quote kept = store.quotes().add(quote);
         assertEquals(store.quotes().find(kept.number()), Optional.of(kept));
         assertEquals(kept.lines(), quote.lines());

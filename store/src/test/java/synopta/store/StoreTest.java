@@ -27,32 +27,32 @@ import java.util.concurrent.Future;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.casefile.KnownFact;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogTables;
-import synopta.core.catalog.Delivery;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Priced;
+import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Sheet;
-import synopta.core.counter.CaseContent;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.CaseLog;
-import synopta.core.counter.CaseRecord;
-import synopta.core.counter.Customer;
-import synopta.core.counter.Known;
-import synopta.core.counter.Shopping;
-import synopta.core.counter.Stood;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Money;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseSnapshot;
 import synopta.core.tag.Recheck;
-import synopta.demo.DemoCatalogue;
+import synopta.demo.DemoCatalog;
 
 /** The store on a real H2 in a folder of its own. */
 public class StoreTest {
-    private static final CatalogTables DEMO = DemoCatalogue.of(7, DemoCatalogue.MODELS);
+    private static final CatalogTables DEMO = DemoCatalog.of(7, DemoCatalog.MODELS);
     private Path folder;
     private Store store;
 
@@ -70,7 +70,7 @@ public class StoreTest {
 
     @Test
     public void whatIsNotSentStaysAndWhatFailsHalfWayChangesNothing() {
-        Delivery twice = new Delivery();
+        CatalogImport twice = new CatalogImport();
         Sheet.ALL.forEach(sheet -> assertFalse(twice.sent(sheet).isPresent()));
         twice.begin(Sheet.MODELS).add(DEMO.models().get(0), 2);
         twice.begin(Sheet.PRICES).add(DEMO.prices().get(0), 2);
@@ -80,17 +80,17 @@ public class StoreTest {
         assertEquals(begun, List.of(Sheet.MODELS, Sheet.PRICES), "the models had been written");
         assertEquals(store.catalogStore().count(Sheet.MODELS), DEMO.models().size());
 
-        Delivery prices = new Delivery();
-        prices.begin(Sheet.PRICES).add(new Priced(DEMO.parts().get(0).number(), new Money(99, "EUR")), 2);
+        CatalogImport prices = new CatalogImport();
+        prices.begin(Sheet.PRICES).add(new PartPrice(DEMO.parts().get(0).number(), new Money(99, "EUR")), 2);
         store.catalogStore().replace(prices, sheet -> {});
-        List<Priced> left = new ArrayList<>();
+        List<PartPrice> left = new ArrayList<>();
         store.catalogStore().each(Sheet.PRICES, left::add);
         assertEquals(left.size(), 1);
         assertEquals(store.catalogStore().count(Sheet.MODELS), DEMO.models().size());
     }
 
     private static CaseContent content(String line, CaseContent.Status status) {
-        CaseDraft draft = new CaseDraft(
+        CaseInput draft = new CaseInput(
                 line,
                 Optional.of(new ModelNumber("TH-7820-W")),
                 Optional.of(Appliance.DRYER),
@@ -98,12 +98,12 @@ public class StoreTest {
                 OptionalDouble.of(8.5),
                 List.of(new Recheck(4, Optional.of('8')), new Recheck(5, Optional.empty())),
                 List.of(
-                        new CaseDraft.Answered("thumps", "yes", true),
-                        new CaseDraft.Answered("cold", "no", false),
-                        new CaseDraft.Answered("squeals", "unknown", true)),
+                        new CaseInput.Answered("thumps", "yes", true),
+                        new CaseInput.Answered("cold", "no", false),
+                        new CaseInput.Answered("squeals", "unknown", true)),
                 List.of(
-                        new CaseDraft.Measured("heating-element-ohms", new Reading.Figure(21.5)),
-                        new CaseDraft.Measured("thermal-fuse-ohms", new Reading.Overload())),
+                        new CaseInput.Measured("heating-element-ohms", new Reading.Figure(21.5)),
+                        new CaseInput.Measured("thermal-fuse-ohms", new Reading.Overload())),
                 Set.of("age", "finding:cold"),
                 Set.of("belt-broken"),
                 Set.of("idler-seized"),
@@ -133,18 +133,20 @@ public class StoreTest {
                 status);
     }
 
-    private static final Stood STOOD = new Stood(
+    private static final CaseSnapshot STOOD = new CaseSnapshot(
             Optional.of(Appliance.DRYER),
             Optional.of("A"),
             Set.of(Fuel.LP, Fuel.NATURAL_GAS),
             OptionalDouble.of(8.5),
-            List.of(new Known("age", "8 years old", "caller", true)),
-            List.of(new Stood.Given("thumps", "yes", true, false), new Stood.Given("cold", "no", false, true)),
-            List.of(new Stood.Leaning("roller-flat", "drum-roller", 0.8125)),
-            Optional.of(new Stood.Advised("sell", "It stands at 81 %.")),
+            List.of(new KnownFact("age", "8 years old", "caller", true)),
+            List.of(
+                    new CaseSnapshot.Given("thumps", "yes", true, false),
+                    new CaseSnapshot.Given("cold", "no", false, true)),
+            List.of(new CaseSnapshot.Leaning("roller-flat", "drum-roller", 0.8125)),
+            Optional.of(new CaseSnapshot.Advised("sell", "It stands at 81 %.")),
             Set.of("roller-flat"),
-            List.of(new Stood.Rule(new PartNumber("QV-1183"), 2, "They wear together.")),
-            List.of(new Stood.Warned(Hazard.MAINS, "Unplug it.")),
+            List.of(new CaseSnapshot.Rule(new PartNumber("QV-1183"), 2, "They wear together.")),
+            List.of(new CaseSnapshot.Warned(Hazard.MAINS, "Unplug it.")),
             OptionalDouble.of(45.5));
 
     private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
@@ -157,15 +159,15 @@ public class StoreTest {
         assertEquals(kept.stood(), STOOD);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
-        CaseContent bare = Contents.bare("");
-        assertEquals(store.cases().add(bare, Stood.UNTOLD, NOON).content(), bare);
+        CaseContent bare = SampleCases.bare("");
+        assertEquals(store.cases().add(bare, CaseSnapshot.UNTOLD, NOON).content(), bare);
         assertTrue(store.cases().find(999_999).isEmpty());
         long number = store.cases()
                 .add(content("th7B2O-w squeaks", CaseContent.Status.HANDED_OVER), STOOD, NOON)
                 .number();
         assertEquals(
                 store.cases().handedOver(1),
-                List.of(new CaseLog.HandedOver(number, "th7B2O-w squeaks", new ModelNumber("TH-7820-W"))));
+                List.of(new CaseRepository.HandedOver(number, "th7B2O-w squeaks", new ModelNumber("TH-7820-W"))));
     }
 
     @Test
@@ -196,18 +198,18 @@ public class StoreTest {
         assertEquals(numbers("lavender").size(), 2);
         assertEquals(numbers("sn 4711").get(0) > numbers("sn 4711").get(1), true, "newest first");
         LocalDate day = LocalDate.of(2026, 3, 1);
-        CaseLog.Filter onThatDay =
-                new CaseLog.Filter(Optional.of("lavender"), Optional.of(day), Optional.of(day), Optional.empty(), 10);
+        CaseRepository.Filter onThatDay = new CaseRepository.Filter(
+                Optional.of("lavender"), Optional.of(day), Optional.of(day), Optional.empty(), 10);
         assertEquals(
                 store.cases().list(onThatDay).stream().map(CaseRecord::number).toList(), List.of(odd.number()));
-        CaseLog.Filter page = new CaseLog.Filter(
+        CaseRepository.Filter page = new CaseRepository.Filter(
                 Optional.of("lavender"), Optional.empty(), Optional.empty(), Optional.of(odd.number() + 1), 1);
         assertEquals(store.cases().list(page).get(0).number(), odd.number());
     }
 
     private List<Long> numbers(String text) {
-        CaseLog.Filter filter =
-                new CaseLog.Filter(Optional.of(text), Optional.empty(), Optional.empty(), Optional.empty(), 50);
+        CaseRepository.Filter filter =
+                new CaseRepository.Filter(Optional.of(text), Optional.empty(), Optional.empty(), Optional.empty(), 50);
         return store.cases().list(filter).stream().map(CaseRecord::number).toList();
     }
 

@@ -19,8 +19,8 @@ import synopta.core.catalog.PartNumber;
  */
 public record BasketPlan(
         Optional<Purchase> best,
-        Set<Option.Kind> also,
-        List<Option> others,
+        Set<PlanOption.Kind> also,
+        List<PlanOption> others,
         List<Impossible> impossible,
         Proof proof,
         String currency) {
@@ -32,12 +32,12 @@ public record BasketPlan(
     }
 
     /** Every purchase, the best first. */
-    public List<Option> all() {
-        List<Option> all = new ArrayList<>();
+    public List<PlanOption> all() {
+        List<PlanOption> all = new ArrayList<>();
         best.ifPresent(purchase -> {
-            Set<Option.Kind> kinds = new HashSet<>(also);
-            kinds.add(Option.Kind.LEAST);
-            all.add(new Option(kinds, purchase));
+            Set<PlanOption.Kind> kinds = new HashSet<>(also);
+            kinds.add(PlanOption.Kind.LEAST);
+            all.add(new PlanOption(kinds, purchase));
         });
         all.addAll(others);
         return all;
@@ -46,8 +46,8 @@ public record BasketPlan(
     /** What the needs alone come to: the purchase that pays least today. */
     public Optional<Purchase> needsAlone() {
         return all().stream()
-                .filter(option -> option.kinds().contains(Option.Kind.CHEAPEST_TODAY))
-                .map(Option::purchase)
+                .filter(option -> option.kinds().contains(PlanOption.Kind.CHEAPEST_TODAY))
+                .map(PlanOption::purchase)
                 .findFirst()
                 .or(() -> best);
     }

@@ -40,14 +40,14 @@ public final class BasketPlanner {
 
     /** The best purchase and the runners-up; refuses two currencies, and sums too large to be exact. */
     public BasketPlan plan(BasketQuery query) {
-        Search asked = search(new Shop(catalog, query.policy()), query);
+        PurchaseSearch asked = search(new Offers(catalog, query.policy()), query);
         BasketPlan best = best(query, asked);
         if (best.best().isEmpty()) {
             return best;
         }
         Purchase least = best.best().get();
-        Set<Option.Kind> also = EnumSet.noneOf(Option.Kind.class);
-        List<Option> others = new ArrayList<>();
+        Set<PlanOption.Kind> also = EnumSet.noneOf(PlanOption.Kind.class);
+        List<PlanOption> others = new ArrayList<>();
         runnersUp(query, asked, least).forEach((kind, purchase) -> {
             if (purchase.lines().equals(least.lines())) {
                 also.add(kind);
@@ -55,81 +55,83 @@ public final class BasketPlanner {
                 add(others, kind, purchase);
             }
         });
-        others.sort(Option.CHEAPEST_FIRST);
+        others.sort(PlanOption.CHEAPEST_FIRST);
         return new BasketPlan(best.best(), also, others, List.of(), best.proof(), currency);
     }
 
     /** The best purchase alone. */
     public BasketPlan best(BasketQuery query) {
-        return best(query, search(new Shop(catalog, query.policy()), query));
+        return best(query, search(new Offers(catalog, query.policy()), query));
     }
 
-    private BasketPlan best(BasketQuery query, Search asked) {
-        Search.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
+    private BasketPlan best(BasketQuery query, PurchaseSearch asked) {
+        PurchaseSearch.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
         List<BasketPlan.Impossible> impossible =
-                found.best().isPresent() ? List.of() : new Impossibles(catalog, currency).of(query, found.proof());
+                found.best().isPresent() ? List.of() : new UnmetNeeds(catalog, currency).of(query, found.proof());
         return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency);
     }
 
-    private Search search(Shop shop, BasketQuery query) {
-        return new Search(shop, query, currency);
+    private PurchaseSearch search(Offers shop, BasketQuery query) {
+        return new PurchaseSearch(shop, query, currency);
     }
 
-    private static void add(List<Option> options, Option.Kind kind, Purchase purchase) {
+    private static void add(List<PlanOption> options, PlanOption.Kind kind, Purchase purchase) {
         for (int i = 0; i < options.size(); i++) {
-            Option same = options.get(i);
+            PlanOption same = options.get(i);
             if (same.purchase().lines().equals(purchase.lines())) {
-                Set<Option.Kind> kinds = EnumSet.copyOf(same.kinds());
+                Set<PlanOption.Kind> kinds = EnumSet.copyOf(same.kinds());
                 kinds.add(kind);
-                options.set(i, new Option(kinds, same.purchase()));
+                options.set(i, new PlanOption(kinds, same.purchase()));
                 return;
             }
         }
-        options.add(new Option(EnumSet.of(kind), purchase));
+        options.add(new PlanOption(EnumSet.of(kind), purchase));
     }
 
-    private Map<Option.Kind, Purchase> runnersUp(BasketQuery query, Search asked, Purchase least) {
-        Map<Option.Kind, Purchase> found = new EnumMap<>(Option.Kind.class);
+    private Map<PlanOption.Kind, Purchase> runnersUp(BasketQuery query, PurchaseSearch asked, Purchase least) {
+        Map<PlanOption.Kind, Purchase> found = new EnumMap<>(PlanOption.Kind.class);
         BasketQuery.Policy policy = query.policy();
         if (!query.wants().isEmpty()) {
-            keep(found, Option.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
-            keep(found, Option.Kind.RENEW_EVERYTHING, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
+            keep(found, PlanOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
+            keep(found, PlanOption.Kind.RENEW_EVERYTHING, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
         }
-        keep(found, Option.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
+        keep(found, PlanOption.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
         if (!policy.genuineOnly()) {
-            Shop genuine = new Shop(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
-            keep(found, Option.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
+            Offers genuine = new Offers(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
+            keep(found, PlanOption.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
         }
-        Shop now = new Shop(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), OptionalInt.of(0)));
-        keep(found, Option.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
+        Offers now =
+                new Offers(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), OptionalInt.of(0)));
+        keep(found, PlanOption.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
         kits(asked, least, found);
         return found;
     }
 
     /** Kits against pieces: the one way when the best goes the other. */
-    private static void kits(Search asked, Purchase least, Map<Option.Kind, Purchase> found) {
+    private static void kits(PurchaseSearch asked, Purchase least, Map<PlanOption.Kind, Purchase> found) {
         Set<PartNumber> kits = asked.kits();
         if (least.lines().stream().map(Purchase.Line::part).anyMatch(kits::contains)) {
-            Search.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, Optional.empty(), FEW_BRANCHES);
+            PurchaseSearch.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, Optional.empty(), FEW_BRANCHES);
             inPieces.best()
                     .filter(p -> inPieces.proof().isComplete())
-                    .ifPresent(p -> found.put(Option.Kind.IN_PIECES, p));
+                    .ifPresent(p -> found.put(PlanOption.Kind.IN_PIECES, p));
             return;
         }
         kits.stream()
                 .map(kit -> asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.of(kit), FEW_BRANCHES))
                 .filter(with -> with.proof().isComplete())
                 .flatMap(with -> with.best().stream())
-                .map(purchase -> new Option(Set.of(Option.Kind.AS_A_KIT), purchase))
-                .min(Option.CHEAPEST_FIRST)
-                .map(Option::purchase)
+                .map(purchase -> new PlanOption(Set.of(PlanOption.Kind.AS_A_KIT), purchase))
+                .min(PlanOption.CHEAPEST_FIRST)
+                .map(PlanOption::purchase)
                 .filter(p -> p.total().cents() <= MOST_TIMES * least.total().cents())
-                .ifPresent(p -> found.put(Option.Kind.AS_A_KIT, p));
+                .ifPresent(p -> found.put(PlanOption.Kind.AS_A_KIT, p));
     }
 
     /** Keeps what is proven; a runner-up of which that cannot be said is left out. */
-    private static void keep(Map<Option.Kind, Purchase> found, Option.Kind kind, Search search, Formulation.Aim aim) {
-        Search.Found best = search.best(aim, Set.of(), Optional.empty(), FEW_BRANCHES);
+    private static void keep(
+            Map<PlanOption.Kind, Purchase> found, PlanOption.Kind kind, PurchaseSearch search, Formulation.Aim aim) {
+        PurchaseSearch.Found best = search.best(aim, Set.of(), Optional.empty(), FEW_BRANCHES);
         best.best().filter(purchase -> best.proof().isComplete()).ifPresent(purchase -> found.put(kind, purchase));
     }
 

@@ -1,7 +1,7 @@
 package synopta.core.basket;
 
 /**
- * An exact lower bound on a {@link Program} within bounds, for any prices y of its rows: the Lagrangian
+ * An exact lower bound on a {@link IntegerProgram} within bounds, for any prices y of its rows: the Lagrangian
  * b y + sum over columns of the least of (cost_j - (y A)_j) x + charge_j [x > 0] for whole x within the column's bounds
  * (Geoffrion 1974). Prices are whole multiples of a fraction of the cost's unit, so that every figure here is a whole
  * number and no rounding can spoil the proof.
@@ -10,7 +10,7 @@ final class Bound {
     private final long scale;
     private final long[] slopes;
     private final long[] leasts;
-    private final Program program;
+    private final IntegerProgram program;
     private long sum;
 
     /**
@@ -18,7 +18,7 @@ final class Bound {
      *
      * @param scale into how many parts the unit of cost is divided
      */
-    Bound(Program program, double[] prices, long scale, int[] low, int[] high) {
+    Bound(IntegerProgram program, double[] prices, long scale, int[] low, int[] high) {
         this.program = program;
         this.scale = scale;
         slopes = new long[program.columns()];
@@ -82,7 +82,7 @@ final class Bound {
     }
 
     /** Whether these weights add the rows up to one that nothing within the bounds can meet. */
-    static boolean contradicts(Program program, double[] weights, int[] low, int[] high) {
+    static boolean contradicts(IntegerProgram program, double[] weights, int[] low, int[] high) {
         long fine = 1 << 20;
         long demanded = 0;
         long[] brings = new long[program.columns()];

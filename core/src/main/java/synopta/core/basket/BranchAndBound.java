@@ -6,7 +6,7 @@ import java.util.Deque;
 import java.util.Optional;
 
 /**
- * The least choice of a {@link Program}, with proof: branch and bound (Land and Doig 1960), depth first, more of a
+ * The least choice of a {@link IntegerProgram}, with proof: branch and bound (Land and Doig 1960), depth first, more of a
  * column before less. Binary fractions only say where to look: a branch is closed by an exact {@link Bound} alone, and a
  * choice is taken only when it meets every row in whole numbers. Columns are narrowed by what may still pay.
  *
@@ -33,7 +33,7 @@ final class BranchAndBound {
 
     private record Branch(Relaxation relaxation, int[] low, int[] high, long bound) {}
 
-    private final Program program;
+    private final IntegerProgram program;
     private final long scale;
     private final Deque<Branch> open = new ArrayDeque<>();
     private int[] best;
@@ -41,7 +41,7 @@ final class BranchAndBound {
     private long atOnce;
     private double[] rootPrices;
 
-    BranchAndBound(Program program) {
+    BranchAndBound(IntegerProgram program) {
         this.program = program;
         long largest = 1;
         for (int j = 0; j < program.columns(); j++) {

@@ -10,7 +10,7 @@ import java.util.TreeSet;
 import synopta.core.catalog.PartNumber;
 
 /**
- * Needs, wants and sale units as a {@link Program}. A column counts each sale unit; an item that may be served in several ways
+ * Needs, wants and sale units as a {@link IntegerProgram}. A column counts each sale unit; an item that may be served in several ways
  * has a column for each way, and a want one for being given up. A row says that an item is served, or that the pieces of
  * a kind suffice for what uses them up.
  *
@@ -33,7 +33,7 @@ final class Formulation {
     private final List<PartNumber> shared;
     private final int[][] brings;
     private final int[] useful;
-    private final Program program = new Program();
+    private final IntegerProgram program = new IntegerProgram();
     private final List<int[]> wayColumns = new ArrayList<>();
     private final int[] givenUp;
     private final long values;
@@ -206,7 +206,7 @@ final class Formulation {
         return least;
     }
 
-    Program program() {
+    IntegerProgram program() {
         return program;
     }
 

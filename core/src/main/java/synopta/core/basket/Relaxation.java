@@ -1,7 +1,7 @@
 package synopta.core.basket;
 
 /**
- * The linear relaxation of a {@link Program} within bounds, by the dual simplex method for bounded variables on a
+ * The linear relaxation of a {@link IntegerProgram} within bounds, by the dual simplex method for bounded variables on a
  * dense tableau (Lemke 1954; Chvatal 1983, chapter 10). The charge of a column is spread over the most of it. It works in
  * binary fractions and proves nothing: what it returns are prices of rows, of which {@link Bound} makes an exact bound.
  *
@@ -23,7 +23,7 @@ final class Relaxation {
     private final double[] low;
     private final double[] high;
 
-    Relaxation(Program program) {
+    Relaxation(IntegerProgram program) {
         columns = program.columns();
         int rows = program.rows();
         tableau = new double[rows][columns];

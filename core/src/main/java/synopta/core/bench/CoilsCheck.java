@@ -32,7 +32,7 @@ public final class CoilsCheck {
     public record Coil(String from, String to, double watts) {
         /** Refuses a coil from a terminal to itself. */
         public Coil {
-            Given.above0("Power of a coil", watts, 50_000, "W", "Read it off the plate in watts.");
+            CheckInput.above0("Power of a coil", watts, 50_000, "W", "Read it off the plate in watts.");
             apart(from, to);
         }
     }
@@ -52,7 +52,7 @@ public final class CoilsCheck {
     public record Pair(String from, String to, OptionalDouble expectedOhms, Reading ohms, Verdict verdict) {}
 
     /** Each pair that was read, and the heater as a whole. */
-    public record Answer(List<Pair> pairs, Judged judged) {}
+    public record Answer(List<Pair> pairs, CheckResult judged) {}
 
     private static void apart(String from, String to) {
         if (from == null || from.isBlank() || to == null || to.isBlank() || from.equals(to)) {
@@ -63,7 +63,7 @@ public final class CoilsCheck {
 
     /** Judges the readings of a heater that runs at so many volts. */
     public static Answer judge(double volts, List<Coil> coils, List<Read> readings, List<ToCase> toCase) {
-        Given.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
+        CheckInput.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
         if (coils.isEmpty() || coils.size() > MOST || readings.isEmpty() && toCase.isEmpty()) {
             throw new IllegalArgumentException(
                     "Give 1 to %d coils and at least one reading of a pair of terminals.".formatted(MOST));
@@ -96,7 +96,7 @@ public final class CoilsCheck {
                 coils.stream().flatMap(c -> Stream.of(c.from(), c.to())).toList()));
     }
 
-    private Judged whole(List<Pair> pairs, List<ToCase> toCase) {
+    private CheckResult whole(List<Pair> pairs, List<ToCase> toCase) {
         Optional<ToCase> leak =
                 toCase.stream().filter(c -> ElementCheck.leaks(c.ohms())).findFirst();
         Verdict verdict = leak.isPresent()
@@ -112,7 +112,7 @@ public final class CoilsCheck {
                 ? "Look elsewhere in the heat circuit; do not sell the heater."
                 : "One coil that fails takes the whole box with it: %s"
                         .formatted(ElementCheck.next(verdict).toLowerCase(Locale.ROOT));
-        return new Judged(verdict, why, next, "Kirchhoff's laws; " + ElementCheck.SOURCE);
+        return new CheckResult(verdict, why, next, "Kirchhoff's laws; " + ElementCheck.SOURCE);
     }
 
     private String why(Verdict verdict, List<Pair> pairs) {

@@ -19,10 +19,10 @@ public final class DuctCheck {
 
     /** Judges a duct; the limit counts as within. */
     public static Answer judge(double straightFt, int elbows90, int elbows45, double limitFt) {
-        Given.between("Straight length", straightFt, 0, 200, "ft", "In feet: 1 m is 3.28 ft.");
-        Given.between("Elbows of 90°", elbows90, 0, 50, "", "Count them.");
-        Given.between("Elbows of 45°", elbows45, 0, 50, "", "Count them.");
-        Given.above0("Limit", limitFt, 200, "ft", "Leave it out for 35.");
+        CheckInput.between("Straight length", straightFt, 0, 200, "ft", "In feet: 1 m is 3.28 ft.");
+        CheckInput.between("Elbows of 90°", elbows90, 0, 50, "", "Count them.");
+        CheckInput.between("Elbows of 45°", elbows45, 0, 50, "", "Count them.");
+        CheckInput.above0("Limit", limitFt, 200, "ft", "Leave it out for 35.");
         double length = straightFt + ELBOW_90_FT * elbows90 + ELBOW_45_FT * elbows45;
         return new Answer(length, limitFt, length > limitFt);
     }

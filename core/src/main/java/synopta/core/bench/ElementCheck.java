@@ -27,8 +27,8 @@ public final class ElementCheck {
     public record Plate(double volts, double watts) {
         /** Refuses what no plate says. */
         public Plate {
-            Given.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
-            Given.above0("Rated power", watts, 50_000, "W", "Read it off the plate in watts: 5.4 kW is 5400.");
+            CheckInput.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
+            CheckInput.above0("Rated power", watts, 50_000, "W", "Read it off the plate in watts: 5.4 kW is 5400.");
         }
 
         /** Ohms when hot. */
@@ -42,12 +42,13 @@ public final class ElementCheck {
      *
      * @param wattsAtSupply what it gives at the voltage that is there
      */
-    public record Answer(double expectedOhms, double lowOhms, double highOhms, double wattsAtSupply, Judged judged) {}
+    public record Answer(
+            double expectedOhms, double lowOhms, double highOhms, double wattsAtSupply, CheckResult judged) {}
 
     /** Judges a reading across the terminals, and to the casing where that was read. */
     public static Answer judge(Plate plate, Reading across, Optional<Reading> toCase, Optional<Double> supplyVolts) {
         double expected = plate.ohms();
-        double supply = Given.above0(
+        double supply = CheckInput.above0(
                 "Supply voltage", supplyVolts.orElse(plate.volts()), 1000, "V", "Measure it at the terminals.");
         double watts = plate.watts() * (supply / plate.volts()) * (supply / plate.volts());
         Verdict verdict = toCase.map(ElementCheck::leaks).orElse(false) ? Verdict.GROUNDED : verdict(expected, across);
@@ -56,7 +57,7 @@ public final class ElementCheck {
                 expected * (1 - TOLERANCE),
                 expected * (1 + TOLERANCE),
                 watts,
-                new Judged(verdict, why(verdict, expected, across), next(verdict), SOURCE));
+                new CheckResult(verdict, why(verdict, expected, across), next(verdict), SOURCE));
     }
 
     /** Whether a reading from a terminal to the casing tells a leak. */

@@ -78,10 +78,10 @@ public final class FuseCheck {
             String size) {
         /** Refuses what no fuse is marked with. */
         public Fuse {
-            Given.above0("Rated current", amps, 100, "A", "315 mA is 0.315.");
-            Given.above0("Rated voltage", volts, 10_000, "V", "Read it off the cap, as 250.");
-            breakingAmps.ifPresent(
-                    b -> Given.above0("Breaking capacity", b, 200_000, "A", "Leave it out where it is not marked."));
+            CheckInput.above0("Rated current", amps, 100, "A", "315 mA is 0.315.");
+            CheckInput.above0("Rated voltage", volts, 10_000, "V", "Read it off the cap, as 250.");
+            breakingAmps.ifPresent(b ->
+                    CheckInput.above0("Breaking capacity", b, 200_000, "A", "Leave it out where it is not marked."));
             if (size == null || size.isBlank()) {
                 throw new IllegalArgumentException("Size is missing; write the body, as 6x32-mm or 5x20-mm.");
             }
@@ -105,11 +105,11 @@ public final class FuseCheck {
         }
         if (Math.round(candidate.amps() * 1000) != Math.round(original.amps() * 1000)) {
             against.add("Another current: %s A in place of %s A; a fuse is replaced by the same, not by less or more."
-                    .formatted(Given.plain(candidate.amps()), Given.plain(original.amps())));
+                    .formatted(CheckInput.plain(candidate.amps()), CheckInput.plain(original.amps())));
         }
         if (candidate.volts() < original.volts()) {
             against.add("Too low a voltage: %s V in place of %s V."
-                    .formatted(Given.plain(candidate.volts()), Given.plain(original.volts())));
+                    .formatted(CheckInput.plain(candidate.volts()), CheckInput.plain(original.volts())));
         }
         if (candidate.speed() != original.speed()) {
             against.add("Another speed: %s in place of %s."
@@ -135,10 +135,10 @@ public final class FuseCheck {
         double needed = original.breakingAmps().get();
         Optional<Double> has = candidate.breakingAmps();
         if (has.isEmpty()) {
-            against.add("Its breaking capacity is not known; %s A are needed.".formatted(Given.plain(needed)));
+            against.add("Its breaking capacity is not known; %s A are needed.".formatted(CheckInput.plain(needed)));
         } else if (has.get() < needed) {
             against.add("It can cut off only %s A; %s A are needed."
-                    .formatted(Given.plain(has.get()), Given.plain(needed)));
+                    .formatted(CheckInput.plain(has.get()), CheckInput.plain(needed)));
         }
         return " It can cut off as much.";
     }

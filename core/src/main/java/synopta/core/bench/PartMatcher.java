@@ -17,7 +17,7 @@ import synopta.core.quantity.Entropy;
 
 /**
  * Which part is the old one on the counter? Bayes' rule over the listed parts of its type: each measure m tells of a
- * listed value v by the error of the tool it was taken with ({@link MeasureError}); measures are independent given the
+ * listed value v by the error of the tool it was taken with ({@link MeasurementError}); measures are independent given the
  * part. A part that does not list a measure is judged by the mean of those that do. Where the machine is known, parts that
  * fit it have nine tenths of the prior together, as machines sometimes bear a wrong part. The next measure is the one whose
  * outcome, taken as listed, says most about the part (expected information). Cost: parts times measures.
@@ -100,7 +100,7 @@ public final class PartMatcher {
             for (Part part : parts) {
                 String listed = part.specs().get(spec);
                 if (listed != null) {
-                    densities.put(part, MeasureError.density(spec, measured, listed));
+                    densities.put(part, MeasurementError.density(spec, measured, listed));
                 }
             }
             double mean = densities.values().stream()
@@ -119,7 +119,7 @@ public final class PartMatcher {
         List<Difference> differences = new ArrayList<>();
         measures.forEach((spec, measured) -> {
             String listed = part.specs().get(spec);
-            if (listed != null && !MeasureError.same(measured, listed)) {
+            if (listed != null && !MeasurementError.same(measured, listed)) {
                 differences.add(new Difference(spec, measured, listed));
             }
         });
@@ -144,7 +144,7 @@ public final class PartMatcher {
     private static Next next(String spec, List<Part> likely, Map<Part, Double> weights, double before) {
         Map<String, List<Part>> classes = likely.stream()
                 .collect(Collectors.groupingBy(
-                        p -> MeasureError.told(spec, p.specs().getOrDefault(spec, "")),
+                        p -> MeasurementError.told(spec, p.specs().getOrDefault(spec, "")),
                         TreeMap::new,
                         Collectors.toList()));
         double total = likely.stream().mapToDouble(weights::get).sum();

@@ -14,16 +14,17 @@ public final class RangeCheck {
     private RangeCheck() {}
 
     /** Judges a reading by the good range of a test. */
-    public static Judged judge(MeterTest test, Reading reading) {
+    public static CheckResult judge(MeterTest test, Reading reading) {
         Verdict verdict = reading.fold(
                 value -> value >= test.goodFrom() && value <= test.goodTo()
                         ? Verdict.GOOD
                         : value < SHORT * test.goodFrom() ? Verdict.SHORTED : Verdict.OFF_VALUE,
                 overload -> Verdict.OPEN);
         String unit = test.unit().symbol();
-        String range = "%s to %s %s".formatted(Given.plain(test.goodFrom()), Given.plain(test.goodTo()), unit);
-        String read = reading.fold(value -> "%s %s".formatted(Given.plain(value), unit), overload -> "OL");
-        return new Judged(
+        String range =
+                "%s to %s %s".formatted(CheckInput.plain(test.goodFrom()), CheckInput.plain(test.goodTo()), unit);
+        String read = reading.fold(value -> "%s %s".formatted(CheckInput.plain(value), unit), overload -> "OL");
+        return new CheckResult(
                 verdict,
                 "It reads %s; a good one reads %s.".formatted(read, range),
                 next(verdict),

@@ -22,8 +22,8 @@ public sealed interface SensorCurve {
 
         /** Refuses what is no thermistor. */
         public Beta {
-            Given.above0("Resistance at 25 °C", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
-            Given.between("Beta", betaKelvin, 500, 10_000, "K", "It stands in the data sheet, as 3977.");
+            CheckInput.above0("Resistance at 25 °C", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
+            CheckInput.between("Beta", betaKelvin, 500, 10_000, "K", "It stands in the data sheet, as 3977.");
         }
 
         @Override
@@ -41,9 +41,9 @@ public sealed interface SensorCurve {
     record SteinhartHart(double a, double b, double c) implements SensorCurve {
         /** Refuses what is no such curve. */
         public SteinhartHart {
-            Given.above0("Coefficient A", a, 0.1, "1/K", "About 0.001.");
-            Given.above0("Coefficient B", b, 0.1, "1/K", "About 0.0002.");
-            Given.above0("Coefficient C", c, 0.1, "1/K", "About 0.0000001.");
+            CheckInput.above0("Coefficient A", a, 0.1, "1/K", "About 0.001.");
+            CheckInput.above0("Coefficient B", b, 0.1, "1/K", "About 0.0002.");
+            CheckInput.above0("Coefficient C", c, 0.1, "1/K", "About 0.0000001.");
         }
 
         @Override
@@ -69,7 +69,7 @@ public sealed interface SensorCurve {
 
         /** Refuses what is no sensor. */
         public Platinum {
-            Given.above0("Resistance at 0 °C", ohmsAtZero, 10_000, "Ω", "1000 for an oven's sensor.");
+            CheckInput.above0("Resistance at 0 °C", ohmsAtZero, 10_000, "Ω", "1000 for an oven's sensor.");
         }
 
         @Override
@@ -96,11 +96,11 @@ public sealed interface SensorCurve {
     }
 
     private static double warmth(double celsius) {
-        return Given.between("Temperature", celsius, -200, 850, "°C", "Give it in Celsius: 77 °F is 25 °C.");
+        return CheckInput.between("Temperature", celsius, -200, 850, "°C", "Give it in Celsius: 77 °F is 25 °C.");
     }
 
     private static double resistance(double ohms) {
-        return Given.above0(
+        return CheckInput.above0(
                 "Resistance", ohms, 1e9, "Ω", "0 is a shorted sensor, OL an open one: neither has a temperature.");
     }
 }

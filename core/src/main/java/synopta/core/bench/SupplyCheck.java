@@ -59,7 +59,7 @@ public final class SupplyCheck {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Nominal voltage (%s V) must be one of %s V.".formatted(nominalVolts, nominals())));
-        Given.between("Voltage", volts, 0, 1000, "V", "What the meter shows between the two wires.");
+        CheckInput.between("Voltage", volts, 0, 1000, "V", "What the meter shows between the two wires.");
         boolean normal = volts >= row.low() && volts <= row.high();
         boolean tolerable = volts >= row.lowest() && volts <= row.highest();
         return new Answer(

@@ -16,12 +16,12 @@ public final class ThermistorCheck {
     private ThermistorCheck() {}
 
     /** What it should read, the band, and the verdict. */
-    public record Answer(double expectedOhms, double lowOhms, double highOhms, Judged judged) {}
+    public record Answer(double expectedOhms, double lowOhms, double highOhms, CheckResult judged) {}
 
     /** Judges a reading at a temperature. */
     public static Answer judge(SensorCurve curve, double celsius, Reading reading, double tolerancePercent) {
-        Given.between("Temperature", celsius, -40, 300, "°C", "Give it in Celsius: 77 °F is 25 °C.");
-        Given.between("Tolerance", tolerancePercent, 0.1, 50, "%", "Leave it out for 10.");
+        CheckInput.between("Temperature", celsius, -40, 300, "°C", "Give it in Celsius: 77 °F is 25 °C.");
+        CheckInput.between("Tolerance", tolerancePercent, 0.1, 50, "%", "Leave it out for 10.");
         double expected = curve.ohms(celsius);
         double band = tolerancePercent / 100;
         Verdict verdict = reading.fold(
@@ -39,7 +39,7 @@ public final class ThermistorCheck {
                 expected,
                 expected * (1 - band),
                 expected * (1 + band),
-                new Judged(verdict, why, next(verdict), "Curve of the sensor; tolerance: common practice"));
+                new CheckResult(verdict, why, next(verdict), "Curve of the sensor; tolerance: common practice"));
     }
 
     /** What warmth a reading would be of; nothing for one that is of none. */

@@ -18,20 +18,20 @@ public final class ThermostatCheck {
     private ThermostatCheck() {}
 
     /** Judges a reading across it. */
-    public static Judged judge(double opensCelsius, double celsius, Reading reading) {
-        Given.between("Stamped temperature", opensCelsius, 30, 400, "°C", "It stands on the disc: L140 is 60 °C.");
-        Given.between("Temperature", celsius, -40, 400, "°C", "Give it in Celsius.");
+    public static CheckResult judge(double opensCelsius, double celsius, Reading reading) {
+        CheckInput.between("Stamped temperature", opensCelsius, 30, 400, "°C", "It stands on the disc: L140 is 60 °C.");
+        CheckInput.between("Temperature", celsius, -40, 400, "°C", "Give it in Celsius.");
         boolean open = reading.fold(ohms -> ohms > 1000, overload -> true);
         boolean poor = reading.fold(ohms -> ohms > CONTACT_OHMS, overload -> false) && !open;
         if (poor) {
-            return new Judged(
+            return new CheckResult(
                     Verdict.OFF_VALUE,
                     "%s is too much for a closed contact: it is burnt.".formatted(ElementCheck.shown(reading)),
                     "It is to be replaced, and what made it hot is to be found.",
                     SOURCE);
         }
         if (Math.abs(celsius - opensCelsius) < UNSURE_C) {
-            return new Judged(
+            return new CheckResult(
                     Verdict.GOOD,
                     "So near to %.0f °C it may be open or closed.".formatted(opensCelsius),
                     "Read it again when it is cold.",
@@ -39,7 +39,7 @@ public final class ThermostatCheck {
         }
         boolean cold = celsius < opensCelsius;
         if (cold == open) {
-            return new Judged(
+            return new CheckResult(
                     cold ? Verdict.OPEN : Verdict.SHORTED,
                     cold
                             ? "It is open, though it is colder than %.0f °C.".formatted(opensCelsius)
@@ -47,7 +47,7 @@ public final class ThermostatCheck {
                     "It is to be replaced; a fuse or limit that opened has a cause: look at the vent and the lint first.",
                     SOURCE);
         }
-        return new Judged(
+        return new CheckResult(
                 Verdict.GOOD,
                 cold ? "It conducts, as it should when cold." : "It is open, as it should when hot.",
                 "Look elsewhere; do not sell it on this reading.",

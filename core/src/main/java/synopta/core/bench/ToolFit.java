@@ -22,8 +22,8 @@ public final class ToolFit {
 
     /** Judges an opening on a head, both in millimetres. */
     public static Answer judge(double toolMm, double headMm) {
-        Given.above0("Opening of the tool", toolMm, 100, "mm", "5/16 in is 7.9375 mm.");
-        Given.above0("Width across the flats", headMm, 100, "mm", "5/16 in is 7.9375 mm.");
+        CheckInput.above0("Opening of the tool", toolMm, 100, "mm", "5/16 in is 7.9375 mm.");
+        CheckInput.above0("Width across the flats", headMm, 100, "mm", "5/16 in is 7.9375 mm.");
         double clearance = toolMm - headMm;
         Grip grip = clearance < -1e-9 ? Grip.DOES_NOT_GO_ON : clearance <= SERVES_MM ? Grip.SERVES : Grip.SLIPS;
         return new Answer(clearance, grip);

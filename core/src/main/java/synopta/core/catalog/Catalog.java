@@ -48,7 +48,7 @@ public interface Catalog {
      * @param after the key of the model to begin after; empty: from the first
      * @param rows at most so many
      */
-    List<Taking> taking(PartNumber part, Optional<String> brand, String after, int rows);
+    List<ModelUsage> taking(PartNumber part, Optional<String> brand, String after, int rows);
 
     /** The models of these keys, by number. */
     List<Model> modelsAmong(Collection<String> keys);

@@ -14,7 +14,7 @@ public record CatalogTables(
         List<Supersession> supersessions,
         List<KitContent> kits,
         List<Equivalent> equivalents,
-        List<Priced> prices,
+        List<PartPrice> prices,
         List<Stock> stock) {
     /** No row at all. */
     public static final CatalogTables EMPTY = ofModels(List.of());

@@ -11,6 +11,6 @@ public record Fit(
         String note) {
     /** Refuses a fit of no piece. */
     public Fit {
-        Counted.atLeastOne("Fit of %s to %s".formatted(part, model), quantity);
+        Quantities.atLeastOne("Fit of %s to %s".formatted(part, model), quantity);
     }
 }

@@ -4,6 +4,6 @@ package synopta.core.catalog;
 public record KitContent(PartNumber kit, PartNumber content, int quantity) {
     /** Refuses a content of no piece. */
     public KitContent {
-        Counted.atLeastOne("Content %s of kit %s".formatted(content, kit), quantity);
+        Quantities.atLeastOne("Content %s of kit %s".formatted(content, kit), quantity);
     }
 }

@@ -10,8 +10,8 @@ public final class ModelNumber implements Comparable<ModelNumber> {
 
     /** Refuses a number without a letter or digit; surrounding blanks are dropped. */
     public ModelNumber(String written) {
-        this.written = Written.required("Model number", written);
-        key = Written.key(written);
+        this.written = NumberNormalizer.required("Model number", written);
+        key = NumberNormalizer.key(written);
     }
 
     /** As its maker writes it. */

@@ -39,7 +39,7 @@ public record Part(
 
     /** Refuses an empty pack. */
     public Part {
-        Counted.atLeastOne("Pack of " + number, packQuantity);
+        Quantities.atLeastOne("Pack of " + number, packQuantity);
         specs = Map.copyOf(specs);
     }
 }

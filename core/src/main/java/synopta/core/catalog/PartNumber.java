@@ -10,8 +10,8 @@ public final class PartNumber implements Comparable<PartNumber> {
 
     /** Refuses a number without a letter or digit; surrounding blanks are dropped. */
     public PartNumber(String written) {
-        this.written = Written.required("Part number", written);
-        key = Written.key(written);
+        this.written = NumberNormalizer.required("Part number", written);
+        key = NumberNormalizer.key(written);
     }
 
     /** As its maker writes it. */

@@ -38,8 +38,8 @@ public final class SerialOrder {
 
     /** Below 0 when the first is the earlier; empty when nobody can tell. */
     public OptionalInt compare(String first, String second) {
-        String left = Written.key(first);
-        String right = Written.key(second);
+        String left = NumberNormalizer.key(first);
+        String right = NumberNormalizer.key(second);
         Optional<BigInteger> a = running(left);
         Optional<BigInteger> b = running(right);
         if (a.isPresent() && b.isPresent()) {

@@ -17,8 +17,8 @@ public record SerialRange(Optional<String> from, Optional<String> to) {
 
     /** Refuses an end without a letter or digit. */
     public SerialRange {
-        from = from.map(s -> Written.required("Serial", s));
-        to = to.map(s -> Written.required("Serial", s));
+        from = from.map(s -> NumberNormalizer.required("Serial", s));
+        to = to.map(s -> NumberNormalizer.required("Serial", s));
     }
 
     /** Whether no end is set. */

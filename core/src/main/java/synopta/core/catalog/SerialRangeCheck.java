@@ -8,16 +8,16 @@ import java.util.Optional;
 
 /** Serial ranges that end before they begin, each in the order of its machine's brand. Cost O(fits + models). */
 final class SerialRangeCheck {
-    private final Delivery delivery;
+    private final CatalogImport delivery;
     private final CatalogDump existing;
 
-    SerialRangeCheck(Delivery delivery, CatalogDump existing) {
+    SerialRangeCheck(CatalogImport delivery, CatalogDump existing) {
         this.delivery = delivery;
         this.existing = existing;
     }
 
     List<RowFault> faults() {
-        Optional<Delivery.Sent<Fit>> sent = delivery.sent(Sheet.FITS);
+        Optional<CatalogImport.Sent<Fit>> sent = delivery.sent(Sheet.FITS);
         boolean closed = sent.isPresent()
                 && sent.get().rows().stream()
                         .anyMatch(f -> f.serials().from().isPresent()

@@ -18,7 +18,7 @@ public record Sheet<T>(String name, Class<T> rows) {
     public static final Sheet<Supersession> SUPERSESSIONS = new Sheet<>("supersessions", Supersession.class);
     public static final Sheet<KitContent> KITS = new Sheet<>("kits", KitContent.class);
     public static final Sheet<Equivalent> EQUIVALENTS = new Sheet<>("equivalents", Equivalent.class);
-    public static final Sheet<Priced> PRICES = new Sheet<>("prices", Priced.class);
+    public static final Sheet<PartPrice> PRICES = new Sheet<>("prices", PartPrice.class);
     public static final Sheet<Stock> STOCK = new Sheet<>("stock", Stock.class);
 
     /** All of them, so that a row refers only to sheets before its own, or to its own. */

@@ -4,6 +4,6 @@ package synopta.core.catalog;
 public record Slot(String platform, String slot, String partType, int quantity, String note) {
     /** Refuses a place for no part. */
     public Slot {
-        Counted.atLeastOne("Slot %s of %s".formatted(slot, platform), quantity);
+        Quantities.atLeastOne("Slot %s of %s".formatted(slot, platform), quantity);
     }
 }

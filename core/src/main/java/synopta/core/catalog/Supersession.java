@@ -60,6 +60,6 @@ public record Supersession(
 
     /** Refuses a replacement by no piece. */
     public Supersession {
-        Counted.atLeastOne("Supersession of %s by %s".formatted(oldPart, newPart), quantity);
+        Quantities.atLeastOne("Supersession of %s by %s".formatted(oldPart, newPart), quantity);
     }
 }

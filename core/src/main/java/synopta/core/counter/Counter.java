@@ -15,24 +15,36 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.Purchase;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.diagnosis.DecisionCosts;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.DiagnosisQuery;
 import synopta.core.diagnosis.Evidence;
-import synopta.core.diagnosis.Hearing;
-import synopta.core.diagnosis.Inquiry;
 import synopta.core.diagnosis.Machine;
-import synopta.core.diagnosis.Stakes;
+import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.fit.FitFinder;
-import synopta.core.handover.HandOver;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.identify.EvidenceCollector;
+import synopta.core.identify.IdentifiedModel;
+import synopta.core.identify.MachineFacts;
+import synopta.core.identify.ModelIdentifier;
+import synopta.core.identify.PlatformCandidate;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.line.LineToken;
+import synopta.core.line.TokenMerger;
 import synopta.core.quantity.Probability;
+import synopta.core.sale.PurchasePlanner;
+import synopta.core.sale.RequiredParts;
+import synopta.core.sale.SalePlan;
 import synopta.core.tag.TagReader;
 
 /**
@@ -52,13 +64,16 @@ public final class Counter {
     private final String currency;
     private final BasketPlanner planner;
     private final FitFinder finder;
-    private final Supplier<HouseRules> rules;
+    private final Supplier<HouseSettings> rules;
     private final Clock clock;
     private volatile Knowing now;
 
     /** What the counter knows, and what it works with because of that. */
     private record Knowing(
-            Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers, HandOver handOver, Settling settling) {}
+            Map<Appliance, Pack> packs,
+            Map<Appliance, Diagnoser> diagnosers,
+            HandoverPlanner handOver,
+            ModelIdentifier settling) {}
 
     /** Works with this catalogue and these packs; baskets are counted in this currency, dates read as of this clock.
      * The reader of tags is asked for anew each time, as it changes with the catalogue. */
@@ -67,7 +82,7 @@ public final class Counter {
             Supplier<TagReader> tagReader,
             Collection<Pack> packs,
             FitFinder finder,
-            Supplier<HouseRules> rules,
+            Supplier<HouseSettings> rules,
             String currency,
             Clock clock) {
         this.catalog = catalog;
@@ -88,84 +103,87 @@ public final class Counter {
             known.put(p.appliance(), p);
             diagnosers.put(p.appliance(), new Diagnoser(p));
         });
-        Settling settling = new Settling(catalog, tagReader, known, diagnosers, clock);
-        now = new Knowing(known, diagnosers, new HandOver(packs, catalog), settling);
+        ModelIdentifier settling = new ModelIdentifier(catalog, tagReader, known, diagnosers, clock);
+        now = new Knowing(known, diagnosers, new HandoverPlanner(packs, catalog), settling);
     }
 
     /** The whole case, computed anew. */
-    public CaseView work(CaseDraft draft) {
+    public CaseAssessment work(CaseInput draft) {
         return work(draft, true);
     }
 
     /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
-    CaseView unasked(CaseDraft draft) {
+    public CaseAssessment unasked(CaseInput draft) {
         return work(draft, false);
     }
 
-    private CaseView work(CaseDraft draft, boolean asking) {
-        Settled settled = now.settling.settle(draft);
+    private CaseAssessment work(CaseInput draft, boolean asking) {
+        IdentifiedModel settled = now.settling.settle(draft);
         Optional<Pack> pack = settled.appliance().map(now.packs::get);
-        Hearing hearing = settled.appliance()
+        ParsedComplaint hearing = settled.appliance()
                 .map(now.diagnosers::get)
                 .map(d -> d.hear(settled.line().complaint()))
-                .orElse(Hearing.NOTHING);
-        List<Known> known = new Background(draft, settled).known();
-        List<Piece> pieces = Pieces.of(settled.line().pieces(), hearing);
+                .orElse(ParsedComplaint.NOTHING);
+        List<KnownFact> known = new MachineFacts(draft, settled).known();
+        List<LineToken> pieces = TokenMerger.of(settled.line().pieces(), hearing);
         if (pack.isEmpty()) {
             List<Caution> cautions =
                     draft.line().isBlank() && settled.appliance().isEmpty()
                             ? List.of()
                             : now.handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
-            return CaseView.undiagnosed(
+            return CaseAssessment.undiagnosed(
                     pieces, settled, known, selling(settled, draft).ofNumbers(), cautions);
         }
-        Heard heard = new Heard(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
+        EvidenceCollector heard =
+                new EvidenceCollector(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
         known.addAll(heard.known());
         Diagnosis diagnosis = now.diagnosers
                 .get(pack.get().appliance())
-                .diagnose(new Inquiry(
+                .diagnose(new DiagnosisQuery(
                         new Machine(settled.fuels(), settled.layout().map(Layout::id), settled.ageYears()),
                         heard.evidence(),
                         heard.notKnown(),
                         draft.person(),
-                        asking ? stakes(settled) : Stakes.NOT_KNOWN,
-                        hearing.doubts().stream().map(Hearing.Doubt::answer).toList(),
+                        asking ? stakes(settled) : DecisionCosts.NOT_KNOWN,
+                        hearing.doubts().stream()
+                                .map(ParsedComplaint.Doubt::answer)
+                                .toList(),
                         asking));
         return sold(draft, settled, pieces, known, heard, diagnosis);
     }
 
     /** What is known of an appliance. */
-    Optional<Pack> pack(Appliance appliance) {
+    public Optional<Pack> pack(Appliance appliance) {
         return Optional.ofNullable(now.packs.get(appliance));
     }
 
     /** What some evidence points to in a machine, without reasons and questions. */
-    Diagnosis weigh(Appliance appliance, Machine machine, List<Evidence> evidence) {
+    public Diagnosis weigh(Appliance appliance, Machine machine, List<Evidence> evidence) {
         return now.diagnosers
                 .get(appliance)
-                .diagnose(Inquiry.of(machine, evidence).unasked());
+                .diagnose(DiagnosisQuery.of(machine, evidence).unasked());
     }
 
     /** The rules of the house. */
-    HouseRules house() {
+    public HouseSettings house() {
         return rules.get();
     }
 
     /** Part types that the machine of a worked case may have; none while the appliance is not known. */
-    Set<String> mayHold(CaseView view) {
+    public Set<String> mayHold(CaseAssessment view) {
         return view.appliance()
                 .map(now.packs::get)
                 .map(pack -> pack.partTypesIn(view.layout().map(List::of).orElse(pack.layouts()), view.fuels()))
                 .orElse(Set.of());
     }
 
-    private static Set<String> mayHold(Pack pack, Settled settled) {
+    private static Set<String> mayHold(Pack pack, IdentifiedModel settled) {
         return pack.partTypesIn(settled.layout().map(List::of).orElse(pack.layouts()), settled.fuels());
     }
 
     /** What the parts of the machine cost; nothing while it is not known. */
-    private Stakes stakes(Settled settled) {
-        Map<String, Stakes.Price> prices = new LinkedHashMap<>();
+    private DecisionCosts stakes(IdentifiedModel settled) {
+        Map<String, DecisionCosts.Price> prices = new LinkedHashMap<>();
         List<String> listed = settled.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
                 .map(fit -> fit.part().key())
                 .distinct()
@@ -173,20 +191,25 @@ public final class Counter {
         catalog.partsAmong(listed)
                 .forEach(part -> catalog.price(part.number())
                         .ifPresent(price -> prices.putIfAbsent(
-                                part.partType(), new Stakes.Price(price.cents() / 100.0, part.returnable()))));
-        return Stakes.of(currency, prices, rules.get());
+                                part.partType(), new DecisionCosts.Price(price.cents() / 100.0, part.returnable()))));
+        return DecisionCosts.of(currency, prices, rules.get());
     }
 
-    private CaseView sold(
-            CaseDraft draft, Settled settled, List<Piece> pieces, List<Known> known, Heard heard, Diagnosis diagnosis) {
+    private CaseAssessment sold(
+            CaseInput draft,
+            IdentifiedModel settled,
+            List<LineToken> pieces,
+            List<KnownFact> known,
+            EvidenceCollector heard,
+            Diagnosis diagnosis) {
         Pack pack = now.packs.get(settled.appliance().orElseThrow());
         List<Fault> selling = selling(pack, diagnosis, heard, draft);
-        Sale sale = selling(settled, draft).of(pack, selling, heard);
+        SalePlan sale = selling(settled, draft).of(pack, selling, heard);
         List<Purchase> purchases = sale.purchases();
-        Set<String> types = new LinkedHashSet<>(Needs.partTypes(sale.needs()));
+        Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
         purchases.forEach(p -> p.lines().forEach(line -> types.addAll(now.handOver.partTypes(line.part()))));
-        return new CaseView(
+        return new CaseAssessment(
                 pieces,
                 heard.hearing(),
                 settled.reading(),
@@ -194,7 +217,7 @@ public final class Counter {
                 settled.serial(),
                 settled.constructions(),
                 settled.look(),
-                settled.chosen().map(Construction::platform),
+                settled.chosen().map(PlatformCandidate::platform),
                 settled.appliance(),
                 settled.layout(),
                 settled.fuels(),
@@ -210,7 +233,7 @@ public final class Counter {
                                 p.lines().stream().map(Purchase.Line::part).toList(),
                                 mayHold(pack, settled)))
                         .toList(),
-                HandOver.gravestFirst(Stream.concat(
+                HandoverPlanner.gravestFirst(Stream.concat(
                         now.handOver.cautions(settled.appliance(), settled.fuels(), types).stream(),
                         sale.works().stream()
                                 .limit(1)
@@ -218,11 +241,11 @@ public final class Counter {
                                         now.handOver.cautions(pack.appliance(), settled.fuels(), work).stream()))));
     }
 
-    private Selling selling(Settled settled, CaseDraft draft) {
-        return new Selling(catalog, finder, planner, rules.get(), currency, settled, draft.shopping());
+    private PurchasePlanner selling(IdentifiedModel settled, CaseInput draft) {
+        return new PurchasePlanner(catalog, finder, planner, rules.get(), currency, settled, draft.shopping());
     }
 
-    private static List<Fault> selling(Pack pack, Diagnosis diagnosis, Heard heard, CaseDraft draft) {
+    private static List<Fault> selling(Pack pack, Diagnosis diagnosis, EvidenceCollector heard, CaseInput draft) {
         List<Fault> selling = new ArrayList<>();
         Set<String> partTypes = new HashSet<>();
         for (Suspect suspect : diagnosis.suspects()) {

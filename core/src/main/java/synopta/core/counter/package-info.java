@@ -1,6 +1,6 @@
 /**
- * One case through all the steps: the caller's line and what was answered go in; machine, suspects, needs, fit,
- * purchase, cautions and bag come out, all computed anew each time. {@link synopta.core.counter.Counter} works a case,
- * {@link synopta.core.counter.CaseDesk} keeps it through the port {@link synopta.core.counter.CaseLog}.
+ * One case through all the steps: a {@link synopta.core.casefile.CaseInput} goes in; machine, suspects, parts, fit,
+ * purchase options, cautions and handover notes come out as a {@link synopta.core.counter.CaseAssessment}, all
+ * computed anew each time by {@link synopta.core.counter.Counter}.
  */
 package synopta.core.counter;

@@ -31,28 +31,28 @@ public final class Diagnoser {
 
     private final Pack pack;
     private final PackModel model;
-    private final Listener listener;
+    private final ComplaintParser listener;
 
     /** Diagnoses with the knowledge of this pack. */
     public Diagnoser(Pack pack) {
         this.pack = pack;
         model = new PackModel(pack);
-        listener = new Listener(pack);
+        listener = new ComplaintParser(pack);
     }
 
     /** What a complaint says in the caller's own words, and what was not understood. */
-    public Hearing hear(String complaint) {
+    public ParsedComplaint hear(String complaint) {
         return listener.hear(complaint);
     }
 
     /** Diagnoses. Refuses a finding the pack does not have, and an answer that is none of its own. */
-    public Diagnosis diagnose(Inquiry inquiry) {
+    public Diagnosis diagnose(DiagnosisQuery inquiry) {
         List<Evidence> all = lastOfEach(inquiry.evidence());
-        Beliefs beliefs = new Beliefs(model, inquiry.machine());
-        Beliefs.Weighed weighed = beliefs.weighed(all, MOST_STATES);
+        Posterior beliefs = new Posterior(model, inquiry.machine());
+        Posterior.Weighed weighed = beliefs.weighed(all, MOST_STATES);
         List<Evidence> evidence = weighed.kept();
         Inference known = beliefs.infer(evidence);
-        double[] posterior = Beliefs.joint(known, List.of()).faults();
+        double[] posterior = Posterior.joint(known, List.of()).faults();
         Map<Evidence, double[]> without = new LinkedHashMap<>();
         for (Evidence piece : inquiry.asking() ? evidence : List.<Evidence>of()) {
             List<Evidence> others =
@@ -72,8 +72,8 @@ public final class Diagnoser {
                         .reversed()
                         .thenComparing(s -> s.fault().id()))
                 .toList();
-        Interview interview = new Interview(model, beliefs, inquiry, evidence, known);
-        Advice advice = new Adviser(pack, interview, inquiry.stakes()).advise(inquiry);
+        QuestionSelector interview = new QuestionSelector(model, beliefs, inquiry, evidence, known);
+        Advice advice = new Advisor(pack, interview, inquiry.stakes()).advise(inquiry);
         Optional<String> advised = advice.options().stream().findFirst().flatMap(Advice.Option::finding);
         return new Diagnosis(suspects, interview.parts(), interview.questions(advised), advice, weighed.aside());
     }
@@ -104,8 +104,8 @@ public final class Diagnoser {
         return new Suspect(pack.faults().get(i), Probability.rounded(posterior), concerned, because);
     }
 
-    private static double[] posterior(Beliefs beliefs, List<Evidence> evidence) {
-        return Beliefs.joint(beliefs.infer(evidence), List.of()).faults();
+    private static double[] posterior(Posterior beliefs, List<Evidence> evidence) {
+        return Posterior.joint(beliefs.infer(evidence), List.of()).faults();
     }
 
     /** Base-2 log odds, kept finite at the ends. */

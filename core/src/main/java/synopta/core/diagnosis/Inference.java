@@ -9,7 +9,7 @@ import java.util.function.IntPredicate;
 /**
  * Exact joint probability of what is known with each fault, in a network of faults that may stand together.
  *
- * <p>Faults are gone through one after another, causes first. A vector holds, for every state ({@link Step}), the
+ * <p>Faults are gone through one after another, causes first. A vector holds, for every state ({@link Transition}), the
  * probability that leaks and the faults so far led to it; a second, from behind, what a state is worth: the probability
  * that the faults still to come make it what is known. P(known) is their product summed over states, at any place;
  * P(known, fault) the same with the fault's step restricted to its being present. Faults that all machines share are
@@ -25,7 +25,7 @@ final class Inference {
     private final Network network;
     private final int[] order;
     private final int shared;
-    private final List<Step[]> steps = new ArrayList<>();
+    private final List<Transition[]> steps = new ArrayList<>();
     private final double[][][] before;
     private final double[][][] worth;
     private final int[] place;
@@ -44,12 +44,12 @@ final class Inference {
         for (int i = 0; i < order.length; i++) {
             place[order[i]] = i;
         }
-        States states = new States(network, known, wanted);
+        StateSpace states = new StateSpace(network, known, wanted);
         int variants = network.variants().size();
         before = new double[variants][order.length + 1][];
         worth = new double[variants][order.length + 1][];
         double[] end = states.last();
-        Step[] all = states.steps();
+        Transition[] all = states.steps();
         for (Network.Variant variant : network.variants()) {
             steps.add(states.steps(all, variant));
         }
@@ -57,7 +57,7 @@ final class Inference {
         for (int v = 0; v < variants; v++) {
             before[v][0] = states.first();
             for (int i = 0; i < shared; i++) {
-                before[v][i + 1] = steps.get(v)[i].apply(before[v][i], Step.Part.BOTH);
+                before[v][i + 1] = steps.get(v)[i].apply(before[v][i], Transition.Part.BOTH);
             }
             mixed = mixed(mixed, before[v][shared], network.variants().get(v).share());
         }
@@ -67,7 +67,7 @@ final class Inference {
             worth[0][i] = steps.get(0)[i].applyAdjoint(worth[0][i + 1]);
         }
         for (int i = shared; i < order.length; i++) {
-            before[0][i + 1] = steps.get(0)[i].apply(before[0][i], Step.Part.BOTH);
+            before[0][i + 1] = steps.get(0)[i].apply(before[0][i], Transition.Part.BOTH);
         }
         for (int v = 0; v < variants; v++) {
             worth[v][shared] = worth[0][shared];
@@ -102,12 +102,12 @@ final class Inference {
     private double with(int fault) {
         int i = place[fault];
         if (i >= shared) {
-            return dot(steps.get(0)[i].apply(before[0][i], Step.Part.PRESENT), worth[0][i + 1]);
+            return dot(steps.get(0)[i].apply(before[0][i], Transition.Part.PRESENT), worth[0][i + 1]);
         }
         double with = 0;
         for (int v = 0; v < steps.size(); v++) {
             double share = network.variants().get(v).share();
-            with += share * dot(steps.get(v)[i].apply(before[v][i], Step.Part.PRESENT), worth[v][i + 1]);
+            with += share * dot(steps.get(v)[i].apply(before[v][i], Transition.Part.PRESENT), worth[v][i + 1]);
         }
         return with;
     }
@@ -147,7 +147,7 @@ final class Inference {
     private double[] run(Set<Integer> absent, int variant, double[] from, int first, int end) {
         double[] vector = from;
         for (int i = first; i < end; i++) {
-            Step.Part part = absent.contains(order[i]) ? Step.Part.ABSENT : Step.Part.BOTH;
+            Transition.Part part = absent.contains(order[i]) ? Transition.Part.ABSENT : Transition.Part.BOTH;
             vector = steps.get(variant)[i].apply(vector, part);
         }
         return vector;

@@ -144,7 +144,7 @@ final class PackModel {
         for (Set<Integer> faults : concerned.values()) {
             for (int fault : faults) {
                 for (int cause = 0; causes[fault] != null && cause < causes.length; cause++) {
-                    if (causes[fault][cause] > 0 && posterior[fault] >= Adviser.LIKELY) {
+                    if (causes[fault][cause] > 0 && posterior[fault] >= Advisor.LIKELY) {
                         all.computeIfAbsent(Remedy.of(pack.faults().get(cause)), r -> new LinkedHashSet<>())
                                 .add(cause);
                     }

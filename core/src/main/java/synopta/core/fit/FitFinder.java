@@ -16,7 +16,7 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 
 /**
  * Whether a part is right for a machine: listed for it within its build and serial range, a successor or forerunner of
@@ -31,11 +31,11 @@ public final class FitFinder {
 
     private final Catalog catalog;
     private final Specifications specifications;
-    private final Supplier<HouseRules> rules;
+    private final Supplier<HouseSettings> rules;
     private final Clock clock;
 
     /** Judges by the rows of this catalogue, the rules the house follows at the time, as of this clock's day. */
-    public FitFinder(Catalog catalog, Specifications specifications, Supplier<HouseRules> rules, Clock clock) {
+    public FitFinder(Catalog catalog, Specifications specifications, Supplier<HouseSettings> rules, Clock clock) {
         this.catalog = catalog;
         this.specifications = specifications;
         this.rules = rules;
@@ -44,43 +44,43 @@ public final class FitFinder {
 
     /** What a part is supplied as today, best first; the part itself when nothing replaces it. */
     public List<Supply> supplies(PartNumber part) {
-        return supplies(Lineage.of(catalog, part));
+        return supplies(SupersessionChain.of(catalog, part));
     }
 
     /** The same for a part whose lineage is known already. */
-    public List<Supply> supplies(Lineage lineage) {
-        return new Successions(catalog, lineage, LocalDate.now(clock)).supplies();
+    public List<Supply> supplies(SupersessionChain lineage) {
+        return new SupersessionResolver(catalog, lineage, LocalDate.now(clock)).supplies();
     }
 
     /** What is known of a machine of that model; a build date that was given counts before what the serial says. */
-    public Unit unit(ModelNumber number, Optional<String> serial, Optional<LocalDate> built) {
-        Unit read = catalog.model(number)
-                .flatMap(model -> serial.map(s -> Unit.ofSerial(catalog, model, s, LocalDate.now(clock))))
-                .orElse(Unit.NOT_KNOWN);
+    public MachineUnit unit(ModelNumber number, Optional<String> serial, Optional<LocalDate> built) {
+        MachineUnit read = catalog.model(number)
+                .flatMap(model -> serial.map(s -> MachineUnit.ofSerial(catalog, model, s, LocalDate.now(clock))))
+                .orElse(MachineUnit.NOT_KNOWN);
         return built.map(read::and).orElse(read);
     }
 
     /** The verdict on a part, for a machine of which so much is known. */
-    public FitVerdict judge(ModelNumber modelNumber, Unit unit, PartNumber partNumber) {
+    public FitVerdict judge(ModelNumber modelNumber, MachineUnit unit, PartNumber partNumber) {
         Optional<Model> model = catalog.model(modelNumber);
         Optional<Part> part = catalog.part(partNumber);
         if (model.isEmpty() || part.isEmpty()) {
             return unknown(modelNumber, model.isPresent(), partNumber);
         }
         boolean genuineOnly = rules.get().genuineOnly();
-        Reach reach = new Reach(catalog, part.get().number(), genuineOnly);
-        Listing listing = new Listing(catalog, model.get(), unit);
-        List<Listing.Hit> hits = listing.hits(reach);
+        Interchange reach = new Interchange(catalog, part.get().number(), genuineOnly);
+        ListedParts listing = new ListedParts(catalog, model.get(), unit);
+        List<ListedParts.Hit> hits = listing.hits(reach);
         if (hits.isEmpty()) {
             return unlisted(listing, part.get(), reach, genuineOnly);
         }
-        Optional<Listing.Hit> sure = listing.sure(hits);
+        Optional<ListedParts.Hit> sure = listing.sure(hits);
         if (sure.isPresent()) {
             return fits(part.get(), sure.get(), reach, model.get());
         }
         List<String> reasons = new ArrayList<>();
         hits.forEach(hit -> reasons.addAll(chain(hit, part.get())));
-        Optional<Listing.Hit> open = listing.open(hits);
+        Optional<ListedParts.Hit> open = listing.open(hits);
         if (open.isPresent()) {
             return new FitVerdict.Depends(listing.missing(open.get()), reasons);
         }
@@ -93,10 +93,10 @@ public final class FitFinder {
 
     private FitVerdict unknown(ModelNumber model, boolean modelKnown, PartNumber part) {
         List<String> nearest = modelKnown
-                ? Nearest.parts(catalog, part.written(), NEAREST).stream()
+                ? FuzzyLookup.parts(catalog, part.written(), NEAREST).stream()
                         .map(p -> p.number().written())
                         .toList()
-                : Nearest.models(catalog, model.written(), NEAREST).stream()
+                : FuzzyLookup.models(catalog, model.written(), NEAREST).stream()
                         .map(m -> m.number().written())
                         .toList();
         String missing = modelKnown ? "part " + part : "model " + model;
@@ -106,8 +106,8 @@ public final class FitFinder {
                 nearest);
     }
 
-    private FitVerdict unlisted(Listing listing, Part part, Reach reach, boolean genuineOnly) {
-        if (Kits.isKit(catalog, part.number(), reach)) {
+    private FitVerdict unlisted(ListedParts listing, Part part, Interchange reach, boolean genuineOnly) {
+        if (KitRules.isKit(catalog, part.number(), reach)) {
             return KitFit.judge(catalog, genuineOnly, listing, part.number(), supplies(reach.lineage()));
         }
         List<String> reasons = new ArrayList<>();
@@ -120,12 +120,12 @@ public final class FitFinder {
         return doesNotFit(listing, part, reasons, List.of());
     }
 
-    private FitVerdict doesNotFit(Listing listing, Part part, List<String> said, List<String> slots) {
+    private FitVerdict doesNotFit(ListedParts listing, Part part, List<String> said, List<String> slots) {
         List<String> reasons = new ArrayList<>(said);
         Set<PartNumber> instead = new LinkedHashSet<>();
         for (Fit row : listing.instead(slots, part.partType())) {
             if (instead.add(row.part())) {
-                reasons.add(Listing.said(row, "takes"));
+                reasons.add(ListedParts.said(row, "takes"));
             }
         }
         if (instead.isEmpty()) {
@@ -134,7 +134,7 @@ public final class FitFinder {
         return new FitVerdict.DoesNotFit(reasons, List.copyOf(instead));
     }
 
-    private FitVerdict fits(Part part, Listing.Hit hit, Reach reach, Model model) {
+    private FitVerdict fits(Part part, ListedParts.Hit hit, Interchange reach, Model model) {
         List<Supply> supplies = supplies(reach.lineage()).stream()
                 .map(s -> s.after(hit.road().changes()))
                 .toList();
@@ -154,9 +154,9 @@ public final class FitFinder {
     }
 
     /** From the row of the catalogue to the part, step by step. */
-    private List<String> chain(Listing.Hit hit, Part part) {
-        Road road = hit.road();
-        List<String> chain = new ArrayList<>(List.of(Listing.said(hit.row())));
+    private List<String> chain(ListedParts.Hit hit, Part part) {
+        SupplyPath road = hit.road();
+        List<String> chain = new ArrayList<>(List.of(ListedParts.said(hit.row())));
         for (Supersession step : road.steps()) {
             chain.add(Supersession.said(catalog.replacementsOf(step.oldPart()).stream()
                     .filter(row -> row.choice().equals(step.choice()))

@@ -17,7 +17,7 @@ import synopta.core.catalog.PartNumber;
 final class KitFit {
     private final Catalog catalog;
     private final boolean genuineOnly;
-    private final Listing listing;
+    private final ListedParts listing;
     private final List<String> right = new ArrayList<>();
     private final Set<String> changes = new LinkedHashSet<>();
     private final List<String> left = new ArrayList<>();
@@ -25,9 +25,9 @@ final class KitFit {
     private Optional<String> ask = Optional.empty();
 
     /** So many of a part, and the rows of the machine that make it right. */
-    private record Piece(int quantity, List<Listing.Hit> hits) {}
+    private record Piece(int quantity, List<ListedParts.Hit> hits) {}
 
-    private KitFit(Catalog catalog, boolean genuineOnly, Listing listing) {
+    private KitFit(Catalog catalog, boolean genuineOnly, ListedParts listing) {
         this.catalog = catalog;
         this.genuineOnly = genuineOnly;
         this.listing = listing;
@@ -35,7 +35,7 @@ final class KitFit {
 
     /** The verdict on what is supplied for a kit that the machine itself does not list. */
     static FitVerdict judge(
-            Catalog catalog, boolean genuineOnly, Listing listing, PartNumber kit, List<Supply> supplies) {
+            Catalog catalog, boolean genuineOnly, ListedParts listing, PartNumber kit, List<Supply> supplies) {
         KitFit fit = new KitFit(catalog, genuineOnly, listing);
         Map<PartNumber, Piece> pieces = new LinkedHashMap<>();
         for (Supply.Item item : supplies.get(0).items()) {
@@ -46,9 +46,9 @@ final class KitFit {
     }
 
     private void open(PartNumber part, int quantity, Map<PartNumber, Piece> pieces, boolean outermost) {
-        Reach reach = new Reach(catalog, part, genuineOnly);
-        List<Listing.Hit> hits = listing.hits(reach);
-        if (Kits.isKit(catalog, part, reach) && (outermost || hits.isEmpty())) {
+        Interchange reach = new Interchange(catalog, part, genuineOnly);
+        List<ListedParts.Hit> hits = listing.hits(reach);
+        if (KitRules.isKit(catalog, part, reach) && (outermost || hits.isEmpty())) {
             catalog.contentsOf(part)
                     .forEach(c -> open(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces, false));
         } else {
@@ -58,15 +58,15 @@ final class KitFit {
     }
 
     private void piece(PartNumber part, Piece piece) {
-        Optional<Listing.Hit> sure = listing.sure(piece.hits);
-        Optional<Listing.Hit> perhaps = listing.open(piece.hits);
+        Optional<ListedParts.Hit> sure = listing.sure(piece.hits);
+        Optional<ListedParts.Hit> perhaps = listing.open(piece.hits);
         String said = "%d x %s".formatted(piece.quantity, part);
         if (sure.isPresent()) {
-            right.add("%s: %s".formatted(said, Listing.said(sure.get().row())));
+            right.add("%s: %s".formatted(said, ListedParts.said(sure.get().row())));
             changes.addAll(sure.get().road().changes());
         } else if (perhaps.isPresent()) {
             ask = ask.or(() -> Optional.of(listing.missing(perhaps.get())));
-            open.add("%s: %s".formatted(said, Listing.said(perhaps.get().row())));
+            open.add("%s: %s".formatted(said, ListedParts.said(perhaps.get().row())));
         } else {
             left.add(said);
         }

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Contents;
+import synopta.core.catalog.KitContents;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
@@ -41,8 +41,9 @@ public record PartComparison(
 
     private static List<String> related(Catalog catalog, PartNumber first, PartNumber second) {
         List<String> related = new ArrayList<>();
-        Optional<List<Supersession>> forward = Lineage.of(catalog, second).since(first);
-        forward.or(() -> Lineage.of(catalog, first).since(second))
+        Optional<List<Supersession>> forward =
+                SupersessionChain.of(catalog, second).since(first);
+        forward.or(() -> SupersessionChain.of(catalog, first).since(second))
                 .ifPresent(steps -> steps.forEach(step -> related.add(Supersession.said(List.of(step)))));
         standsIn(catalog, first, second, related);
         standsIn(catalog, second, first, related);
@@ -56,8 +57,8 @@ public record PartComparison(
     }
 
     private static List<Held> bag(Catalog catalog, Part first, Part second) {
-        Map<PartNumber, Integer> a = Contents.loose(catalog, first.number(), first.packQuantity());
-        Map<PartNumber, Integer> b = Contents.loose(catalog, second.number(), second.packQuantity());
+        Map<PartNumber, Integer> a = KitContents.loose(catalog, first.number(), first.packQuantity());
+        Map<PartNumber, Integer> b = KitContents.loose(catalog, second.number(), second.packQuantity());
         TreeSet<PartNumber> all = new TreeSet<>(a.keySet());
         all.addAll(b.keySet());
         return all.stream()

@@ -70,7 +70,7 @@ public final class PlatformFit {
         }
         String all = "All %d listed models of %s take %s; the model itself is unlisted, so compare the old part"
                 .formatted(models.size(), platform.platform(), part);
-        return finder.judge(models.get(0).number(), Unit.NOT_KNOWN, part)
+        return finder.judge(models.get(0).number(), MachineUnit.NOT_KNOWN, part)
                 .fold(
                         fits -> new FitVerdict.Fits(
                                 fits.supply(), fits.alternatives(), first(all, fits.reasons()), fits.suggestions()),

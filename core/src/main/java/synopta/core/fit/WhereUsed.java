@@ -19,7 +19,7 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.PartNumber;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 
 /**
  * Every machine a part serves in some build: listed for it, or for what it replaced, what replaces it, or what it may
@@ -29,16 +29,16 @@ import synopta.core.knowledge.HouseRules;
  */
 public final class WhereUsed {
     private final Catalog catalog;
-    private final Supplier<HouseRules> rules;
+    private final Supplier<HouseSettings> rules;
 
     /** Looks in this catalogue, by the rules of the house. */
-    public WhereUsed(Catalog catalog, Supplier<HouseRules> rules) {
+    public WhereUsed(Catalog catalog, Supplier<HouseSettings> rules) {
         this.catalog = catalog;
         this.rules = rules;
     }
 
     /** A machine, how the part comes to serve it, and the rows of that. */
-    public record Machine(Model model, Via via, List<Fit> rows) {
+    public record Machine(Model model, FitBasis via, List<Fit> rows) {
         /** Copies. */
         public Machine {
             rows = List.copyOf(rows);
@@ -81,7 +81,7 @@ public final class WhereUsed {
 
     /** Hands over every machine, by number. */
     public void each(PartNumber part, Optional<String> brand, Consumer<Machine> reader) {
-        walk(part, brand, "", Rows.AT_ONCE, machine -> {
+        walk(part, brand, "", FitCursor.AT_ONCE, machine -> {
             reader.accept(machine);
             return true;
         });
@@ -105,13 +105,14 @@ public final class WhereUsed {
     /** Until there is no more, or the reader has enough. */
     private void walk(PartNumber part, Optional<String> brand, String after, int rows, Predicate<Machine> reader) {
         boolean genuineOnly = rules.get().genuineOnly();
-        Reach reach = new Reach(catalog, part, genuineOnly);
+        Interchange reach = new Interchange(catalog, part, genuineOnly);
         Set<PartNumber> listed = new TreeSet<>(reach.listed());
-        Optional<Piece> kit =
-                Kits.isKit(catalog, part, reach) ? Optional.of(Piece.of(catalog, part, genuineOnly)) : Optional.empty();
+        Optional<Piece> kit = KitRules.isKit(catalog, part, reach)
+                ? Optional.of(Piece.of(catalog, part, genuineOnly))
+                : Optional.empty();
         kit.ifPresent(k -> listed.addAll(k.leading()));
-        Rows merged = new Rows(catalog, listed, brand, after, rows);
-        for (Optional<Rows.OfModel> next = merged.next(); next.isPresent(); next = merged.next()) {
+        FitCursor merged = new FitCursor(catalog, listed, brand, after, rows);
+        for (Optional<FitCursor.OfModel> next = merged.next(); next.isPresent(); next = merged.next()) {
             Optional<Machine> machine = served(next.get(), reach, kit);
             if (machine.isPresent() && !reader.test(machine.get())) {
                 return;
@@ -119,10 +120,10 @@ public final class WhereUsed {
         }
     }
 
-    private Optional<Machine> served(Rows.OfModel found, Reach reach, Optional<Piece> kit) {
-        Optional<Via> via = found.rows().stream()
+    private Optional<Machine> served(FitCursor.OfModel found, Interchange reach, Optional<Piece> kit) {
+        Optional<FitBasis> via = found.rows().stream()
                 .flatMap(row -> reach.from(row.part()).stream())
-                .map(Road::via)
+                .map(SupplyPath::via)
                 .min(Comparator.naturalOrder());
         if (via.isPresent()) {
             List<Fit> rows = found.rows().stream()
@@ -138,7 +139,7 @@ public final class WhereUsed {
             Set<PartNumber> pieces = k.all();
             return new Machine(
                     found.model(),
-                    Via.CONTENTS,
+                    FitBasis.CONTENTS,
                     all.stream().filter(row -> pieces.contains(row.part())).toList());
         });
     }
@@ -146,9 +147,9 @@ public final class WhereUsed {
     /** A kit or what lies in it, as the listed parts in whose place it is right. */
     private record Piece(Set<PartNumber> listed, List<Piece> contents) {
         static Piece of(Catalog catalog, PartNumber part, boolean genuineOnly) {
-            Reach reach = new Reach(catalog, part, genuineOnly);
+            Interchange reach = new Interchange(catalog, part, genuineOnly);
             List<Piece> contents = new ArrayList<>();
-            if (Kits.isKit(catalog, part, reach)) {
+            if (KitRules.isKit(catalog, part, reach)) {
                 for (KitContent row : catalog.contentsOf(part)) {
                     contents.add(of(catalog, row.content(), genuineOnly));
                 }

@@ -62,8 +62,8 @@ final class OpeningCheck {
                         "%s wait for one another; take one out of after.".formatted(String.join(", ", circle))));
     }
 
-    private void work(String path, Handwork work) {
-        for (Handwork.Look look : work.looks()) {
+    private void work(String path, WorkStep work) {
+        for (WorkStep.Look look : work.looks()) {
             if (pack.finding(look.finding()).isEmpty()) {
                 say.accept(path + ".looks", PackCheck.unknown("finding", look.finding(), pack.findings(), Finding::id));
             }

@@ -17,7 +17,7 @@ public record OpeningStep(
         double minutes,
         List<String> after,
         Map<String, Double> reaches,
-        Handwork work,
+        WorkStep work,
         Basis basis) {
     /** Copies; refuses minutes that are no number or below 0. */
     public OpeningStep {

@@ -31,10 +31,10 @@ public record Pack(
         List<MeterTest> tests,
         List<Circuit> circuits,
         List<List<String>> sameWords,
-        List<Reassurance> rights,
+        List<StandardAnswer> rights,
         List<Caution> cautions,
         List<Layout> layouts,
-        Optional<Replacement> replacement) {
+        Optional<ReplacementMachine> replacement) {
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
 

@@ -232,7 +232,7 @@ public final class PackCheck {
             String path = "cautions[%d].partTypes".formatted(i);
             pack.cautions().get(i).partTypes().forEach(slug -> partType(path, slug));
         }
-        unique("rights", pack.rights(), Reassurance::id);
+        unique("rights", pack.rights(), StandardAnswer::id);
         for (int i = 0; i < pack.rights().size(); i++) {
             partType("rights[%d].partType".formatted(i), pack.rights().get(i).partType());
         }

@@ -22,13 +22,13 @@ public record PartType(
         String name,
         LifeCurve life,
         SellingRule selling,
-        List<BagNote> bag,
+        List<HandoverNote> bag,
         List<String> called,
         Picture picture,
         boolean refer,
         List<SpecRule> specs,
         Optional<String> safety,
-        Fitting fitting) {
+        Installation fitting) {
     /** Begins the id of the finding that the part was asked for by its name. */
     private static final String ASKED = "asked-";
 

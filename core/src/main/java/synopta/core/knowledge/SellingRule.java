@@ -25,5 +25,5 @@ public record SellingRule(boolean renewAll, List<Companion> companions, List<Com
      * answer, or only in houses of a school.
      */
     public record Companion(
-            String partType, Optional<String> whenFinding, Optional<School> school, String why, Basis basis) {}
+            String partType, Optional<String> whenFinding, Optional<RepairPractice> school, String why, Basis basis) {}
 }

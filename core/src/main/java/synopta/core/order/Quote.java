@@ -24,7 +24,7 @@ public record Quote(
         Optional<String> customer,
         OptionalLong caseNumber,
         List<Line> lines,
-        Sum sum) {
+        QuoteTotals sum) {
     /** The longest name of a customer that is kept, in characters. */
     public static final int LONGEST_CUSTOMER = 120;
 

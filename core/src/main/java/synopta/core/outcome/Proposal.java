@@ -16,14 +16,14 @@ import synopta.core.catalog.Appliance;
  * @param value what is put in force: for a link its strength, else the same as {@code after}
  */
 public record Proposal(
-        Kind kind,
+        ParameterKind kind,
         Optional<Appliance> appliance,
         String subject,
         String words,
         double before,
         double after,
         Interval interval,
-        Behind behind,
+        SupportingCases behind,
         double value) {
     /** What this changes. */
     public Learnt learnt() {
@@ -41,7 +41,7 @@ public record Proposal(
     }
 
     /** A figure as it was learnt. */
-    public record Learnt(Kind kind, Optional<Appliance> appliance, String subject, double value) {
+    public record Learnt(ParameterKind kind, Optional<Appliance> appliance, String subject, double value) {
         /** What tells figures apart. */
         public String key() {
             return keyOf(kind, appliance, subject);
@@ -53,7 +53,7 @@ public record Proposal(
         return keyOf(kind, appliance, subject);
     }
 
-    static String keyOf(Kind kind, Optional<Appliance> appliance, String subject) {
+    static String keyOf(ParameterKind kind, Optional<Appliance> appliance, String subject) {
         return String.join("|", kind.slug(), appliance.map(Appliance::slug).orElse(""), subject);
     }
 }

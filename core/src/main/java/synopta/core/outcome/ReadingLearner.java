@@ -10,10 +10,10 @@ import java.util.function.Supplier;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.tag.ConfirmedReading;
-import synopta.core.tag.ReadingSlips;
-import synopta.core.tag.Slip;
-import synopta.core.tag.TakenFor;
-import synopta.core.tag.Weights;
+import synopta.core.tag.Confusion;
+import synopta.core.tag.EditCosts;
+import synopta.core.tag.EditError;
+import synopta.core.tag.EditErrorCounts;
 
 /**
  * What confirmed readings teach of reading tags, and of which models are met. Chances are moved by counting, from a belief
@@ -39,23 +39,23 @@ public final class ReadingLearner {
     private ReadingLearner() {}
 
     /** What the readings teach of slips, against these weights. */
-    public static List<Proposal> slips(Weights believed, Collection<ConfirmedReading> readings) {
+    public static List<Proposal> slips(EditCosts believed, Collection<ConfirmedReading> readings) {
         ReadingLearner learner = new ReadingLearner();
-        ReadingSlips counted = ReadingSlips.of(believed, readings);
+        EditErrorCounts counted = EditErrorCounts.of(believed, readings);
         counted.taken().forEach((shown, taken) -> {
             int times = taken.values().stream().mapToInt(List::size).sum();
-            for (TakenFor pair : TakenFor.wrongly(shown)) {
+            for (Confusion pair : Confusion.wrongly(shown)) {
                 List<Long> seen = taken.getOrDefault(pair.typed(), List.of());
                 learner.chance(
                         new Believed(
-                                Kind.CONFUSION,
+                                ParameterKind.CONFUSION,
                                 "%c|%c".formatted(shown, pair.typed()),
                                 "%c on a tag is taken for %c".formatted(shown, pair.typed()),
                                 believed.chance(pair),
                                 BELIEF_IN_A_CHARACTER),
                         seen.size(),
                         times,
-                        () -> Behind.of(
+                        () -> SupportingCases.of(
                                 seen,
                                 taken.entrySet().stream()
                                         .filter(e -> e.getKey() != pair.typed())
@@ -63,12 +63,12 @@ public final class ReadingLearner {
                                         .toList()));
             }
         });
-        for (Slip slip : Slip.values()) {
-            boolean isOfAnEnd = slip == Slip.WORN_END || slip == Slip.WORN_CHARACTER;
-            Behind behind = Behind.of(counted.with(slip), counted.without(slip));
+        for (EditError slip : EditError.values()) {
+            boolean isOfAnEnd = slip == EditError.WORN_END || slip == EditError.WORN_CHARACTER;
+            SupportingCases behind = SupportingCases.of(counted.with(slip), counted.without(slip));
             learner.chance(
                     new Believed(
-                            Kind.SLIP,
+                            ParameterKind.SLIP,
                             slip.slug(),
                             "Of a tag: " + slip.words(),
                             believed.chance(slip),
@@ -81,12 +81,12 @@ public final class ReadingLearner {
     }
 
     /** A chance as it is believed, worth so many times that it was looked at. */
-    private record Believed(Kind kind, String subject, String words, double chance, double worth) {}
+    private record Believed(ParameterKind kind, String subject, String words, double chance, double worth) {}
 
-    private void chance(Believed believed, int seen, int times, Supplier<Behind> behind) {
+    private void chance(Believed believed, int seen, int times, Supplier<SupportingCases> behind) {
         boolean isOdd = seen < FEWEST_SLIPS && seen > believed.chance * times;
         boolean isDue = seen > 0 || believed.chance * times >= DUE;
-        if (times >= Learner.FEWEST && isDue && !isOdd) {
+        if (times >= ParameterLearner.FEWEST && isDue && !isOdd) {
             double worth = believed.worth + times;
             double after = (believed.worth * believed.chance + seen) / worth;
             proposals.add(new Proposal(
@@ -116,7 +116,7 @@ public final class ReadingLearner {
         models.accept(model -> {
             double due = machines * model.popularity() / catalogue[0];
             List<Long> came = met.getOrDefault(model.number(), List.of());
-            if (Math.max(due, came.size()) >= Learner.FEWEST) {
+            if (Math.max(due, came.size()) >= ParameterLearner.FEWEST) {
                 learner.popularity(model, due, came, machines);
             }
         });
@@ -126,16 +126,16 @@ public final class ReadingLearner {
     private void popularity(Model model, double due, List<Long> came, int machines) {
         double a = BELIEF_IN_A_MODEL + came.size();
         double b = BELIEF_IN_A_MODEL + due;
-        Behind counted = Behind.of(came, List.of());
+        SupportingCases counted = SupportingCases.of(came, List.of());
         proposals.add(new Proposal(
-                Kind.POPULARITY,
+                ParameterKind.POPULARITY,
                 Optional.of(model.appliance()),
                 model.number().key(),
                 "%s: times as often as the catalogue has it".formatted(model.number()),
                 1,
                 a / b,
                 Interval.gamma(a, b),
-                new Behind(counted.seen(), machines, counted.seenIn(), List.of()),
+                new SupportingCases(counted.seen(), machines, counted.seenIn(), List.of()),
                 a / b));
     }
 }

@@ -7,19 +7,19 @@ import java.util.Optional;
 /**
  * The cheapest way in which a model's number can have become a reading: weighted edit distance with substitution,
  * insertion, deletion, transposition of neighbours that is not edited again (optimal string alignment; Wagner and
- * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value Weights#WORN_AT_MOST} characters.
+ * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value EditCosts#WORN_AT_MOST} characters.
  *
  * <p>Shapes: n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.
  */
 final class Alignment {
-    private final Weights weights;
-    private final Confusion.Costs costs;
-    private final List<Observed> read;
+    private final EditCosts weights;
+    private final ConfusionTable.Costs costs;
+    private final List<ObservedCharacter> read;
     private final String model;
     private final double[][] best;
     private final int reached;
 
-    Alignment(Weights weights, List<Observed> read, String model) {
+    Alignment(EditCosts weights, List<ObservedCharacter> read, String model) {
         this.weights = weights;
         costs = weights.costs();
         this.read = read;
@@ -33,7 +33,7 @@ final class Alignment {
             }
         }
         int end = model.length();
-        for (int j = end - 1; j >= Math.max(0, model.length() - Weights.WORN_AT_MOST); j--) {
+        for (int j = end - 1; j >= Math.max(0, model.length() - EditCosts.WORN_AT_MOST); j--) {
             if (best[read.size()][j] + worn(j) < best[read.size()][end] + worn(end)) {
                 end = j;
             }
@@ -60,7 +60,7 @@ final class Alignment {
         if (i == 0 || j == 0) {
             return Double.POSITIVE_INFINITY;
         }
-        Observed seen = read.get(i - 1);
+        ObservedCharacter seen = read.get(i - 1);
         char shown = model.charAt(j - 1);
         double cost = weights.substitution(seen.character(), shown);
         return best[i - 1][j - 1] + (seen.readAgain() && cost > 0 ? costs.readAgain() + cost : cost);
@@ -78,7 +78,7 @@ final class Alignment {
         if (i == 0) {
             return Double.POSITIVE_INFINITY;
         }
-        Observed seen = read.get(i - 1);
+        ObservedCharacter seen = read.get(i - 1);
         boolean twin = i > 1 && seen.character() == read.get(i - 2).character();
         double cost = twin ? costs.doubled() : costs.extra();
         return best[i - 1][j] + (seen.readAgain() ? costs.readAgain() + cost : cost);
@@ -131,7 +131,7 @@ final class Alignment {
     }
 
     private Difference place(int i, Optional<Character> shown) {
-        Observed seen = read.get(i - 1);
+        ObservedCharacter seen = read.get(i - 1);
         return new Difference(seen.position(), Optional.of(seen.character()), shown);
     }
 }

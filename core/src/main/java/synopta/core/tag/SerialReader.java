@@ -13,8 +13,8 @@ import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.SerialScheme;
-import synopta.core.catalog.Written;
 
 /**
  * Reads the build date off a serial number by its brand's {@link SerialScheme}. A year code that comes back after its
@@ -50,7 +50,7 @@ public final class SerialReader {
             return SerialReading.not("How %s writes the build date into a serial is not known. Ask when it was bought."
                     .formatted(brand.get().brand()));
         }
-        return read(scheme.get(), Written.key(serial), model, today);
+        return read(scheme.get(), NumberNormalizer.key(serial), model, today);
     }
 
     private static SerialReading read(SerialScheme scheme, String key, Optional<Model> model, LocalDate today) {

@@ -18,9 +18,9 @@ import synopta.core.quantity.Probability;
  * Which catalogue models a noisy reading may mean.
  *
  * <p>P(model | reading) is proportional to popularity share times exp(-cost), where cost is the cheapest {@link
- * Alignment} of the model's number with the reading under {@link Weights}, in nats; a brand, appliance or fuel that does
+ * Alignment} of the model's number with the reading under {@link EditCosts}, in nats; a brand, appliance or fuel that does
  * not agree costs more, for callers err there too. That none of them is meant has a prior of its own and the likelihood
- * of {@link PlatformNaming}. Source of the method: Kernighan, Church and Gale, "A spelling correction program based on a noisy
+ * of {@link PlatformNamingModel}. Source of the method: Kernighan, Church and Gale, "A spelling correction program based on a noisy
  * channel model", COLING 1990.
  *
  * <p>Models more than {@value #WINDOW} nats behind the best hypothesis are no candidates and are left out of the sum.
@@ -44,13 +44,13 @@ public final class TagReader {
     private static final int MOST_GUESSES = 8;
 
     private final Catalog catalog;
-    private final Weights weights;
+    private final EditCosts weights;
     private final TagIndex index;
-    private final PlatformNaming platforms;
-    private final TagText tagText;
+    private final PlatformNamingModel platforms;
+    private final TagTextCleaner tagText;
 
     /** Prepares to read against the models of this catalogue as they are now. */
-    public TagReader(Catalog catalog, Weights weights) {
+    public TagReader(Catalog catalog, EditCosts weights) {
         this(catalog, weights, Model::popularity);
     }
 
@@ -59,16 +59,16 @@ public final class TagReader {
      *
      * @param popularity of a model, above 0, in any unit
      */
-    public TagReader(Catalog catalog, Weights weights, ToDoubleFunction<Model> popularity) {
+    public TagReader(Catalog catalog, EditCosts weights, ToDoubleFunction<Model> popularity) {
         this.catalog = catalog;
         this.weights = weights;
         index = TagIndex.of(catalog::eachModel, popularity);
-        platforms = new PlatformNaming(index, new Naming(index), weights);
-        tagText = new TagText(catalog.brands().stream().map(Brand::brand).toList());
+        platforms = new PlatformNamingModel(index, new NamingModel(index), weights);
+        tagText = new TagTextCleaner(catalog.brands().stream().map(Brand::brand).toList());
     }
 
     /** The weights that readings are weighed with. */
-    public Weights weights() {
+    public EditCosts weights() {
         return weights;
     }
 
@@ -87,16 +87,16 @@ public final class TagReader {
         if (normalized.isEmpty() || index.size() == 0) {
             return new TagReading(normalized, List.of(), new Probability(1), 0, Optional.empty(), List.of());
         }
-        return weighed(query, normalized, Observed.of(normalized, query.rechecked()));
+        return weighed(query, normalized, ObservedCharacter.of(normalized, query.rechecked()));
     }
 
-    private TagReading weighed(TagQuery query, String normalized, List<Observed> read) {
+    private TagReading weighed(TagQuery query, String normalized, List<ObservedCharacter> read) {
         String seen = string(read);
         double elsewhere = weights.costs().unlisted() + platforms.elsewhere(seen);
         TagSearch search = search(read, query, elsewhere);
-        List<Scored> ranked = ranked(search, Math.max(query.limit(), Rereading.MOST_CANDIDATES));
+        List<Scored> ranked = ranked(search, Math.max(query.limit(), RecheckAdvisor.MOST_CANDIDATES));
         double listed = ranked.isEmpty() ? elsewhere : Math.min(elsewhere, ranked.get(0).cost);
-        PlatformNaming.Unlisted none = platforms.weigh(seen, query, listed + UNLISTED_WINDOW, MOST_GUESSES);
+        PlatformNamingModel.Unlisted none = platforms.weigh(seen, query, listed + UNLISTED_WINDOW, MOST_GUESSES);
         double unlisted = none.cost();
         double best = Math.min(unlisted, listed);
         double sum = Math.exp(best - unlisted)
@@ -105,9 +105,9 @@ public final class TagReader {
                         .sum();
         Probability absent = Probability.rounded(Math.exp(best - unlisted) / sum);
         int asked = (int) ranked.stream()
-                .filter(scored -> Math.exp(best - scored.cost) / sum >= Rereading.LEAST)
+                .filter(scored -> Math.exp(best - scored.cost) / sum >= RecheckAdvisor.LEAST)
                 .count();
-        List<Rereading.Weighed> weighed = ranked.stream()
+        List<RecheckAdvisor.Weighed> weighed = ranked.stream()
                 .limit(Math.max(asked, query.limit()))
                 .flatMap(scored -> weighed(scored, read, Math.exp(best - scored.cost) / sum).stream())
                 .toList();
@@ -115,22 +115,22 @@ public final class TagReader {
                 normalized,
                 weighed.stream()
                         .limit(query.limit())
-                        .map(Rereading.Weighed::candidate)
+                        .map(RecheckAdvisor.Weighed::candidate)
                         .toList(),
                 absent,
                 Math.min(1, search.leftOut() * Math.exp(best) / sum),
-                new Rereading(catalog).worthwhile(weighed, query.rechecked()),
+                new RecheckAdvisor(catalog).worthwhile(weighed, query.rechecked()),
                 absent.value() < GUESS_FROM ? List.of() : none.platforms());
     }
 
     private record Scored(int model, double cost) {}
 
-    private static String string(List<Observed> read) {
+    private static String string(List<ObservedCharacter> read) {
         return read.stream().map(o -> String.valueOf(o.character())).collect(Collectors.joining());
     }
 
     /** Searches wider and wider until every hypothesis within the window of the best is found. */
-    private TagSearch search(List<Observed> read, TagQuery query, double unlisted) {
+    private TagSearch search(List<ObservedCharacter> read, TagQuery query, double unlisted) {
         double listed = -Math.log1p(-Math.exp(-weights.costs().unlisted()));
         IntToDoubleFunction disagreeing = disagreeing(query, listed);
         TagSearch search = new TagSearch(index, weights, read, disagreeing);
@@ -172,7 +172,7 @@ public final class TagReader {
     }
 
     /** A candidate with its places; none when the catalogue has just been changed and lacks it now. */
-    private Optional<Rereading.Weighed> weighed(Scored scored, List<Observed> read, double probability) {
+    private Optional<RecheckAdvisor.Weighed> weighed(Scored scored, List<ObservedCharacter> read, double probability) {
         String key = index.key(scored.model);
         List<Difference> places = new Alignment(weights, read, key).places();
         List<Difference> differences = places.stream()
@@ -180,6 +180,6 @@ public final class TagReader {
                 .toList();
         return catalog.model(new ModelNumber(key))
                 .map(model -> new Candidate(model, Probability.rounded(probability), differences))
-                .map(candidate -> new Rereading.Weighed(candidate, places));
+                .map(candidate -> new RecheckAdvisor.Weighed(candidate, places));
     }
 }

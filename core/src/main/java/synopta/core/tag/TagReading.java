@@ -18,7 +18,7 @@ public record TagReading(
         List<Candidate> candidates,
         Probability unlisted,
         double leftOut,
-        Optional<ReadAgain> readAgain,
+        Optional<RecheckAdvice> readAgain,
         List<PlatformGuess> platforms) {
     /** Copies the candidates. */
     public TagReading {

@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
  *
  * <p>Exact by this bound: whatever a number goes on with, its alignment passes one of the cells of the present row, or
  * jumps it in a swap that begins in the row before, or ends in a worn end that has begun at most
- * {@value Weights#WORN_AT_MOST} rows before; each adds at least what the difference in length between what is left of
+ * {@value EditCosts#WORN_AT_MOST} rows before; each adds at least what the difference in length between what is left of
  * the reading and of the numbers must cost, and the prior of the most popular number below. A branch whose least such
  * sum is over the limit holds no model within it.
  *
@@ -24,7 +24,7 @@ final class TagSearch {
             IntStream.range(0, 400).mapToDouble(q -> Math.exp(-q / 4.0)).toArray();
 
     private final TagIndex index;
-    private final Confusion.Costs costs;
+    private final ConfusionTable.Costs costs;
     private final IntToDoubleFunction disagreeing;
     private final int n;
     private final char[] typed;
@@ -43,7 +43,7 @@ final class TagSearch {
     private double leftOut;
 
     /** Prepares to find; `disagreeing` says what a model costs for not being what is known besides. */
-    TagSearch(TagIndex index, Weights weights, List<Observed> read, IntToDoubleFunction disagreeing) {
+    TagSearch(TagIndex index, EditCosts weights, List<ObservedCharacter> read, IntToDoubleFunction disagreeing) {
         this.index = index;
         this.disagreeing = disagreeing;
         costs = weights.costs();
@@ -54,7 +54,7 @@ final class TagSearch {
         extra = new double[n];
         rows = new double[(DEEPEST + 1) * (n + 1)];
         for (int i = 0; i < n; i++) {
-            Observed seen = read.get(i);
+            ObservedCharacter seen = read.get(i);
             typed[i] = seen.character();
             again[i] = seen.readAgain();
             shown[i] = weights.shown(seen.character()).clone();
@@ -80,7 +80,7 @@ final class TagSearch {
         double[] least = new double[DEEPEST];
         for (int lost = 1; lost < DEEPEST; lost++) {
             least[lost] = lost * each;
-            for (int worn = 1; worn <= Math.min(lost, Weights.WORN_AT_MOST); worn++) {
+            for (int worn = 1; worn <= Math.min(lost, EditCosts.WORN_AT_MOST); worn++) {
                 least[lost] =
                         Math.min(least[lost], costs.wornEnd() + worn * costs.wornCharacter() + (lost - worn) * each);
             }
@@ -158,7 +158,7 @@ final class TagSearch {
 
     private void ends(int key, int depth) {
         double least = rows[depth * (n + 1) + n];
-        for (int worn = 1; worn <= Math.min(depth, Weights.WORN_AT_MOST); worn++) {
+        for (int worn = 1; worn <= Math.min(depth, EditCosts.WORN_AT_MOST); worn++) {
             least = Math.min(
                     least, rows[(depth - worn) * (n + 1) + n] + (costs.wornEnd() + worn * costs.wornCharacter()));
         }
@@ -177,7 +177,7 @@ final class TagSearch {
 
     /** Computes row d, for the character c; the least that any number can cost which goes on with a to b characters. */
     private double step(char c, int d, int a, int b) {
-        int sign = Signs.of(c);
+        int sign = Alphabet.of(c);
         boolean twin = d > 1 && path[d - 2] == c;
         path[d - 1] = c;
         double lost = twin ? costs.doubled() : costs.dropped();
@@ -224,7 +224,7 @@ final class TagSearch {
 
     private double wornBegun(int d, int a) {
         double least = Double.POSITIVE_INFINITY;
-        for (int worn = 1; worn <= d && worn + a <= Weights.WORN_AT_MOST; worn++) {
+        for (int worn = 1; worn <= d && worn + a <= EditCosts.WORN_AT_MOST; worn++) {
             least = Math.min(
                     least, rows[(d - worn) * (n + 1) + n] + (costs.wornEnd() + (worn + a) * costs.wornCharacter()));
         }

@@ -12,13 +12,13 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.DoubleStream;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Fitting;
+import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.RepairPractices;
 
 /**
  * How a machine of a layout is opened. The least set of steps that reaches some places is all that they wait for,
@@ -36,7 +36,7 @@ public final class Teardown {
 
     private final Pack pack;
     private final Layout layout;
-    private final Schools schools;
+    private final RepairPractices schools;
     private final Set<String> answered;
 
     /**
@@ -44,7 +44,7 @@ public final class Teardown {
      *
      * @param answered tests and findings that need no looking at any more
      */
-    public Teardown(Pack pack, Layout layout, Schools schools, Set<String> answered) {
+    public Teardown(Pack pack, Layout layout, RepairPractices schools, Set<String> answered) {
         this.pack = pack;
         this.layout = layout;
         this.schools = schools;
@@ -84,8 +84,10 @@ public final class Teardown {
         Optional<Layout.Place> place = layout.place(slot);
         String type = place.map(Layout.Place::partType).orElse("");
         String name = place.map(Layout.Place::name).orElse(slot);
-        Fitting fitting =
-                pack.partType(type).map(PartType::fitting).orElse(Fitting.PLAIN).in(schools);
+        Installation fitting = pack.partType(type)
+                .map(PartType::fitting)
+                .orElse(Installation.PLAIN)
+                .in(schools);
         return test(type)
                 .map(test -> new Work.Exchange(
                         slot, type, name, pieces, minutes + READING_MINUTES, fitting.after(measured(test), METER)))

@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import synopta.core.knowledge.Fitting;
-import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.WorkStep;
 
 /**
  * The work of reaching and exchanging parts.
@@ -39,11 +39,12 @@ public record Work(
      *
      * @param name of what is at the place
      */
-    public record Exchange(String slot, String partType, String name, int pieces, double minutes, Fitting fitting) {
+    public record Exchange(
+            String slot, String partType, String name, int pieces, double minutes, Installation fitting) {
         /** Hardware of all pieces. */
-        public List<Handwork.Hardware> hardware() {
+        public List<WorkStep.Hardware> hardware() {
             return fitting.hardware().stream()
-                    .map(h -> new Handwork.Hardware(h.what(), pieces * h.count(), h.fate()))
+                    .map(h -> new WorkStep.Hardware(h.what(), pieces * h.count(), h.fate()))
                     .toList();
         }
     }
@@ -85,8 +86,8 @@ public record Work(
     }
 
     /** What can be looked at on the way, each once. */
-    public List<Handwork.Look> looks() {
-        Set<Handwork.Look> looks = new LinkedHashSet<>();
+    public List<WorkStep.Look> looks() {
+        Set<WorkStep.Look> looks = new LinkedHashSet<>();
         Set<String> findings = new LinkedHashSet<>();
         steps.forEach(step -> step.work().looks().stream()
                 .filter(look -> findings.add(look.finding()))

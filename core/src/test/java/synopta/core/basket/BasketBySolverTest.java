@@ -31,7 +31,7 @@ public class BasketBySolverTest {
         int possible = 0;
         int substituted = 0;
         for (int seed = 0; seed < SHOPS; seed++) {
-            RandomShop shop = new RandomShop(seed);
+            RandomOffers shop = new RandomOffers(seed);
             BasketPlan plan = shop.plan();
             Tried tried = new Tried(shop);
             assertEquals(plan.best().isPresent(), tried.net != NONE, "seed " + seed);
@@ -59,14 +59,14 @@ public class BasketBySolverTest {
 
     /** Every purchase of up to four of each unit. */
     private static final class Tried {
-        private final RandomShop shop;
+        private final RandomOffers shop;
         private final List<List<Map<String, Integer>>> ways;
         private final int[] counts;
         private long net = NONE;
         private long total = NONE;
         private int lines;
 
-        Tried(RandomShop shop) {
+        Tried(RandomOffers shop) {
             this.shop = shop;
             ways = shop.asked.stream()
                     .map(a -> List.copyOf(shop.ways(a.part(), true)))
@@ -88,7 +88,8 @@ public class BasketBySolverTest {
         }
 
         private void judge(long paid) {
-            long values = shop.asked.stream().mapToLong(RandomShop.Asked::value).sum();
+            long values =
+                    shop.asked.stream().mapToLong(RandomOffers.Asked::value).sum();
             int used = (int) Arrays.stream(counts).filter(n -> n > 0).count();
             if (paid - values > net) {
                 return;
@@ -111,7 +112,7 @@ public class BasketBySolverTest {
             if (item == shop.asked.size()) {
                 return 0;
             }
-            RandomShop.Asked asked = shop.asked.get(item);
+            RandomOffers.Asked asked = shop.asked.get(item);
             long best = asked.needed() ? -1 : most(item + 1, left);
             return Math.max(best, serve(item, 0, asked.quantity(), left));
         }
@@ -133,10 +134,10 @@ public class BasketBySolverTest {
     }
 
     /** The same as a model of ojAlgo: units, ways and served wants are whole, pieces suffice, items are served. */
-    private static OptionalLong solved(RandomShop shop) {
+    private static OptionalLong solved(RandomOffers shop) {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         List<Variable> units = new ArrayList<>();
-        for (RandomShop.Sold unit : shop.sold) {
+        for (RandomOffers.Sold unit : shop.sold) {
             units.add(model.newVariable(unit.part())
                     .integer(true)
                     .lower(0)
@@ -145,7 +146,7 @@ public class BasketBySolverTest {
         }
         Map<String, Map<Variable, Integer>> usedUp = new HashMap<>();
         for (int i = 0; i < shop.asked.size(); i++) {
-            RandomShop.Asked asked = shop.asked.get(i);
+            RandomOffers.Asked asked = shop.asked.get(i);
             Expression whole = model.newExpression("item" + i).level(asked.needed() ? asked.quantity() : 0);
             if (!asked.needed()) {
                 Variable served = model.newVariable("served" + i)

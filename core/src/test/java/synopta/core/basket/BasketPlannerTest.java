@@ -111,7 +111,7 @@ public class BasketPlannerTest {
         assertEquals(equal.total().decimal(), "14.50", "of equal nets the least total");
     }
 
-    private static String of(BasketPlan plan, Option.Kind kind) {
+    private static String of(BasketPlan plan, PlanOption.Kind kind) {
         return plan.all().stream()
                 .filter(option -> option.kinds().contains(kind))
                 .map(option -> bought(option.purchase()))
@@ -135,22 +135,24 @@ public class BasketPlannerTest {
                 .stock("Staithe", "BELT", 0, 2);
         BasketPlan plan =
                 plan(shelf, BasketQuery.Policy.ANY, List.of(want("SHAFT", 1, 700)), need("BELT", 1), need("ROLLER", 1));
-        assertEquals(of(plan, Option.Kind.LEAST), "1xBELT 1xCOPY 1xSHAFT");
-        assertEquals(of(plan, Option.Kind.RENEW_EVERYTHING), "1xBELT 1xCOPY 1xSHAFT", "the best does so, too");
-        assertEquals(of(plan, Option.Kind.CHEAPEST_TODAY), "1xBELT 1xCOPY");
+        assertEquals(of(plan, PlanOption.Kind.LEAST), "1xBELT 1xCOPY 1xSHAFT");
+        assertEquals(of(plan, PlanOption.Kind.RENEW_EVERYTHING), "1xBELT 1xCOPY 1xSHAFT", "the best does so, too");
+        assertEquals(of(plan, PlanOption.Kind.CHEAPEST_TODAY), "1xBELT 1xCOPY");
         assertEquals(
-                of(plan, Option.Kind.ALL_GENUINE), "1xBELT 1xROLLER 1xSHAFT", "22.90 and 5.00 against 24.00 and 5.00");
-        assertEquals(of(plan, Option.Kind.FEWEST_LINES), "1xKIT");
-        assertEquals(of(plan, Option.Kind.FROM_STOCK_NOW), "1xKIT 1xSHAFT");
-        assertEquals(of(plan, Option.Kind.AS_A_KIT), "1xKIT 1xSHAFT");
+                of(plan, PlanOption.Kind.ALL_GENUINE),
+                "1xBELT 1xROLLER 1xSHAFT",
+                "22.90 and 5.00 against 24.00 and 5.00");
+        assertEquals(of(plan, PlanOption.Kind.FEWEST_LINES), "1xKIT");
+        assertEquals(of(plan, PlanOption.Kind.FROM_STOCK_NOW), "1xKIT 1xSHAFT");
+        assertEquals(of(plan, PlanOption.Kind.AS_A_KIT), "1xKIT 1xSHAFT");
         Purchase today = plan.needsAlone().orElseThrow();
         assertEquals(today.undone(), List.of(new Purchase.Pieces(part("SHAFT"), 1)));
         assertEquals(today.net(), today.total(), "no want is covered");
     }
 
     /** Each pair of three pieces is sold for 1: two pairs are needed, and fractions alone promise 1.5. */
-    private static Program pairs() {
-        Program program = new Program();
+    private static IntegerProgram pairs() {
+        IntegerProgram program = new IntegerProgram();
         for (int pair = 0; pair < 3; pair++) {
             program.column(100, 0, 1);
         }

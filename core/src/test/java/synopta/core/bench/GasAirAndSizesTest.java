@@ -115,7 +115,8 @@ public class GasAirAndSizesTest {
 
     @Test(dataProvider = "tools")
     public void aToolServesOnlyWithAlmostNoPlay(String tool, String head, double clearance, ToolFit.Grip grip) {
-        ToolFit.Answer answer = ToolFit.judge(Measure.millimetres(tool, false), Measure.millimetres(head, false));
+        ToolFit.Answer answer =
+                ToolFit.judge(MeasureParser.millimetres(tool, false), MeasureParser.millimetres(head, false));
         assertEquals(answer.clearanceMm(), clearance, 1e-9);
         assertEquals(answer.grip(), grip);
     }
@@ -144,7 +145,7 @@ public class GasAirAndSizesTest {
 
     @Test(dataProvider = "said")
     public void aReadingIsUnderstoodAsItIsSaid(String words, double ohms) {
-        double read = Measure.ohms(words).fold(figure -> figure, (Reading.Overload open) -> -1.0);
+        double read = MeasureParser.ohms(words).fold(figure -> figure, (Reading.Overload open) -> -1.0);
         assertEquals(read, ohms, 1e-9);
     }
 
@@ -164,28 +165,28 @@ public class GasAirAndSizesTest {
 
     @Test(dataProvider = "lengths")
     public void aLengthIsUnderstoodInInchesFractionsAndMillimetres(String words, double millimetres) {
-        assertEquals(Measure.millimetres(words, false), millimetres, 1e-9);
-        assertEquals(Measure.millimetres("92", true), 92 * 25.4, 1e-9);
+        assertEquals(MeasureParser.millimetres(words, false), millimetres, 1e-9);
+        assertEquals(MeasureParser.millimetres("92", true), 92 * 25.4, 1e-9);
     }
 
     @Test
     public void aLengthGoesToInchesAndBackExactlyToTheLastPlaceShown() {
         for (int sixteenths = 0; sixteenths <= 1600; sixteenths++) {
-            String shown = Measure.inches(sixteenths * 25.4 / 16);
-            assertEquals(Measure.inches(Measure.millimetres(shown, false)), shown);
-            assertEquals(Measure.millimetres(shown, false), sixteenths * 25.4 / 16, 1e-9);
+            String shown = MeasureParser.inches(sixteenths * 25.4 / 16);
+            assertEquals(MeasureParser.inches(MeasureParser.millimetres(shown, false)), shown);
+            assertEquals(MeasureParser.millimetres(shown, false), sixteenths * 25.4 / 16, 1e-9);
         }
-        assertEquals(Measure.inches(92.25 * 25.4), "92 1/4 in");
-        assertEquals(Measure.inches(7.9375), "5/16 in");
-        assertEquals(Measure.inches(25.4), "1 in");
+        assertEquals(MeasureParser.inches(92.25 * 25.4), "92 1/4 in");
+        assertEquals(MeasureParser.inches(7.9375), "5/16 in");
+        assertEquals(MeasureParser.inches(25.4), "1 in");
     }
 
     @Test
     public void whatIsNotUnderstoodOrCannotBeIsRefusedWithTheRemedy() {
-        refused("write ohms as", () -> Measure.ohms("lots"));
-        refused("write ohms as", () -> Measure.ohms(""));
-        refused("92 1/4 in", () -> Measure.millimetres("long", false));
-        refused("divides by 0", () -> Measure.millimetres("1/0", false));
+        refused("write ohms as", () -> MeasureParser.ohms("lots"));
+        refused("write ohms as", () -> MeasureParser.ohms(""));
+        refused("92 1/4 in", () -> MeasureParser.millimetres("long", false));
+        refused("divides by 0", () -> MeasureParser.millimetres("1/0", false));
         refused(
                 "number of a drill, or millimetres",
                 () -> OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, 54, 0.9));

@@ -25,19 +25,21 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Inputs;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
-import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Part;
 import synopta.core.fit.Finders;
-import synopta.core.knowledge.BagNote;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Fitting;
+import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Hazard;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
@@ -62,7 +64,7 @@ public class CounterTest {
         return with(said("thumps", "thumps"), List.of(new Finding.Implied("still", "no")), Set.of());
     }
 
-    static final Pack PACK = new Pack(
+    public static final Pack PACK = new Pack(
             Appliance.DRYER,
             Map.of(Fuel.ELECTRIC, 0.7, Fuel.NATURAL_GAS, 0.3),
             List.of(
@@ -71,13 +73,13 @@ public class CounterTest {
                             "roller",
                             type("r", SellingRule.SINGLY).life(),
                             ALL_WITH_RINGS,
-                            List.of(new BagNote(BagNote.Kind.REUSE, "The nut goes on again.", OURS)),
+                            List.of(new HandoverNote(HandoverNote.Kind.REUSE, "The nut goes on again.", OURS)),
                             List.of(),
                             Samples.PICTURE,
                             false,
                             List.of(),
                             Optional.empty(),
-                            Fitting.PLAIN),
+                            Installation.PLAIN),
                     type("rings", SellingRule.SINGLY),
                     type("belt", SellingRule.SINGLY),
                     new PartType(
@@ -91,7 +93,7 @@ public class CounterTest {
                             true,
                             List.of(),
                             Optional.empty(),
-                            Fitting.PLAIN)),
+                            Installation.PLAIN)),
             List.of(
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
                     fault("belt", 0.2, Map.of("still", 0.9)),
@@ -108,7 +110,7 @@ public class CounterTest {
             List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))),
             Optional.empty());
 
-    static final MemoryCatalog CATALOG = new Shelf()
+    public static final InMemoryCatalog CATALOG = new Shelf()
             .model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10))
             .model(model("TG-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.NATURAL_GAS, 1))
             .part("ROLLER", 840, "roller", true, Part.Status.CURRENT, 1)
@@ -123,17 +125,17 @@ public class CounterTest {
             .fit("TH-7820-W", "rings", "RING", 8, BuildRange.ALWAYS)
             .fit("TH-7820-W", "belt", "BELT1", 1, BuildRange.ALWAYS)
             .catalog();
-    static final Counter COUNTER = counter(CATALOG);
+    public static final Counter COUNTER = counter(CATALOG);
 
-    static Counter counter(Catalog catalog) {
+    public static Counter counter(Catalog catalog) {
         TagReader reader = Samples.reader(catalog);
         Clock clock = Clock.fixed(Instant.parse("2026-11-25T10:00:00Z"), ZoneOffset.UTC);
         return new Counter(
-                catalog, () -> reader, List.of(PACK), Finders.finder(catalog), () -> HouseRules.USUAL, "EUR", clock);
+                catalog, () -> reader, List.of(PACK), Finders.finder(catalog), () -> HouseSettings.USUAL, "EUR", clock);
     }
 
-    private static CaseView work(String line) {
-        return COUNTER.work(CaseDraft.of(line));
+    private static CaseAssessment work(String line) {
+        return COUNTER.work(CaseInput.of(line));
     }
 
     @DataProvider
@@ -167,7 +169,7 @@ public class CounterTest {
 
     @Test
     public void oneBadRollerSellsAllOfThemWithTheirRings() {
-        CaseView view = work("th7820w thumps");
+        CaseAssessment view = work("th7820w thumps");
         assertEquals(view.selling(), Set.of("roller"));
         assertEquals(
                 view.needs().stream()
@@ -181,14 +183,15 @@ public class CounterTest {
 
     @Test
     public void whatGoesWithoutSayingIsKnownUnlessSomebodySaysOtherwise() {
-        CaseView thumping = work("th7820w thumps");
+        CaseAssessment thumping = work("th7820w thumps");
         assertTrue(thumping.known().stream()
                 .anyMatch(k -> k.words().equals("not still") && k.source().contains("goes without saying")));
         assertTrue(thumping.diagnosis().orElseThrow().next().stream()
                 .noneMatch(q -> q.finding().id().equals("still")));
         assertTrue(work("th7820w thumps, sits still").known().stream()
                 .anyMatch(k -> k.words().equals("still")));
-        CaseView struck = COUNTER.work(Drafts.overruled("th7820w thumps", Set.of("finding:still"), Set.of(), Set.of()));
+        CaseAssessment struck =
+                COUNTER.work(Inputs.overruled("th7820w thumps", Set.of("finding:still"), Set.of(), Set.of()));
         assertTrue(struck.known().stream().noneMatch(k -> k.words().contains("still")));
     }
 
@@ -200,21 +203,21 @@ public class CounterTest {
 
     @Test
     public void workForAQualifiedPersonIsSoldOnlyWhenItIsPicked() {
-        CaseDraft cold = CaseDraft.of("tg7820w cold");
+        CaseInput cold = CaseInput.of("tg7820w cold");
         assertTrue(COUNTER.work(cold).selling().isEmpty());
         assertEquals(
                 COUNTER.work(cold).diagnosis().orElseThrow().advice().action().slug(), "refer");
-        CaseDraft picked = Drafts.overruled("tg7820w cold", Set.of(), Set.of("valve"), Set.of());
+        CaseInput picked = Inputs.overruled("tg7820w cold", Set.of(), Set.of("valve"), Set.of());
         assertEquals(COUNTER.work(picked).selling(), Set.of("valve"));
     }
 
     @Test
     public void theSpecialistOverrules() {
         String line = "th7820w thumps";
-        assertTrue(COUNTER.work(Drafts.overruled(line, Set.of(), Set.of(), Set.of("roller")))
+        assertTrue(COUNTER.work(Inputs.overruled(line, Set.of(), Set.of(), Set.of("roller")))
                 .needs()
                 .isEmpty());
-        CaseView struck = COUNTER.work(Drafts.overruled(line, Set.of("finding:thumps"), Set.of(), Set.of()));
+        CaseAssessment struck = COUNTER.work(Inputs.overruled(line, Set.of("finding:thumps"), Set.of(), Set.of()));
         assertTrue(struck.known().stream().noneMatch(k -> k.key().equals("finding:thumps")));
         assertEquals(
                 struck.diagnosis().orElseThrow().suspects().get(0).probability().value(), 0.2, 1e-12);
@@ -229,13 +232,13 @@ public class CounterTest {
         assertTrue(work(" ").cautions().isEmpty());
     }
 
-    private static List<Hazard> hazards(CaseView view) {
+    private static List<Hazard> hazards(CaseAssessment view) {
         return view.cautions().stream().map(Caution::hazard).toList();
     }
 
     @Test
     public void anApplianceNobodyNamedIsAssumedFromTheComplaint() {
-        CaseView view = work("it sits still");
+        CaseAssessment view = work("it sits still");
         assertEquals(view.appliance(), Optional.of(Appliance.DRYER));
         assertFalse(view.known().get(0).sure());
         assertTrue(work("lovely weather").appliance().isEmpty());
@@ -243,7 +246,7 @@ public class CounterTest {
 
     @Test
     public void aLineLongerThanAnyCallerSpeaksIsRefused() {
-        assertThrows(IllegalArgumentException.class, () -> CaseDraft.of("x".repeat(CaseDraft.LONGEST_LINE + 1)));
+        assertThrows(IllegalArgumentException.class, () -> CaseInput.of("x".repeat(CaseInput.LONGEST_LINE + 1)));
         assertFalse(work("thumps ".repeat(2000)).pieces().isEmpty());
     }
 }

@@ -42,7 +42,7 @@ public class DiagnoserTest {
     }
 
     private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
-        return new Diagnoser(pack).diagnose(Inquiry.of(machine, List.of(evidence)));
+        return new Diagnoser(pack).diagnose(DiagnosisQuery.of(machine, List.of(evidence)));
     }
 
     private static double of(Diagnosis diagnosis, String fault) {
@@ -211,7 +211,7 @@ public class DiagnoserTest {
     @Test
     public void aReadingCountsByItsSensitivityAndSpecificity() {
         MeterTest ohms =
-                new MeterTest(AdviserTest.meter("ohms", 1 - 0.98), MeterUnit.OHM, 8, 60, List.of("fuse"), 0.97, 0.98);
+                new MeterTest(AdvisorTest.meter("ohms", 1 - 0.98), MeterUnit.OHM, 8, 60, List.of("fuse"), 0.97, 0.98);
         Pack measured = pack(TWO.faults(), TWO.findings(), List.of(ohms));
         double bad = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.BAD)), "fuse");
         double good = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.GOOD)), "fuse");
@@ -243,12 +243,12 @@ public class DiagnoserTest {
     @Test
     public void whatNobodyKnowsIsNotAskedAgain() {
         List<Question> asked = new Diagnoser(TWO)
-                .diagnose(new Inquiry(
+                .diagnose(new DiagnosisQuery(
                         ELECTRIC,
                         List.of(yes("squeals")),
                         Set.of("thumps"),
                         Finding.Who.FITTER,
-                        Stakes.NOT_KNOWN,
+                        DecisionCosts.NOT_KNOWN,
                         List.of(),
                         true))
                 .next();

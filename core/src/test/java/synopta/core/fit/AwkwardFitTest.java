@@ -27,8 +27,8 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Supersession;
-import synopta.core.knowledge.HouseRules;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.RepairPractices;
 
 /** Fits that are told wrong from memory: kits, assemblies, breaks within a year, parts no longer made. */
 public class AwkwardFitTest {
@@ -39,7 +39,7 @@ public class AwkwardFitTest {
     }
 
     private static FitVerdict judge(Catalog catalog, String part) {
-        return finder(catalog).judge(MODEL, Unit.NOT_KNOWN, part(part));
+        return finder(catalog).judge(MODEL, MachineUnit.NOT_KNOWN, part(part));
     }
 
     private static FitVerdict.Fits fits(Catalog catalog, String part) {
@@ -117,17 +117,17 @@ public class AwkwardFitTest {
                 .catalog();
         FitFinder finder = finder(catalog);
         assertEquals(((FitVerdict.Depends) judge(catalog, "EARLY")).ask(), "serial");
-        Unit unit = finder.unit(MODEL, Optional.of("am-4200"), Optional.empty());
+        MachineUnit unit = finder.unit(MODEL, Optional.of("am-4200"), Optional.empty());
         assertEquals(unit.built().size(), 1, "the year is read off the serial");
         assertEquals(finder.judge(MODEL, unit, part("LATE")).getClass(), FitVerdict.Fits.class);
         FitVerdict.DoesNotFit early = (FitVerdict.DoesNotFit) finder.judge(MODEL, unit, part("EARLY"));
         assertEquals(early.instead(), List.of(part("LATE")));
-        Unit illegible = finder.unit(MODEL, Optional.of("42"), Optional.of(LocalDate.of(2016, 3, 1)));
+        MachineUnit illegible = finder.unit(MODEL, Optional.of("42"), Optional.of(LocalDate.of(2016, 3, 1)));
         assertEquals(
                 finder.judge(MODEL, illegible, part("LATE")).getClass(),
                 FitVerdict.DoesNotFit.class,
                 "the running number alone is enough");
-        Unit other = finder.unit(MODEL, Optional.of("AK-42X"), Optional.empty());
+        MachineUnit other = finder.unit(MODEL, Optional.of("AK-42X"), Optional.empty());
         assertEquals(((FitVerdict.Depends) finder.judge(MODEL, other, part("LATE"))).ask(), "serial");
     }
 
@@ -175,7 +175,7 @@ public class AwkwardFitTest {
         FitFinder later = new FitFinder(
                 catalog,
                 new Specifications(List.of()),
-                () -> HouseRules.USUAL,
+                () -> HouseSettings.USUAL,
                 Clock.fixed(Instant.parse("2026-06-01T00:00:00Z"), ZoneOffset.UTC));
         assertEquals(later.supplies(part("NOW")).get(0).items(), List.of(new Supply.Item(part("SOON"), 1)));
     }
@@ -196,18 +196,18 @@ public class AwkwardFitTest {
         FitFinder genuine = new FitFinder(
                 catalog,
                 new Specifications(List.of()),
-                () -> HouseRules.USUAL.with(new Schools(true, true, true, true, true)),
+                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)),
                 Clock.systemUTC());
-        FitVerdict refused = genuine.judge(MODEL, Unit.NOT_KNOWN, part("SAME"));
+        FitVerdict refused = genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("SAME"));
         assertTrue(refused.reasons().get(0).endsWith("the house supplies genuine parts only"), refused.toString());
-        assertTrue(genuine.judge(MODEL, Unit.NOT_KNOWN, part("NEW")) instanceof FitVerdict.Fits);
+        assertTrue(genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("NEW")) instanceof FitVerdict.Fits);
     }
 
     @Test
     public void numbersThatAreInNoRowComeWithTheNearest() {
         Catalog catalog = machine().part("QV-1180", 1).catalog();
         assertEquals(((FitVerdict.Unknown) judge(catalog, "QV-1181")).nearest(), List.of("QV-1180"));
-        FitVerdict noModel = finder(catalog).judge(new ModelNumber("TH-7"), Unit.NOT_KNOWN, part("QV-1180"));
+        FitVerdict noModel = finder(catalog).judge(new ModelNumber("TH-7"), MachineUnit.NOT_KNOWN, part("QV-1180"));
         assertEquals(((FitVerdict.Unknown) noModel).nearest(), List.of("TH-1"));
     }
 

@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import synopta.core.catalog.Catalog;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
 
 /** Judges for tests. */
 public final class Finders {
@@ -14,6 +14,6 @@ public final class Finders {
     /** By a catalogue, as of a day in 2026, without packs and as most houses do. */
     public static FitFinder finder(Catalog catalog) {
         Clock day = Clock.fixed(Instant.parse("2026-03-04T12:00:00Z"), ZoneOffset.UTC);
-        return new FitFinder(catalog, new Specifications(List.of()), () -> HouseRules.USUAL, day);
+        return new FitFinder(catalog, new Specifications(List.of()), () -> HouseSettings.USUAL, day);
     }
 }

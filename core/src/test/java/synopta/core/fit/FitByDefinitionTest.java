@@ -29,14 +29,14 @@ public class FitByDefinitionTest {
     private static final ModelNumber MODEL = new ModelNumber("TH-7820-W");
 
     /** A unit, and whether rows before the break, after it, with early and with late serials hold for it. */
-    private record Known(Unit unit, int before, int after, int early, int late) {}
+    private record Known(MachineUnit unit, int before, int after, int early, int late) {}
 
     private static final List<Known> UNITS = List.of(
-            new Known(Unit.NOT_KNOWN, 0, 0, 0, 0),
-            new Known(Unit.builtOn(BREAK.minusDays(1)), 1, -1, 0, 0),
-            new Known(Unit.builtOn(BREAK), -1, 1, 0, 0),
-            new Known(new Unit(Optional.of("4A-499"), List.of()), 0, 0, 1, -1),
-            new Known(new Unit(Optional.of("4a500"), List.of()).and(BREAK), -1, 1, -1, 1));
+            new Known(MachineUnit.NOT_KNOWN, 0, 0, 0, 0),
+            new Known(MachineUnit.builtOn(BREAK.minusDays(1)), 1, -1, 0, 0),
+            new Known(MachineUnit.builtOn(BREAK), -1, 1, 0, 0),
+            new Known(new MachineUnit(Optional.of("4A-499"), List.of()), 0, 0, 1, -1),
+            new Known(new MachineUnit(Optional.of("4a500"), List.of()).and(BREAK), -1, 1, -1, 1));
 
     private static final BuildRange BEFORE = new BuildRange(Optional.empty(), Optional.of(BREAK.minusDays(1)));
     private static final BuildRange AFTER = new BuildRange(Optional.of(BREAK), Optional.empty());

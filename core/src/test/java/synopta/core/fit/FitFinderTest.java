@@ -40,7 +40,10 @@ public class FitFinderTest {
 
     private static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
         return finder(shelf.catalog())
-                .judge(new ModelNumber("th7820w"), built == null ? Unit.NOT_KNOWN : Unit.builtOn(built), part(part));
+                .judge(
+                        new ModelNumber("th7820w"),
+                        built == null ? MachineUnit.NOT_KNOWN : MachineUnit.builtOn(built),
+                        part(part));
     }
 
     /** The verdict in one line: its word, what is supplied, the changes. */
@@ -140,15 +143,20 @@ public class FitFinderTest {
         FitFinder finder = finder(shelf.catalog());
         ModelNumber model = new ModelNumber("TH-7820-W");
         BuildRange around = new BuildRange(Optional.of(BREAK.minusDays(3)), Optional.of(BREAK.plusDays(3)));
-        assertEquals(said(finder.judge(model, Unit.NOT_KNOWN, part("M1"))), "depends on serial");
-        assertEquals(said(finder.judge(model, new Unit(Optional.of("4a500"), List.of()), part("M1"))), "fits {M1=1}[]");
-        assertEquals(said(finder.judge(model, new Unit(Optional.of("4A501"), List.of()), part("M1"))), "does not fit");
+        assertEquals(said(finder.judge(model, MachineUnit.NOT_KNOWN, part("M1"))), "depends on serial");
         assertEquals(
-                said(finder.judge(model, new Unit(Optional.of("9"), List.of()), part("M1"))),
+                said(finder.judge(model, new MachineUnit(Optional.of("4a500"), List.of()), part("M1"))),
+                "fits {M1=1}[]");
+        assertEquals(
+                said(finder.judge(model, new MachineUnit(Optional.of("4A501"), List.of()), part("M1"))),
+                "does not fit");
+        assertEquals(
+                said(finder.judge(model, new MachineUnit(Optional.of("9"), List.of()), part("M1"))),
                 "depends on serial",
                 "nobody can tell which of two serials of different length is the earlier");
         assertEquals(
-                said(finder.judge(model, new Unit(Optional.empty(), List.of(around)), part("S1"))), "depends on built");
+                said(finder.judge(model, new MachineUnit(Optional.empty(), List.of(around)), part("S1"))),
+                "depends on built");
     }
 
     @Test
@@ -212,7 +220,7 @@ public class FitFinderTest {
     @Test
     public void anUnknownMachineOrPartIsSaidToBe() {
         assertEquals(said(judge(CHAIN, "NOWHERE", null)), "unknown");
-        FitVerdict noModel = finder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), Unit.NOT_KNOWN, part("B1"));
+        FitVerdict noModel = finder(CHAIN.catalog()).judge(new ModelNumber("ZZ1"), MachineUnit.NOT_KNOWN, part("B1"));
         assertTrue(noModel.reasons().get(0).contains("model ZZ1"));
     }
 

@@ -12,8 +12,8 @@ import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
-import synopta.core.knowledge.Fitting;
-import synopta.core.knowledge.HouseRules;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
@@ -44,7 +44,7 @@ public class SpecificationsTest {
                 false,
                 FUSE,
                 safety,
-                Fitting.PLAIN);
+                Installation.PLAIN);
         Pack pack = Samples.pack(List.of(), List.of(), List.of());
         return new Specifications(List.of(new Pack(
                 pack.appliance(),
@@ -130,8 +130,8 @@ public class SpecificationsTest {
                 .part(part("OTHER", "fuse", Map.of("amps", "20")))
                 .equivalent("A", "LISTED")
                 .catalog();
-        PartBook book = new PartBook(catalog, specifications(Optional.of("it burns")), () -> HouseRules.USUAL);
-        List<PartBook.StandIn> standIns = book.standIns(part("A", "fuse", ORIGINAL));
+        PartDetails book = new PartDetails(catalog, specifications(Optional.of("it burns")), () -> HouseSettings.USUAL);
+        List<PartDetails.StandIn> standIns = book.standIns(part("A", "fuse", ORIGINAL));
         assertEquals(
                 standIns.stream()
                         .map(s -> s.part().number() + " " + s.allowed())
@@ -152,7 +152,7 @@ public class SpecificationsTest {
                 .kit("MID", "NUT", 3)
                 .replaced("OLD", 1, "NEW", 1, "trim it")
                 .catalog();
-        PartBook book = new PartBook(catalog, specifications(Optional.empty()), () -> HouseRules.USUAL);
+        PartDetails book = new PartDetails(catalog, specifications(Optional.empty()), () -> HouseSettings.USUAL);
         PartComparison compared = book.compare(
                 catalog.part(Samples.part("NEW")).orElseThrow(),
                 catalog.part(Samples.part("OLD")).orElseThrow());

@@ -23,15 +23,15 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
-import synopta.core.knowledge.HouseRules;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.RepairPractices;
 
 /** Where a part is used, and which numbers are near one that is not there. */
 public class WhereUsedTest {
     private static final List<String> BRANDS = List.of("Thistlemoor", "Orrinvale", "Halvorn");
 
     private static WhereUsed whereUsed(Catalog catalog) {
-        return new WhereUsed(catalog, () -> HouseRules.USUAL);
+        return new WhereUsed(catalog, () -> HouseSettings.USUAL);
     }
 
     /** The machines a part serves are those of which its fit is not denied: asked one by one. */
@@ -83,7 +83,7 @@ public class WhereUsedTest {
     private static List<String> taking(Catalog catalog, String asked) {
         TreeSet<String> taking = new TreeSet<>();
         catalog.eachModel(model -> finder(catalog)
-                .judge(model.number(), Unit.NOT_KNOWN, part(asked))
+                .judge(model.number(), MachineUnit.NOT_KNOWN, part(asked))
                 .fold(
                         fits -> fits.supply().changes().stream().noneMatch(c -> c.startsWith("left over"))
                                 && taking.add(model.number().written()),
@@ -101,16 +101,16 @@ public class WhereUsedTest {
             shelf.model(Samples.model("M" + m, BRANDS.get(m), Appliance.DRYER, Fuel.ELECTRIC, 1));
         }
         shelf.fit("M0", "belt", "OLD", 1, BuildRange.ALWAYS).fit("M1", "belt", "NEW", 1, BuildRange.ALWAYS);
-        Map<String, Via> via = new TreeMap<>();
+        Map<String, FitBasis> via = new TreeMap<>();
         WhereUsed used = whereUsed(shelf.catalog());
         used.each(part("NEW"), Optional.empty(), m -> via.put(m.model().number().written(), m.via()));
-        assertEquals(via, Map.of("M0", Via.SUCCESSION, "M1", Via.DIRECT));
+        assertEquals(via, Map.of("M0", FitBasis.SUCCESSION, "M1", FitBasis.DIRECT));
         via.clear();
         used.each(
                 part("SAME"),
                 Optional.of("Orrinvale"),
                 m -> via.put(m.model().number().written(), m.via()));
-        assertEquals(via, Map.of("M1", Via.EQUIVALENT));
+        assertEquals(via, Map.of("M1", FitBasis.EQUIVALENT));
         assertEquals(
                 used.counts(part("NEW")),
                 List.of(
@@ -124,7 +124,7 @@ public class WhereUsedTest {
                         .model(Samples.model("M1", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
-                () -> HouseRules.USUAL.with(new Schools(true, true, true, true, true)));
+                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
         assertTrue(
                 genuineOnly.page(part("B"), Optional.empty(), "", 5).machines().isEmpty());
     }
@@ -139,7 +139,7 @@ public class WhereUsedTest {
         }
         shelf.fit("B2", "rear", "ROLLER", 2, BuildRange.ALWAYS).fit("A1", "rear", "ROLLER", 2, BuildRange.ALWAYS);
         Catalog catalog = shelf.catalog();
-        List<Compatible.Machine> found = new Compatible(catalog, whereUsed(catalog))
+        List<CompatibleModels.Machine> found = new CompatibleModels(catalog, whereUsed(catalog))
                 .of(catalog.model(new ModelNumber("A1")), List.of(part("BELT"), part("ROLLER")));
         assertEquals(found.stream().map(m -> m.model().number().written()).toList(), List.of("B2", "B1"));
         assertEquals(found.get(0).via().keySet(), new TreeSet<>(List.of(part("BELT"), part("ROLLER"))));
@@ -156,7 +156,7 @@ public class WhereUsedTest {
             numbers.add("AB1".charAt(random.nextInt(3)) + "" + (10 + random.nextInt(890)));
         }
         for (String typed : List.of("A123", "B10", "1890", "AB45", "A9O")) {
-            var slips = Nearest.slips(typed);
+            var slips = FuzzyLookup.slips(typed);
             for (String number : numbers) {
                 boolean swapped = false;
                 for (int i = 0; i + 1 < typed.length(); i++) {
@@ -167,7 +167,7 @@ public class WhereUsedTest {
                 assertEquals(slips.contains(number), near, typed + " and " + number);
             }
         }
-        assertFalse(Nearest.slips("A").contains(""));
+        assertFalse(FuzzyLookup.slips("A").contains(""));
     }
 
     @Test
@@ -180,11 +180,11 @@ public class WhereUsedTest {
         assertEquals(near(catalog, "HN-6"), List.of("HN-5"));
         assertEquals(near(catalog, "ZZZ"), List.of());
         assertEquals(near(catalog, " - "), List.of());
-        assertEquals(Nearest.parts(catalog, "QV", 2).size(), 2);
+        assertEquals(FuzzyLookup.parts(catalog, "QV", 2).size(), 2);
     }
 
     private static List<String> near(Catalog catalog, String typed) {
-        return Nearest.parts(catalog, typed, 5).stream()
+        return FuzzyLookup.parts(catalog, typed, 5).stream()
                 .map(p -> p.number().written())
                 .toList();
     }

@@ -99,7 +99,7 @@ public class PackCheckTest {
                 false,
                 List.of(),
                 Optional.empty(),
-                Fitting.PLAIN);
+                Installation.PLAIN);
     }
 
     private static Finding strangeWord() {

@@ -13,21 +13,21 @@ import java.util.Random;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.catalog.Appliance;
-import synopta.core.catalog.MemoryCatalog;
+import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.tag.ConfirmedReading;
-import synopta.core.tag.Slip;
+import synopta.core.tag.Confusion;
+import synopta.core.tag.EditCosts;
+import synopta.core.tag.EditError;
 import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.TagReading;
-import synopta.core.tag.TakenFor;
-import synopta.core.tag.Weights;
 
 /** Reading tags, learnt from readings of which it is known what they were. */
 public class ReadingLearnerTest {
-    private static final Weights SHIPPED = Weights.of(Samples.CONFUSION);
-    private static final TakenFor SEVEN_FOR_FOUR = new TakenFor('7', '4');
+    private static final EditCosts SHIPPED = EditCosts.of(Samples.CONFUSION);
+    private static final Confusion SEVEN_FOR_FOUR = new Confusion('7', '4');
 
     private static List<ConfirmedReading> readings(int from, int to, int everyFourth) {
         List<ConfirmedReading> readings = new ArrayList<>();
@@ -39,14 +39,14 @@ public class ReadingLearnerTest {
         return readings;
     }
 
-    private static Optional<Proposal> of(List<Proposal> proposals, Kind kind, String subject) {
+    private static Optional<Proposal> of(List<Proposal> proposals, ParameterKind kind, String subject) {
         return proposals.stream()
                 .filter(p -> p.kind() == kind && p.subject().equals(subject))
                 .findFirst();
     }
 
-    private static LearntLayer layer(List<Proposal> proposals) {
-        return new LearntLayer(proposals.stream().map(Proposal::learnt).toList());
+    private static ParameterOverrides layer(List<Proposal> proposals) {
+        return new ParameterOverrides(proposals.stream().map(Proposal::learnt).toList());
     }
 
     @Test
@@ -60,7 +60,7 @@ public class ReadingLearnerTest {
                 .mapToLong(r -> r.model().key().chars().filter(c -> c == '7').count())
                 .sum();
         List<Proposal> proposals = ReadingLearner.slips(SHIPPED, readings);
-        Proposal moved = of(proposals, Kind.CONFUSION, "7|4").orElseThrow();
+        Proposal moved = of(proposals, ParameterKind.CONFUSION, "7|4").orElseThrow();
         double before = SHIPPED.chance(SEVEN_FOR_FOUR);
         assertEquals(moved.before(), before);
         assertEquals(moved.after(), (200 * before + taken) / (200 + sevens), 1e-12, "a belief worth 200 sevens");
@@ -68,14 +68,14 @@ public class ReadingLearnerTest {
         assertEquals(moved.behind().seenIn().subList(0, 3), List.of(136L, 132L, 128L), "the last first");
         assertTrue(moved.behind().others().contains(139L));
         assertTrue(moved.isTelling());
-        Weights learnt = layer(List.of(moved)).over(SHIPPED);
+        EditCosts learnt = layer(List.of(moved)).over(SHIPPED);
         assertEquals(learnt.chance(SEVEN_FOR_FOUR), moved.after(), 1e-12);
-        TakenFor other = new TakenFor('5', 'S');
+        Confusion other = new Confusion('5', 'S');
         assertEquals(learnt.chance(other), SHIPPED.chance(other), 1e-12, "nothing else is touched");
-        Proposal worn = of(proposals, Kind.SLIP, "worn-end").orElseThrow();
-        double end = SHIPPED.chance(Slip.WORN_END);
+        Proposal worn = of(proposals, ParameterKind.SLIP, "worn-end").orElseThrow();
+        double end = SHIPPED.chance(EditError.WORN_END);
         assertEquals(worn.after(), 400 * end / 440, 1e-12, "no end of 40 was worn");
-        assertEquals(layer(List.of(worn)).over(SHIPPED).chance(Slip.WORN_END), worn.after(), 1e-12);
+        assertEquals(layer(List.of(worn)).over(SHIPPED).chance(EditError.WORN_END), worn.after(), 1e-12);
     }
 
     @Test
@@ -87,13 +87,18 @@ public class ReadingLearnerTest {
         List<Proposal> proposals = ReadingLearner.slips(SHIPPED, readings);
         for (String slip : List.of("swapped", "dropped", "extra", "worn-character")) {
             assertEquals(
-                    of(proposals, Kind.SLIP, slip).orElseThrow().behind().seen(), slip.startsWith("worn") ? 10 : 5);
+                    of(proposals, ParameterKind.SLIP, slip)
+                            .orElseThrow()
+                            .behind()
+                            .seen(),
+                    slip.startsWith("worn") ? 10 : 5);
         }
         assertEquals(
-                of(proposals, Kind.SLIP, "worn-end").orElseThrow().behind(),
-                new Behind(10, 25, List.of(3L), List.of(3L)));
+                of(proposals, ParameterKind.SLIP, "worn-end").orElseThrow().behind(),
+                new SupportingCases(10, 25, List.of(3L), List.of(3L)));
         assertTrue(proposals.stream()
-                .noneMatch(p -> p.kind() == Kind.CONFUSION && p.behind().seen() > 0));
+                .noneMatch(
+                        p -> p.kind() == ParameterKind.CONFUSION && p.behind().seen() > 0));
     }
 
     @Test
@@ -101,7 +106,7 @@ public class ReadingLearnerTest {
         List<ConfirmedReading> once = readings(101, 104, 4);
         once.add(new ConfirmedReading(9, "TH4101W", new ModelNumber("TH7101W")));
         once.addAll(readings(105, 108, 4));
-        assertEquals(of(ReadingLearner.slips(SHIPPED, once), Kind.CONFUSION, "7|4"), Optional.empty());
+        assertEquals(of(ReadingLearner.slips(SHIPPED, once), ParameterKind.CONFUSION, "7|4"), Optional.empty());
         assertEquals(ReadingLearner.slips(SHIPPED, List.of()), List.of());
         List<ConfirmedReading> foundOtherwise =
                 Collections.nCopies(50, new ConfirmedReading(1, "ZZZZZZZ", new ModelNumber("TH7820W")));
@@ -148,7 +153,7 @@ public class ReadingLearnerTest {
         List<ConfirmedReading> held = readings.subList(0, 400);
         Samples.Shelf shelf = new Samples.Shelf();
         some.forEach(shelf::model);
-        MemoryCatalog catalog = shelf.catalog();
+        InMemoryCatalog catalog = shelf.catalog();
         double before = loss(new TagReader(catalog, SHIPPED), held);
         double last = before;
         for (int size : List.of(20, 200, 2_000)) {
@@ -158,7 +163,7 @@ public class ReadingLearnerTest {
             seen.forEach(
                     r -> met.computeIfAbsent(r.model(), m -> new ArrayList<>()).add(r.number()));
             proposals.addAll(ReadingLearner.popularity(catalog::eachModel, met));
-            LearntLayer layer = layer(proposals);
+            ParameterOverrides layer = layer(proposals);
             double after = loss(new TagReader(catalog, layer.over(SHIPPED), layer::popularity), held);
             assertTrue(after < last + 1e-3, "%d readings: %f became %f".formatted(size, last, after));
             last = after;
@@ -175,10 +180,10 @@ public class ReadingLearnerTest {
                 new ModelNumber("TH2000W"),
                 Collections.nCopies(10, 5L));
         List<Proposal> proposals = ReadingLearner.popularity(models::forEach, met);
-        Proposal oftener = of(proposals, Kind.POPULARITY, "TH2000W").orElseThrow();
+        Proposal oftener = of(proposals, ParameterKind.POPULARITY, "TH2000W").orElseThrow();
         assertEquals(oftener.after(), (6.0 + 10) / (6 + 5), 1e-12, "5 of 20 were due, 10 came");
         assertEquals(oftener.interval(), Interval.gamma(16, 11));
-        assertEquals(oftener.behind(), new Behind(10, 20, List.of(5L), List.of()));
+        assertEquals(oftener.behind(), new SupportingCases(10, 20, List.of(5L), List.of()));
         assertEquals(layer(proposals).popularity(models.get(1)), 16.0 / 11, 1e-12);
         assertEquals(layer(proposals).popularity(models.get(0)), 3 * 16.0 / 21, 1e-12);
         assertEquals(layer(List.of()).popularity(models.get(0)), 3.0);

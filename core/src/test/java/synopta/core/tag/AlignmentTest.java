@@ -12,19 +12,20 @@ import synopta.core.Samples;
 
 public class AlignmentTest {
     /** Every edit costs 1, and ends do not wear. */
-    private static final Confusion UNIT = equal(1);
+    private static final ConfusionTable UNIT = equal(1);
     /** As UNIT, and neighbours are never swapped. */
-    private static final Confusion NO_SWAPS = equal(1e6);
+    private static final ConfusionTable NO_SWAPS = equal(1e6);
 
-    private static Confusion equal(double swapped) {
-        return new Confusion(List.of(), List.of(), new Confusion.Costs(1, 1, 0, swapped, 1, 1, 1, 1e6, 1e6, 0, 1));
+    private static ConfusionTable equal(double swapped) {
+        return new ConfusionTable(
+                List.of(), List.of(), new ConfusionTable.Costs(1, 1, 0, swapped, 1, 1, 1, 1e6, 1e6, 0, 1));
     }
 
-    private static Alignment aligned(Confusion confusion, String typed, String model) {
-        return new Alignment(Weights.of(confusion), Observed.of(typed, List.of()), model);
+    private static Alignment aligned(ConfusionTable confusion, String typed, String model) {
+        return new Alignment(EditCosts.of(confusion), ObservedCharacter.of(typed, List.of()), model);
     }
 
-    private static double cost(Confusion costs, String typed, String model) {
+    private static double cost(ConfusionTable costs, String typed, String model) {
         return aligned(costs, typed, model).cost();
     }
 
@@ -60,8 +61,8 @@ public class AlignmentTest {
     }
 
     /** Tries every alignment there is, with no table: slow, and written apart from the code under test. */
-    private static double tried(Confusion confusion, String typed, int i, String model, int j) {
-        Confusion.Costs c = confusion.costs();
+    private static double tried(ConfusionTable confusion, String typed, int i, String model, int j) {
+        ConfusionTable.Costs c = confusion.costs();
         if (i == typed.length()) {
             double worn = model.length() == j ? 0 : Double.POSITIVE_INFINITY;
             int lost = model.length() - j;
@@ -90,7 +91,7 @@ public class AlignmentTest {
         return best;
     }
 
-    private static double left(Confusion.Costs c, String model, int j) {
+    private static double left(ConfusionTable.Costs c, String model, int j) {
         return j > 0 && model.charAt(j) == model.charAt(j - 1) ? c.doubled() : c.dropped();
     }
 

@@ -149,7 +149,7 @@ public class TagReaderTest {
     public void theCharacterThatPartsTwoMachinesIsToBeReadAgain() {
         for (TagReader twins : List.of(twins("Q", "P1"), twins("P", "P2"))) {
             TagReading reading = twins.read(TagQuery.of("TH7820", 5));
-            ReadAgain again = reading.readAgain().orElseThrow();
+            RecheckAdvice again = reading.readAgain().orElseThrow();
             assertEquals(again.position(), 4);
             assertEquals(again.options(), List.of("8", "B"));
             double p = 1 / (1 + Math.exp(-2.3));
@@ -242,7 +242,8 @@ public class TagReaderTest {
         for (Model out : models) {
             List<Model> left = models.stream().filter(m -> m != out).toList();
             TagIndex index = TagIndex.of(left::forEach, Model::popularity);
-            PlatformNaming naming = new PlatformNaming(index, new Naming(index), Weights.of(Samples.CONFUSION));
+            PlatformNamingModel naming =
+                    new PlatformNamingModel(index, new NamingModel(index), EditCosts.of(Samples.CONFUSION));
             List<PlatformGuess> guesses = naming.weigh(
                             out.number().key(), TagQuery.of("", 5), Double.POSITIVE_INFINITY, 4)
                     .platforms();

@@ -19,8 +19,8 @@ import synopta.core.catalog.Model;
 public class TagSearchTest {
     /** Every model under the same weights, with no index and no bound: what the search must agree with. */
     private static Map<String, Double> scan(List<Model> models, TagQuery query, String normalized) {
-        Weights weights = Weights.of(Samples.CONFUSION);
-        List<Observed> read = Observed.of(normalized, query.rechecked());
+        EditCosts weights = EditCosts.of(Samples.CONFUSION);
+        List<ObservedCharacter> read = ObservedCharacter.of(normalized, query.rechecked());
         double total = models.stream().mapToDouble(m -> (float) m.popularity()).sum();
         Map<String, Double> odds = new HashMap<>();
         for (Model model : models) {

@@ -16,12 +16,12 @@ import org.apache.commons.statistics.distribution.WeibullDistribution;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Schools;
+import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.WorkStep;
 import synopta.core.quantity.Money;
 
 public class TeardownTest {
@@ -42,7 +42,7 @@ public class TeardownTest {
                     after.add("s" + before);
                 }
             }
-            steps.add(new OpeningStep("s" + i, "step " + i, 1 << i, after, Map.of("p" + i, 0.25), Handwork.NONE, OURS));
+            steps.add(new OpeningStep("s" + i, "step " + i, 1 << i, after, Map.of("p" + i, 0.25), WorkStep.NONE, OURS));
         }
         return steps;
     }
@@ -78,7 +78,7 @@ public class TeardownTest {
                 pieces.put("p" + place, 1 + random.nextInt(3));
                 wanted.add("s" + place);
             }
-            Work work = new Teardown(PACK, layout(steps), Schools.USUAL, Set.of()).work(pieces);
+            Work work = new Teardown(PACK, layout(steps), RepairPractices.USUAL, Set.of()).work(pieces);
             double exchanged =
                     0.25 * pieces.values().stream().mapToInt(Integer::intValue).sum();
             assertEquals(work.minutes(), least(steps, wanted) + exchanged, 1e-9, "round " + round);
@@ -92,7 +92,7 @@ public class TeardownTest {
 
     @Test
     public void aPlaceThatNoStepReachesIsSaidAndNotCounted() {
-        Work work = new Teardown(PACK, layout(random(new Random(1), 3)), Schools.USUAL, Set.of())
+        Work work = new Teardown(PACK, layout(random(new Random(1), 3)), RepairPractices.USUAL, Set.of())
                 .work(Map.of("p0", 1, "nowhere", 4));
         assertEquals(work.unknown(), List.of("nowhere"));
         assertEquals(work.minutes(), 1.25);

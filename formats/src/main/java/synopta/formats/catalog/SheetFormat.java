@@ -17,15 +17,15 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Platform;
-import synopta.core.catalog.Priced;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
-import synopta.core.catalog.Written;
 import synopta.core.quantity.Money;
 
 /**
@@ -37,7 +37,7 @@ record SheetFormat<T>(
         Sheet<T> sheet,
         List<String> columns,
         List<String> required,
-        Function<Cells, T> read,
+        Function<RowCells, T> read,
         Function<T, String[]> write) {
     private static final int NAME = 80;
     private static final int SLUG = 60;
@@ -54,7 +54,7 @@ record SheetFormat<T>(
             Sheet.SERIAL_SCHEMES,
             "scheme pattern year_codes year_cycle period period_codes",
             "scheme pattern year_codes period",
-            c -> Cells.within(
+            c -> RowCells.within(
                     "pattern",
                     () -> new SerialScheme(
                             c.name("scheme", NAME),
@@ -68,7 +68,7 @@ record SheetFormat<T>(
             s -> row(
                     s.scheme(),
                     s.pattern(),
-                    Written.pairs(s.yearCodes()),
+                    NumberNormalizer.pairs(s.yearCodes()),
                     s.yearCycle().isPresent() ? "" + s.yearCycle().getAsInt() : "",
                     s.period().slug(),
                     String.join(";", s.periodCodes())));
@@ -147,7 +147,7 @@ record SheetFormat<T>(
                     p.status().slug(),
                     "" + p.packQuantity(),
                     yes(p.returnable()),
-                    Written.pairs(p.specs())));
+                    NumberNormalizer.pairs(p.specs())));
 
     private static final SheetFormat<Fit> FITS = format(
             Sheet.FITS,
@@ -205,11 +205,11 @@ record SheetFormat<T>(
             c -> new Equivalent(c.part("part"), c.part("equivalent"), c.text("basis", 200)),
             e -> row(e.part().written(), e.equivalent().written(), e.basis()));
 
-    private static final SheetFormat<Priced> PRICES = format(
+    private static final SheetFormat<PartPrice> PRICES = format(
             Sheet.PRICES,
             "part price currency",
             "part price currency",
-            c -> new Priced(c.part("part"), money(c)),
+            c -> new PartPrice(c.part("part"), money(c)),
             p -> row(p.part().written(), p.price().decimal(), p.price().currency()));
 
     private static final SheetFormat<Stock> STOCK = format(
@@ -241,26 +241,26 @@ record SheetFormat<T>(
     }
 
     private static <T> SheetFormat<T> format(
-            Sheet<T> sheet, String columns, String required, Function<Cells, T> read, Function<T, String[]> write) {
+            Sheet<T> sheet, String columns, String required, Function<RowCells, T> read, Function<T, String[]> write) {
         return new SheetFormat<>(
                 sheet, Arrays.asList(columns.split(" ")), Arrays.asList(required.split(" ")), read, write);
     }
 
-    private static Map<String, Integer> years(Cells cells) {
+    private static Map<String, Integer> years(RowCells cells) {
         Map<String, Integer> years = new TreeMap<>();
         cells.pairs("year_codes", 2000).forEach((code, year) -> {
             if (!year.matches("(19|20)[0-9]{2}")) {
-                throw new Cells.Wrong("year_codes", "(%s=%s) must give a year such as 2017.".formatted(code, year));
+                throw new RowCells.Wrong("year_codes", "(%s=%s) must give a year such as 2017.".formatted(code, year));
             }
             years.put(code, Integer.valueOf(year));
         });
         return years;
     }
 
-    private static double popularity(Cells cells) {
+    private static double popularity(RowCells cells) {
         double popularity = cells.decimal("popularity").orElse(BigDecimal.ONE).doubleValue();
         if (popularity <= 0) {
-            throw new Cells.Wrong("popularity", "must be above 0; leave it empty when nobody knows.");
+            throw new RowCells.Wrong("popularity", "must be above 0; leave it empty when nobody knows.");
         }
         return popularity;
     }
@@ -274,12 +274,12 @@ record SheetFormat<T>(
         throw new IllegalArgumentException("(%s) must be current, superseded or discontinued.".formatted(slug));
     }
 
-    private static Money money(Cells cells) {
+    private static Money money(RowCells cells) {
         String currency = cells.value("currency", NAME, code -> new Money(0, code).currency());
         String price = cells.decimal("price")
-                .orElseThrow(() -> new Cells.Wrong("price", "is empty. Write it in."))
+                .orElseThrow(() -> new RowCells.Wrong("price", "is empty. Write it in."))
                 .toPlainString();
-        return Cells.within("price", () -> Money.of(price, currency));
+        return RowCells.within("price", () -> Money.of(price, currency));
     }
 
     private static String from(BuildRange range) {

@@ -17,7 +17,7 @@ import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import synopta.core.catalog.Delivery;
+import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.RowFault;
 
 /** Reads the rows of one sheet; a row that cannot be read leaves a fault, and the next one is read. */
@@ -29,16 +29,16 @@ final class SheetReader<T> {
     private final SheetFormat<T> format;
     private final List<RowFault> faults;
     private final List<RowFault> warnings;
-    private final Limits limits;
+    private final ImportLimits limits;
 
-    SheetReader(SheetFormat<T> format, List<RowFault> faults, List<RowFault> warnings, Limits limits) {
+    SheetReader(SheetFormat<T> format, List<RowFault> faults, List<RowFault> warnings, ImportLimits limits) {
         this.format = format;
         this.faults = faults;
         this.warnings = warnings;
         this.limits = limits;
     }
 
-    void read(InputStream in, Delivery.Sent<T> into) throws IOException {
+    void read(InputStream in, CatalogImport.Sent<T> into) throws IOException {
         int line = 1;
         try (CSVParser rows = CSVParser.parse(utf8(in), RFC_4180)) {
             Iterator<CSVRecord> each = rows.iterator();
@@ -54,13 +54,14 @@ final class SheetReader<T> {
             if (columns.isEmpty()) {
                 return;
             }
-            Cells cells = new Cells(columns);
+            RowCells cells = new RowCells(columns);
             line = (int) rows.getCurrentLineNumber() + 1;
             while (each.hasNext() && faults.size() < limits.faults()) {
                 CSVRecord row = each.next();
                 if (into.rows().size() == limits.rows()) {
-                    throw new Measured.TooMuch("has more than %d rows, which is more than one machine's catalogue."
-                            .formatted(limits.rows()));
+                    throw new LimitedInputStream.TooMuch(
+                            "has more than %d rows, which is more than one machine's catalogue."
+                                    .formatted(limits.rows()));
                 }
                 row(cells.at(row), row, line, into);
                 line = (int) rows.getCurrentLineNumber() + 1;
@@ -74,7 +75,7 @@ final class SheetReader<T> {
 
     private void broken(IOException cause, int line) throws IOException {
         for (Throwable at = cause; at != null; at = at.getCause()) {
-            if (at instanceof Measured.TooMuch tooMuch) {
+            if (at instanceof LimitedInputStream.TooMuch tooMuch) {
                 throw tooMuch;
             }
             if (at instanceof CharacterCodingException) {
@@ -122,7 +123,7 @@ final class SheetReader<T> {
         return missing.isEmpty() ? columns : Map.of();
     }
 
-    private void row(Cells cells, CSVRecord row, int line, Delivery.Sent<T> into) {
+    private void row(RowCells cells, CSVRecord row, int line, CatalogImport.Sent<T> into) {
         for (String cell : row) {
             if (cell.length() > LONGEST_CELL) {
                 fault(
@@ -135,7 +136,7 @@ final class SheetReader<T> {
         }
         try {
             into.add(format.read().apply(cells), line);
-        } catch (Cells.Wrong e) {
+        } catch (RowCells.Wrong e) {
             fault(line, e.column(), e.getMessage());
         } catch (IllegalArgumentException e) {
             fault(line, "", e.getMessage());

@@ -16,11 +16,11 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import synopta.core.counter.Sheet;
 import synopta.core.knowledge.Layout;
+import synopta.core.record.RepairSheet;
 import synopta.formats.print.Barcodes;
+import synopta.formats.print.PrintText;
 import synopta.formats.print.Typeface;
-import synopta.formats.print.Words;
 
 /** The sheet that goes with the parts, on A4: the bag and what comes first on the left, the work on the right. */
 public final class SheetPdf {
@@ -35,14 +35,14 @@ public final class SheetPdf {
     private static final float WIDEST_BARS = 120;
 
     private final String house;
-    private final Sheet sheet;
+    private final RepairSheet sheet;
 
     /**
      * Prints a sheet.
      *
      * @param house the name at its head
      */
-    public SheetPdf(String house, Sheet sheet) {
+    public SheetPdf(String house, RepairSheet sheet) {
         this.house = house;
         this.sheet = sheet;
     }
@@ -65,15 +65,15 @@ public final class SheetPdf {
     private PdfPTable head(PdfContentByte canvas) {
         PdfPTable head = new PdfPTable(new float[] {5, 1});
         head.setWidthPercentage(100);
-        PdfPCell words = Words.bare();
-        words.addElement(Words.text(Typeface.PLAIN, TEXT, SheetText.reached(house, sheet)));
-        words.addElement(
-                Words.text(Typeface.BOLD, 17, "Case %d".formatted(sheet.record().number())));
-        words.addElement(Words.text(
+        PdfPCell words = PrintText.bare();
+        words.addElement(PrintText.text(Typeface.PLAIN, TEXT, SheetText.reached(house, sheet)));
+        words.addElement(PrintText.text(
+                Typeface.BOLD, 17, "Case %d".formatted(sheet.record().number())));
+        words.addElement(PrintText.text(
                 Typeface.CODE,
                 13,
                 sheet.machine().map(m -> m.number().written()).orElse("Model not known")));
-        words.addElement(Words.text(
+        words.addElement(PrintText.text(
                 Typeface.PLAIN,
                 TEXT,
                 sheet.machine()
@@ -82,7 +82,7 @@ public final class SheetPdf {
                                 .orElse("")
                         + DAY.format(LocalDate.ofInstant(sheet.record().createdAt(), ZoneOffset.UTC))));
         head.addCell(words);
-        PdfPCell code = Words.bare();
+        PdfPCell code = PrintText.bare();
         code.setHorizontalAlignment(Element.ALIGN_RIGHT);
         code.setImage(
                 Barcodes.qr(canvas, "SYNOPTA CASE %d".formatted(sheet.record().number()), QR));
@@ -95,12 +95,12 @@ public final class SheetPdf {
         columns.setWidthPercentage(100);
         columns.setSpacingBefore(4);
         columns.setSplitLate(false);
-        PdfPCell left = Words.bare();
+        PdfPCell left = PrintText.bare();
         left.setPaddingRight(10);
-        left.addElement(Words.text(Typeface.BOLD, HEAD, "In the bag"));
+        left.addElement(PrintText.text(Typeface.BOLD, HEAD, "In the bag"));
         left.addElement(bag(canvas));
         sheet.layout().ifPresent(layout -> drawings(left, canvas, layout));
-        PdfPCell right = Words.bare();
+        PdfPCell right = PrintText.bare();
         for (SheetText.Section section : sections) {
             boolean isBag = section.heading().equals("What goes with it");
             if (!section.heading().equals("First of all")) {
@@ -115,12 +115,12 @@ public final class SheetPdf {
     private PdfPTable bag(PdfContentByte canvas) {
         PdfPTable table = new PdfPTable(new float[] {0.6f, 3.4f, 4});
         table.setWidthPercentage(100);
-        for (Sheet.Line line : sheet.lines()) {
+        for (RepairSheet.Line line : sheet.lines()) {
             table.addCell(ticked());
             Phrase part = new Phrase("%d x ".formatted(line.line().quantity()), Typeface.BOLD.size(TEXT));
-            part.add(Words.phrase(Typeface.CODE, TEXT, line.line().part().written() + "\n"));
-            part.add(Words.phrase(Typeface.PLAIN, TEXT, line.name()));
-            PdfPCell words = Words.bare();
+            part.add(PrintText.phrase(Typeface.CODE, TEXT, line.line().part().written() + "\n"));
+            part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
+            PdfPCell words = PrintText.bare();
             words.setPhrase(part);
             words.setPaddingBottom(4);
             table.addCell(words);
@@ -139,13 +139,13 @@ public final class SheetPdf {
         if (sheet.slots().isEmpty()) {
             return;
         }
-        MachinePrint print = new MachinePrint(canvas, layout);
-        cell.addElement(Words.text(Typeface.BOLD, HEAD, "Where it goes"));
+        MachineDrawingPdf print = new MachineDrawingPdf(canvas, layout);
+        cell.addElement(PrintText.text(Typeface.BOLD, HEAD, "Where it goes"));
         cell.addElement(asItIs(print.machine(sheet.slots(), DRAWING)));
         for (int i = 0; i < sheet.slots().size(); i++) {
             int number = i + 1;
             layout.place(sheet.slots().get(i))
-                    .ifPresent(place -> cell.addElement(Words.text(
+                    .ifPresent(place -> cell.addElement(PrintText.text(
                             Typeface.PLAIN, TEXT, "%d  %s: %s".formatted(number, place.name(), place.where()))));
         }
         boolean isBeltOff =
@@ -154,7 +154,7 @@ public final class SheetPdf {
                 .filter(belt -> isBeltOff)
                 .ifPresent(belt -> print.belt(BELT).ifPresent(image -> {
                     cell.addElement(asItIs(image));
-                    cell.addElement(Words.text(Typeface.PLAIN, TEXT, MachinePrint.saidOf(belt)));
+                    cell.addElement(PrintText.text(Typeface.PLAIN, TEXT, MachineDrawingPdf.saidOf(belt)));
                 }));
     }
 
@@ -162,15 +162,15 @@ public final class SheetPdf {
         PdfPTable table = new PdfPTable(new float[] {0.5f, 9.5f});
         table.setWidthPercentage(100);
         table.setSpacingBefore(3);
-        PdfPCell heading = Words.bare();
+        PdfPCell heading = PrintText.bare();
         heading.setColspan(2);
-        heading.setPhrase(Words.phrase(Typeface.BOLD, HEAD, section.heading()));
+        heading.setPhrase(PrintText.phrase(Typeface.BOLD, HEAD, section.heading()));
         heading.setPaddingBottom(2);
         table.addCell(heading);
         for (SheetText.Line line : section.lines()) {
             table.addCell(line.tick() ? ticked() : dashed());
-            PdfPCell words = Words.bare();
-            words.setPhrase(Words.phrase(Typeface.PLAIN, TEXT, line.text()));
+            PdfPCell words = PrintText.bare();
+            words.setPhrase(PrintText.phrase(Typeface.PLAIN, TEXT, line.text()));
             words.setPaddingBottom(2);
             table.addCell(words);
         }
@@ -190,7 +190,7 @@ public final class SheetPdf {
 
     /** A box to tick: a cell's border would stretch with its row. */
     private static PdfPCell ticked() {
-        PdfPCell cell = Words.bare();
+        PdfPCell cell = PrintText.bare();
         PdfPTable box = new PdfPTable(1);
         box.setTotalWidth(BOX);
         box.setLockedWidth(true);
@@ -205,8 +205,8 @@ public final class SheetPdf {
     }
 
     private static PdfPCell dashed() {
-        PdfPCell cell = Words.bare();
-        cell.setPhrase(Words.phrase(Typeface.PLAIN, TEXT, "–"));
+        PdfPCell cell = PrintText.bare();
+        cell.setPhrase(PrintText.phrase(Typeface.PLAIN, TEXT, "–"));
         return cell;
     }
 }

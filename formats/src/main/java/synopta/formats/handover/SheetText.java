@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import synopta.core.counter.Sheet;
 import synopta.core.knowledge.Caution;
-import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.WorkStep;
 import synopta.core.quantity.Lengths;
+import synopta.core.record.RepairSheet;
 import synopta.core.teardown.Work;
 
 /** The words of a sheet, in the order in which they are read: for the printed page, and as plain text. */
@@ -23,7 +23,7 @@ public final class SheetText {
     public record Line(String text, boolean tick) {}
 
     /** Everything but the bag: cautions first, then tools, steps, checks. */
-    public static List<Section> sections(Sheet sheet) {
+    public static List<Section> sections(RepairSheet sheet) {
         List<Section> sections = new ArrayList<>();
         add(
                 sections,
@@ -91,7 +91,7 @@ public final class SheetText {
         return "Exchange %s.%s%s".formatted(what, way, hardware(exchange.hardware()));
     }
 
-    private static String hardware(List<Handwork.Hardware> hardware) {
+    private static String hardware(List<WorkStep.Hardware> hardware) {
         return hardware.stream()
                 .map(h ->
                         " %d x %s, %s.".formatted(h.count(), h.what(), h.fate().slug()))
@@ -108,7 +108,7 @@ public final class SheetText {
     }
 
     /** The house, its branch and how it is reached. */
-    public static String reached(String house, Sheet sheet) {
+    public static String reached(String house, RepairSheet sheet) {
         return Stream.of(
                         house,
                         sheet.record().content().draft().shopping().branch().orElse(""),
@@ -118,7 +118,7 @@ public final class SheetText {
     }
 
     /** The whole sheet as plain text. */
-    public static String plain(String house, Sheet sheet) {
+    public static String plain(String house, RepairSheet sheet) {
         StringBuilder text = new StringBuilder();
         text.append(reached(house, sheet))
                 .append("\nCase ")

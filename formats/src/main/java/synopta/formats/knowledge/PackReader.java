@@ -25,8 +25,8 @@ import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PackCheck;
 import synopta.core.knowledge.PackFault;
-import synopta.core.knowledge.Reassurance;
-import synopta.core.knowledge.Replacement;
+import synopta.core.knowledge.ReplacementMachine;
+import synopta.core.knowledge.StandardAnswer;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
@@ -55,7 +55,7 @@ public final class PackReader {
                     files.filter(f -> f.toString().endsWith(".json")).sorted().toList()) {
                 try {
                     packs.add(read(file.getFileName().toString(), Files.readString(file)));
-                } catch (PackRefused e) {
+                } catch (PackRejectedException e) {
                     refused.add(e.getMessage());
                 }
             }
@@ -67,19 +67,19 @@ public final class PackReader {
     static JsonNode tree(String json) {
         JsonNode root = JSON.readTree(json);
         if (!root.isObject()) {
-            throw new Node.Broken("(top)", "must be an object in braces.");
+            throw new JsonCursor.Broken("(top)", "must be an object in braces.");
         }
         return root;
     }
 
     /** One pack; the file's name is only for the faults. */
-    public static Pack read(String file, String json) throws PackRefused {
+    public static Pack read(String file, String json) throws PackRejectedException {
         List<PackFault> faults = new ArrayList<>();
         Pack pack;
         try {
-            pack = new Node(tree(json), "", faults).read(PackReader::pack);
+            pack = new JsonCursor(tree(json), "", faults).read(PackReader::pack);
         } catch (JacksonException e) {
-            throw new PackRefused(
+            throw new PackRejectedException(
                     file,
                     List.of(new PackFault(
                             "line %d"
@@ -88,28 +88,28 @@ public final class PackReader {
                                                     ? 0
                                                     : e.getLocation().getLineNr()),
                             "is not JSON: %s".formatted(e.getOriginalMessage()))));
-        } catch (Node.Broken e) {
+        } catch (JsonCursor.Broken e) {
             faults.add(e.fault());
-            throw new PackRefused(file, faults);
+            throw new PackRejectedException(file, faults);
         }
         if (faults.isEmpty()) {
             faults.addAll(PackCheck.faultsOf(pack));
         }
         if (!faults.isEmpty()) {
-            throw new PackRefused(file, faults);
+            throw new PackRejectedException(file, faults);
         }
         return pack;
     }
 
-    private static Pack pack(Node node) {
+    private static Pack pack(JsonCursor node) {
         int format = node.whole("format");
         if (format != FORMAT) {
-            throw new Node.Broken("format", "must be %d, not %d.".formatted(FORMAT, format));
+            throw new JsonCursor.Broken("format", "must be %d, not %d.".formatted(FORMAT, format));
         }
         return new Pack(
                 node.value("appliance", Appliance::of),
                 shares(node.object("fuelShares")),
-                node.list("partTypes", PartTypeNode::partType),
+                node.list("partTypes", PartTypeReader::partType),
                 node.list("faults", PackReader::fault),
                 node.list("findings", PackReader::finding),
                 node.list("tests", PackReader::test),
@@ -117,19 +117,19 @@ public final class PackReader {
                 node.list("sameWords", PackReader::sameWords),
                 node.list("rights", PackReader::right),
                 node.list("cautions", PackReader::caution),
-                node.list("layouts", LayoutNode::read),
+                node.list("layouts", LayoutReader::read),
                 node.maybe("replacement", PackReader::replacement));
     }
 
-    private static Replacement replacement(Node node) {
-        return new Replacement(node.value("price", BigDecimal::new), life(node), basis(node));
+    private static ReplacementMachine replacement(JsonCursor node) {
+        return new ReplacementMachine(node.value("price", BigDecimal::new), life(node), basis(node));
     }
 
-    static LifeCurve life(Node node) {
+    static LifeCurve life(JsonCursor node) {
         return node.object("life").read(l -> new LifeCurve(l.number("shape"), l.number("scaleYears"), basis(l)));
     }
 
-    private static Map<Fuel, Double> shares(Node node) {
+    private static Map<Fuel, Double> shares(JsonCursor node) {
         return node.read(fields -> {
             Map<Fuel, Double> shares = new EnumMap<>(Fuel.class);
             for (Fuel fuel : Fuel.values()) {
@@ -141,18 +141,18 @@ public final class PackReader {
         });
     }
 
-    static Basis basis(Node node) {
+    static Basis basis(JsonCursor node) {
         return node.value("basis", Basis::new);
     }
 
     /** The fuels that are named; all of them when none is. */
-    static Set<Fuel> fuels(Node node) {
+    static Set<Fuel> fuels(JsonCursor node) {
         Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
         node.texts("fuels").forEach(slug -> fuels.add(Fuel.of(slug)));
         return fuels.isEmpty() ? EnumSet.allOf(Fuel.class) : fuels;
     }
 
-    private static Fault fault(Node node) {
+    private static Fault fault(JsonCursor node) {
         return new Fault(
                 node.text("id"),
                 node.text("partType"),
@@ -169,7 +169,7 @@ public final class PackReader {
                 node.list("causedBy", c -> new Fault.Cause(c.text("fault"), c.number("strength"), basis(c))));
     }
 
-    private static Finding finding(Node node) {
+    private static Finding finding(JsonCursor node) {
         return new Finding(
                 node.text("id"),
                 node.text("question"),
@@ -182,7 +182,7 @@ public final class PackReader {
                 basis(node));
     }
 
-    private static Finding.Answer answer(Node node) {
+    private static Finding.Answer answer(JsonCursor node) {
         return new Finding.Answer(
                 node.text("answer"),
                 node.text("words"),
@@ -193,13 +193,13 @@ public final class PackReader {
                 Set.copyOf(node.texts("layouts")));
     }
 
-    static Set<Hazard> hazards(Node node) {
+    static Set<Hazard> hazards(JsonCursor node) {
         Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
         node.texts("hazards").forEach(slug -> hazards.add(Hazard.of(slug)));
         return hazards;
     }
 
-    private static Circuit circuit(Node node) {
+    private static Circuit circuit(JsonCursor node) {
         return new Circuit(
                 node.text("id"),
                 node.text("name"),
@@ -210,20 +210,20 @@ public final class PackReader {
                 basis(node));
     }
 
-    private static List<String> sameWords(Node node) {
+    private static List<String> sameWords(JsonCursor node) {
         List<String> words = new ArrayList<>(List.of(node.text("word")));
         words.addAll(node.texts("also"));
         return words;
     }
 
-    private static Reassurance right(Node node) {
-        return new Reassurance(
+    private static StandardAnswer right(JsonCursor node) {
+        return new StandardAnswer(
                 node.text("id"), node.text("partType"), node.texts("said"), node.text("answer"), basis(node));
     }
 
-    private static MeterTest test(Node node) {
+    private static MeterTest test(JsonCursor node) {
         double specificity = node.number("specificity");
-        Node good = node.object("good");
+        JsonCursor good = node.object("good");
         double[] range = good.read(g -> new double[] {g.number("from"), g.number("to")});
         Finding finding = new Finding(
                 node.text("id"),
@@ -247,7 +247,7 @@ public final class PackReader {
                 specificity);
     }
 
-    private static Caution caution(Node node) {
+    private static Caution caution(JsonCursor node) {
         Set<Fuel> fuels = node.has("fuels") ? fuels(node) : Set.of();
         return new Caution(
                 node.value("hazard", Hazard::of),

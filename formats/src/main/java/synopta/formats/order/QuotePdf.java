@@ -15,11 +15,11 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import synopta.core.order.Quote;
-import synopta.core.order.Sum;
+import synopta.core.order.QuoteTotals;
 import synopta.core.quantity.Money;
 import synopta.formats.print.Barcodes;
+import synopta.formats.print.PrintText;
 import synopta.formats.print.Typeface;
-import synopta.formats.print.Words;
 
 /** A quote as a page of A4, with the Code 128 of each part number. */
 public final class QuotePdf {
@@ -50,15 +50,15 @@ public final class QuotePdf {
         page.addTitle("Quote %d".formatted(quote.number()));
         page.addAuthor(house);
         page.open();
-        page.add(Words.text(Typeface.BOLD, 12, house));
-        page.add(Words.text(Typeface.BOLD, 20, "Quote %d".formatted(quote.number())));
+        page.add(PrintText.text(Typeface.BOLD, 12, house));
+        page.add(PrintText.text(Typeface.BOLD, 20, "Quote %d".formatted(quote.number())));
         page.add(head());
         page.add(lines(writer));
         page.add(sums());
-        page.add(Words.text(
+        page.add(PrintText.text(
                 Typeface.PLAIN,
                 SMALL,
-                Sum.RULE
+                QuoteTotals.RULE
                         + " Prices hold until %s; what is in stock is not kept for you unless it was reserved."
                                 .formatted(day(quote.validUntil()))));
         page.close();
@@ -78,8 +78,8 @@ public final class QuotePdf {
     }
 
     private static void row(PdfPTable table, String label, String value) {
-        table.addCell(bare(Words.phrase(Typeface.PLAIN, TEXT, label), Element.ALIGN_LEFT));
-        table.addCell(bare(Words.phrase(Typeface.BOLD, TEXT, value), Element.ALIGN_LEFT));
+        table.addCell(bare(PrintText.phrase(Typeface.PLAIN, TEXT, label), Element.ALIGN_LEFT));
+        table.addCell(bare(PrintText.phrase(Typeface.BOLD, TEXT, value), Element.ALIGN_LEFT));
     }
 
     private PdfPTable lines(PdfWriter writer) {
@@ -89,11 +89,12 @@ public final class QuotePdf {
         for (String label : new String[] {"Part", "", "Qty", "Each", "Price"}) {
             boolean isFigure = !label.isEmpty() && !label.equals("Part");
             table.addCell(ruled(
-                    Words.phrase(Typeface.BOLD, SMALL, label), isFigure ? Element.ALIGN_RIGHT : Element.ALIGN_LEFT));
+                    PrintText.phrase(Typeface.BOLD, SMALL, label),
+                    isFigure ? Element.ALIGN_RIGHT : Element.ALIGN_LEFT));
         }
         for (Quote.Line line : quote.lines()) {
-            Phrase part = Words.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
-            part.add(Words.phrase(Typeface.PLAIN, TEXT, line.name()));
+            Phrase part = PrintText.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
+            part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
             table.addCell(ruled(part, Element.ALIGN_LEFT));
             Image bars = Barcodes.code128(
                     writer.getDirectContent(),
@@ -105,10 +106,11 @@ public final class QuotePdf {
             scanned.setBorderWidth(RULE);
             scanned.setPadding(Barcodes.QUIET);
             table.addCell(scanned);
-            table.addCell(ruled(Words.phrase(Typeface.PLAIN, TEXT, "" + line.quantity()), Element.ALIGN_RIGHT));
+            table.addCell(ruled(PrintText.phrase(Typeface.PLAIN, TEXT, "" + line.quantity()), Element.ALIGN_RIGHT));
+            table.addCell(ruled(
+                    PrintText.phrase(Typeface.PLAIN, TEXT, line.unitPrice().decimal()), Element.ALIGN_RIGHT));
             table.addCell(
-                    ruled(Words.phrase(Typeface.PLAIN, TEXT, line.unitPrice().decimal()), Element.ALIGN_RIGHT));
-            table.addCell(ruled(Words.phrase(Typeface.PLAIN, TEXT, line.price().decimal()), Element.ALIGN_RIGHT));
+                    ruled(PrintText.phrase(Typeface.PLAIN, TEXT, line.price().decimal()), Element.ALIGN_RIGHT));
         }
         return table;
     }
@@ -119,7 +121,7 @@ public final class QuotePdf {
         table.setHorizontalAlignment(Element.ALIGN_RIGHT);
         table.setSpacingBefore(10);
         table.setSpacingAfter(18);
-        Sum sum = quote.sum();
+        QuoteTotals sum = quote.sum();
         String percent = sum.taxPercent().toPlainString();
         if (!sum.taxIncluded()) {
             sum(table, Typeface.PLAIN, "Sum", sum.goods());
@@ -133,8 +135,8 @@ public final class QuotePdf {
     }
 
     private static void sum(PdfPTable table, Typeface face, String label, Money amount) {
-        table.addCell(bare(Words.phrase(face, TEXT, label), Element.ALIGN_RIGHT));
-        table.addCell(bare(Words.phrase(face, TEXT, amount.decimal()), Element.ALIGN_RIGHT));
+        table.addCell(bare(PrintText.phrase(face, TEXT, label), Element.ALIGN_RIGHT));
+        table.addCell(bare(PrintText.phrase(face, TEXT, amount.decimal()), Element.ALIGN_RIGHT));
     }
 
     private static String day(LocalDate day) {

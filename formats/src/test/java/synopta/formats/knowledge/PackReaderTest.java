@@ -110,7 +110,8 @@ public class PackReaderTest {
         String json = dryer.substring(0, dryer.indexOf(sound))
                 + wrong
                 + dryer.substring(dryer.indexOf(sound) + sound.length());
-        PackRefused refused = expectThrows(PackRefused.class, () -> PackReader.read("dryer.json", json));
+        PackRejectedException refused =
+                expectThrows(PackRejectedException.class, () -> PackReader.read("dryer.json", json));
         assertTrue(refused.getMessage().startsWith("dryer.json, "), refused.getMessage());
         Stream<PackFault> faults = refused.faults().stream();
         assertTrue(faults.anyMatch(f -> f.path().contains(path) && f.message().contains(words)), refused.getMessage());
@@ -119,7 +120,8 @@ public class PackReaderTest {
     @Test
     public void allFaultsOfAPackAreToldAtOnce() {
         String json = dryer.replace("\"strength\": 0.98", "\"strength\": 1.2").replace("\"leak\": 0.02", "\"leak\": 2");
-        PackRefused refused = expectThrows(PackRefused.class, () -> PackReader.read("dryer.json", json));
+        PackRejectedException refused =
+                expectThrows(PackRejectedException.class, () -> PackReader.read("dryer.json", json));
         assertTrue(refused.faults().size() > 5, refused.getMessage());
     }
 

@@ -32,7 +32,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.Test;
 import synopta.core.catalog.PartNumber;
 import synopta.core.order.Quote;
-import synopta.core.order.Sum;
+import synopta.core.order.QuoteTotals;
 import synopta.core.quantity.Money;
 
 public class QuotePdfTest {
@@ -50,7 +50,7 @@ public class QuotePdfTest {
                 Optional.of("Øster & Söhne 李"),
                 OptionalLong.of(31),
                 lines,
-                Sum.of(goods, new BigDecimal("15"), true));
+                QuoteTotals.of(goods, new BigDecimal("15"), true));
     }
 
     private static Quote.Line line(String part, String name, int quantity, String each) {
@@ -83,7 +83,7 @@ public class QuotePdfTest {
                     "=door spring 2 3.60 7.20",
                     "To pay, EUR 49.10",
                     "Tax in it, 15 % 6.40",
-                    Sum.RULE)) {
+                    QuoteTotals.RULE)) {
                 assertTrue(text.contains(said), said + " in " + text);
             }
             assertEquals(page.getNumberOfPages(), 1);

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketQuery;
-import synopta.core.basket.Option;
+import synopta.core.basket.PlanOption;
 import synopta.core.basket.Proof;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.PartNumber;
@@ -111,10 +111,10 @@ public final class BasketWire {
             List<PiecesWire> spare,
             List<PiecesWire> undone) {
         /** The wire form of a purchase. */
-        public static PurchaseWire of(Option option) {
+        public static PurchaseWire of(PlanOption option) {
             Purchase purchase = option.purchase();
             return new PurchaseWire(
-                    option.kinds().stream().sorted().map(Option.Kind::slug).toList(),
+                    option.kinds().stream().sorted().map(PlanOption.Kind::slug).toList(),
                     purchase.lines().stream().map(PurchaseLineWire::of).toList(),
                     purchase.total().decimal(),
                     purchase.net().decimal(),

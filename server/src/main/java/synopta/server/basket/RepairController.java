@@ -13,22 +13,22 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.basket.RepairOrReplace;
 import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.LifeCurve;
-import synopta.core.knowledge.Replacement;
+import synopta.core.knowledge.ReplacementMachine;
 import synopta.core.quantity.Money;
-import synopta.server.Packs;
+import synopta.server.KnowledgeService;
+import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
-import synopta.store.house.HouseRuleStore;
+import synopta.store.settings.SettingsStore;
 
 /** What a year costs with the repair, and with a new machine. */
 @RestController
 @RequestMapping(path = "/api/repair-or-replace", produces = MediaType.APPLICATION_JSON_VALUE)
 class RepairController {
-    private final Packs packs;
-    private final HouseRuleStore rules;
+    private final KnowledgeService packs;
+    private final SettingsStore rules;
     private final String currency;
 
-    RepairController(Packs packs, HouseRuleStore rules, @Value("${synopta.currency}") String currency) {
+    RepairController(KnowledgeService packs, SettingsStore rules, @Value("${synopta.currency}") String currency) {
         this.packs = packs;
         this.rules = rules;
         this.currency = currency;
@@ -58,9 +58,9 @@ class RepairController {
 
     @PostMapping
     RepairAnswer weigh(@Valid @RequestBody RepairRequest asked) {
-        Replacement usual = packs.of(Appliance.of(asked.appliance()))
+        ReplacementMachine usual = packs.of(Appliance.of(asked.appliance()))
                 .flatMap(pack -> pack.replacement())
-                .orElseThrow(() -> Refused.impossible(
+                .orElseThrow(() -> ApiException.impossible(
                         "appliance", "Nothing is known of new ones of this kind: give the price and the life."));
         Money fresh = asked.newPrice() == null
                 ? new Money(usual.price().movePointRight(2).longValueExact(), currency)

@@ -47,22 +47,22 @@ class BenchController {
     }
 
     @PostMapping("/orifice")
-    MechanicWire.OrificeAnswer orifice(@Valid @RequestBody MechanicWire.OrificeRequest request) {
+    MechanicalWire.OrificeAnswer orifice(@Valid @RequestBody MechanicalWire.OrificeRequest request) {
         return request.judged();
     }
 
     @PostMapping("/duct")
-    MechanicWire.DuctAnswer duct(@Valid @RequestBody MechanicWire.DuctRequest request) {
+    MechanicalWire.DuctAnswer duct(@Valid @RequestBody MechanicalWire.DuctRequest request) {
         return request.judged();
     }
 
     @PostMapping("/belt")
-    MechanicWire.BeltAnswer belt(@Valid @RequestBody MechanicWire.BeltRequest request) {
+    MechanicalWire.BeltAnswer belt(@Valid @RequestBody MechanicalWire.BeltRequest request) {
         return request.judged();
     }
 
     @PostMapping("/tool")
-    MechanicWire.ToolAnswer tool(@Valid @RequestBody MechanicWire.ToolRequest request) {
+    MechanicalWire.ToolAnswer tool(@Valid @RequestBody MechanicalWire.ToolRequest request) {
         return request.judged();
     }
 }

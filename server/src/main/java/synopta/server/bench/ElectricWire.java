@@ -13,8 +13,8 @@ import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
 import synopta.core.bench.FuseCheck;
 import synopta.core.bench.SupplyCheck;
+import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** Wire records of the checks of electrical parts. */
 final class ElectricWire {
@@ -197,7 +197,7 @@ final class ElectricWire {
             if (point.equals("service")) {
                 return SupplyCheck.Point.SERVICE;
             }
-            throw Refused.impossible("point", "Point (%s) must be utilization or service.".formatted(point));
+            throw ApiException.impossible("point", "Point (%s) must be utilization or service.".formatted(point));
         }
     }
 
@@ -243,7 +243,7 @@ final class ElectricWire {
             if (bleedMegohms instanceof Number number) {
                 return number.doubleValue();
             }
-            throw Refused.impossible("bleedMegohms", "Bleed resistance must be a number of megohms, or OL.");
+            throw ApiException.impossible("bleedMegohms", "Bleed resistance must be a number of megohms, or OL.");
         }
     }
 

@@ -15,15 +15,15 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.bench.Measure;
+import synopta.core.bench.MeasureParser;
 import synopta.core.bench.PartMatcher;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.fit.FitFinder;
-import synopta.core.fit.Unit;
+import synopta.core.fit.MachineUnit;
+import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** Which part the old one on the counter is. */
 @RestController
@@ -44,7 +44,7 @@ class MatchController {
     MatchAnswer match(@Valid @RequestBody MatchRequest request) {
         List<Part> parts = catalog.partsOfType(request.partType());
         if (parts.isEmpty()) {
-            throw Refused.impossible(
+            throw ApiException.impossible(
                     "partType", "No part of the type %s is in the catalogue.".formatted(request.partType()));
         }
         Optional<Predicate<Part>> fits = Optional.ofNullable(request.model()).map(this::fitting);
@@ -59,9 +59,9 @@ class MatchController {
     private Predicate<Part> fitting(String written) {
         ModelNumber model = new ModelNumber(written);
         if (catalog.model(model).isEmpty()) {
-            throw Refused.impossible("model", "No model %s is in the catalogue; leave it out.".formatted(written));
+            throw ApiException.impossible("model", "No model %s is in the catalogue; leave it out.".formatted(written));
         }
-        return part -> finder.judge(model, Unit.NOT_KNOWN, part.number())
+        return part -> finder.judge(model, MachineUnit.NOT_KNOWN, part.number())
                 .fold(fits -> true, depends -> true, not -> false, unknown -> false);
     }
 
@@ -80,16 +80,16 @@ class MatchController {
         private static String value(String spec, Object value) {
             if (value instanceof Number number) {
                 if (!(number.doubleValue() >= 0)) {
-                    throw Refused.impossible(
+                    throw ApiException.impossible(
                             "measures." + spec, "Measure %s (%s) must be at least 0.".formatted(spec, value));
                 }
                 return value.toString();
             }
             if (value == null || value.toString().isBlank()) {
-                throw Refused.impossible("measures." + spec, "Measure %s is empty; leave it out.".formatted(spec));
+                throw ApiException.impossible("measures." + spec, "Measure %s is empty; leave it out.".formatted(spec));
             }
             return spec.endsWith("-mm")
-                    ? String.valueOf(Measure.millimetres(value.toString(), false))
+                    ? String.valueOf(MeasureParser.millimetres(value.toString(), false))
                     : value.toString();
         }
     }
@@ -136,7 +136,9 @@ class MatchController {
         }
 
         private static String inches(PartMatcher.Difference difference) {
-            return difference.spec().endsWith("-mm") ? Measure.inches(Double.parseDouble(difference.listed())) : null;
+            return difference.spec().endsWith("-mm")
+                    ? MeasureParser.inches(Double.parseDouble(difference.listed()))
+                    : null;
         }
 
         /** A listed figure as a number; a word as it is. */

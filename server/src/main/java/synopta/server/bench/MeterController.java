@@ -7,23 +7,23 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.bench.Judged;
+import synopta.core.bench.CheckResult;
+import synopta.core.bench.MeterSimulator;
 import synopta.core.bench.RangeCheck;
-import synopta.core.bench.StandIn;
 import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Reading;
-import synopta.server.Packs;
+import synopta.server.KnowledgeService;
+import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** Readings by the tests of the packs, of a real part or of one that was made up to practise on. */
 @RestController
 class MeterController {
-    private final Packs packs;
+    private final KnowledgeService packs;
 
-    MeterController(Packs packs) {
+    MeterController(KnowledgeService packs) {
         this.packs = packs;
     }
 
@@ -31,9 +31,12 @@ class MeterController {
     MeterAnswer read(@Valid @RequestBody MeterRequest request) {
         Pack pack = pack(request.appliance());
         MeterTest test = test(pack, request.test());
-        StandIn.Condition condition = StandIn.drawn(test, request.shuffles());
-        Reading reading =
-                StandIn.read(test, condition, StandIn.Terminal.of(request.red()), StandIn.Terminal.of(request.black()));
+        MeterSimulator.Condition condition = MeterSimulator.drawn(test, request.shuffles());
+        Reading reading = MeterSimulator.read(
+                test,
+                condition,
+                MeterSimulator.Terminal.of(request.red()),
+                MeterSimulator.Terminal.of(request.black()));
         String partType = pack.fault(test.finds().get(0)).orElseThrow().partType();
         return new MeterAnswer(
                 MeterWire.of(reading), partType, Boolean.TRUE.equals(request.reveal()) ? condition.slug() : null);
@@ -42,7 +45,7 @@ class MeterController {
     @PostMapping(path = "/api/bench/range", produces = MediaType.APPLICATION_JSON_VALUE)
     RangeAnswer range(@Valid @RequestBody RangeRequest request) {
         MeterTest test = test(pack(request.appliance()), request.test());
-        Judged judged = RangeCheck.judge(test, MeterWire.reading("reading", request.reading()));
+        CheckResult judged = RangeCheck.judge(test, MeterWire.reading("reading", request.reading()));
         return new RangeAnswer(
                 test.goodFrom(),
                 test.goodTo(),
@@ -55,13 +58,13 @@ class MeterController {
 
     private Pack pack(String appliance) {
         return packs.of(Appliance.of(appliance))
-                .orElseThrow(
-                        () -> Refused.impossible("appliance", "There is no knowledge of a %s.".formatted(appliance)));
+                .orElseThrow(() ->
+                        ApiException.impossible("appliance", "There is no knowledge of a %s.".formatted(appliance)));
     }
 
     private static MeterTest test(Pack pack, String test) {
         return pack.test(test)
-                .orElseThrow(() -> Refused.impossible(
+                .orElseThrow(() -> ApiException.impossible(
                         "test",
                         "Test (%s) is not known for a %s."
                                 .formatted(test, pack.appliance().slug())));

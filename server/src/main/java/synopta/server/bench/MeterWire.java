@@ -1,8 +1,8 @@
 package synopta.server.bench;
 
-import synopta.core.bench.Measure;
+import synopta.core.bench.MeasureParser;
 import synopta.core.knowledge.Reading;
-import synopta.server.web.Refused;
+import synopta.server.web.ApiException;
 
 /** A meter's reading over the wire: a number of ohms, "OL", or as people say it, as "24R" or "1.2k". */
 final class MeterWire {
@@ -12,9 +12,9 @@ final class MeterWire {
         try {
             return value instanceof Number number
                     ? new Reading.Figure(number.doubleValue())
-                    : Measure.ohms(String.valueOf(value));
+                    : MeasureParser.ohms(String.valueOf(value));
         } catch (IllegalArgumentException e) {
-            throw Refused.impossible(field, e.getMessage());
+            throw ApiException.impossible(field, e.getMessage());
         }
     }
 

@@ -3,12 +3,12 @@ package synopta.server.bench;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import synopta.core.bench.Judged;
+import synopta.core.bench.CheckResult;
 import synopta.core.bench.SensorCurve;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ThermostatCheck;
+import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** Wire records of the checks of what feels warmth. */
 final class SensorWire {
@@ -37,7 +37,7 @@ final class SensorWire {
                 return new SensorCurve.SteinhartHart(steinhartHart.a(), steinhartHart.b(), steinhartHart.c());
             }
             if (r25Ohms == null || betaKelvin == null) {
-                throw Refused.impossible(
+                throw ApiException.impossible(
                         r25Ohms == null ? "r25Ohms" : "betaKelvin",
                         "Give r25Ohms and betaKelvin, or steinhartHart, or platinumOhmsAtZero.");
             }
@@ -72,7 +72,7 @@ final class SensorWire {
 
     /** A verdict without figures of its own. */
     record JudgedAnswer(String verdict, String why, String next, String source) {
-        static JudgedAnswer of(Judged judged) {
+        static JudgedAnswer of(CheckResult judged) {
             return new JudgedAnswer(judged.verdict().slug(), judged.why(), judged.next(), judged.source());
         }
     }

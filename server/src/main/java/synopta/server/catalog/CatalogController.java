@@ -10,9 +10,9 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
-import synopta.core.fit.Twins;
-import synopta.server.Packs;
-import synopta.server.web.Refused;
+import synopta.core.fit.EquivalentModels;
+import synopta.server.KnowledgeService;
+import synopta.server.web.ApiException;
 
 /** Facts of the catalogue, and the layouts the packs draw. */
 @RestController
@@ -21,9 +21,9 @@ class CatalogController {
     private static final int MOST_TWINS = 100;
 
     private final Catalog catalog;
-    private final Packs packs;
+    private final KnowledgeService packs;
 
-    CatalogController(Catalog catalog, Packs packs) {
+    CatalogController(Catalog catalog, KnowledgeService packs) {
         this.catalog = catalog;
         this.packs = packs;
     }
@@ -48,7 +48,7 @@ class CatalogController {
         Model found = found(model);
         return new CatalogWire.TwinsWire(
                 found.number().written(),
-                new Twins(catalog)
+                new EquivalentModels(catalog)
                         .of(found, MOST_TWINS).stream()
                                 .map(CatalogWire.TwinWire::of)
                                 .toList());
@@ -69,7 +69,7 @@ class CatalogController {
 
     private Model found(String model) {
         return catalog.model(new ModelNumber(model))
-                .orElseThrow(() -> Refused.missing(
+                .orElseThrow(() -> ApiException.missing(
                         "No model %s is in the catalogue. Read the tag with POST /api/tag/read, which finds the nearest."
                                 .formatted(model)));
     }

@@ -8,7 +8,7 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
-import synopta.core.fit.Twin;
+import synopta.core.fit.EquivalentModel;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of the catalogue and of layouts. */
@@ -80,7 +80,7 @@ public final class CatalogWire {
     /** A twin, and the places where both have the same parts or not. */
     public record TwinWire(
             String model, String brand, @MayBeNull String fuel, List<String> shared, List<String> differing) {
-        static TwinWire of(Twin twin) {
+        static TwinWire of(EquivalentModel twin) {
             return new TwinWire(
                     twin.model().number().written(),
                     twin.model().brand(),

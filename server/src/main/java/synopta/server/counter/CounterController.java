@@ -7,9 +7,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Catalog;
-import synopta.core.counter.CaseView;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.server.Packs;
+import synopta.server.KnowledgeService;
+import synopta.server.record.CaseWire;
 
 /** A case worked through all steps at once. */
 @RestController
@@ -17,9 +18,9 @@ import synopta.server.Packs;
 class CounterController {
     private final Counter counter;
     private final Catalog catalog;
-    private final Packs packs;
+    private final KnowledgeService packs;
 
-    CounterController(Counter counter, Catalog catalog, Packs packs) {
+    CounterController(Counter counter, Catalog catalog, KnowledgeService packs) {
         this.counter = counter;
         this.catalog = catalog;
         this.packs = packs;
@@ -27,7 +28,7 @@ class CounterController {
 
     @PostMapping
     CounterWire.CounterAnswer work(@Valid @RequestBody CaseWire.CaseFields fields) {
-        CaseView view = counter.work(fields.draft());
+        CaseAssessment view = counter.work(fields.draft());
         return CounterWire.CounterAnswer.of(view, view.appliance().flatMap(packs::of), catalog);
     }
 }

@@ -3,20 +3,20 @@ package synopta.server.counter;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
-import synopta.core.counter.CaseView;
-import synopta.core.counter.Construction;
-import synopta.core.counter.Known;
-import synopta.core.counter.Look;
-import synopta.core.counter.NeededPart;
-import synopta.core.counter.Piece;
-import synopta.core.counter.WantedPart;
-import synopta.core.handover.HandOver;
+import synopta.core.counter.CaseAssessment;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.identify.DistinguishingQuestion;
+import synopta.core.identify.PlatformCandidate;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.line.LineToken;
 import synopta.core.quantity.Money;
+import synopta.core.sale.OptionalPart;
+import synopta.core.sale.RequiredPart;
 import synopta.server.basket.BasketWire;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.AnswerWire;
@@ -55,7 +55,7 @@ public final class CounterWire {
             List<SaleWire.OfferedWire> options,
             List<PartWire> parts,
             List<AnswerWire.CautionWire> cautions) {
-        static CounterAnswer of(CaseView view, Optional<Pack> pack, Catalog catalog) {
+        static CounterAnswer of(CaseAssessment view, Optional<Pack> pack, Catalog catalog) {
             return new CounterAnswer(
                     view.pieces().stream().map(PieceWire::of).toList(),
                     view.reading().map(TagWire.TagAnswer::of).orElse(null),
@@ -98,7 +98,7 @@ public final class CounterWire {
     /** A construction that an unlisted machine may be of. */
     public record ConstructionWire(
             String platform, String appliance, String layout, List<String> brands, double probability) {
-        static ConstructionWire of(Construction construction) {
+        static ConstructionWire of(PlatformCandidate construction) {
             return new ConstructionWire(
                     construction.platform().platform(),
                     construction.platform().appliance().slug(),
@@ -113,7 +113,7 @@ public final class CounterWire {
 
     /** What to look at to tell constructions apart; an answer goes back among `looked`. */
     public record LookWire(String question, List<LookAnswerWire> answers, double expectedGainBits) {
-        static LookWire of(Look look) {
+        static LookWire of(DistinguishingQuestion look) {
             return new LookWire(
                     look.question(),
                     look.answers().stream()
@@ -128,14 +128,14 @@ public final class CounterWire {
 
     /** A piece of the line. */
     public record PieceWire(String kind, String text, int from, int to) {
-        static PieceWire of(Piece piece) {
+        static PieceWire of(LineToken piece) {
             return new PieceWire(piece.kind().slug(), piece.text(), piece.from(), piece.to());
         }
     }
 
     /** Something known, with its source. */
     public record KnownWire(String key, String words, String source, boolean sure) {
-        static KnownWire of(Known known) {
+        public static KnownWire of(KnownFact known) {
             return new KnownWire(known.key(), known.words(), known.source(), known.sure());
         }
     }
@@ -149,7 +149,7 @@ public final class CounterWire {
             int quantity,
             FitWire.FitAnswer fit,
             String why) {
-        static NeededWire of(NeededPart need) {
+        static NeededWire of(RequiredPart need) {
             return new NeededWire(
                     need.partType(),
                     need.slots(),
@@ -172,13 +172,13 @@ public final class CounterWire {
             @MayBeNull String price,
             int onHand,
             List<ShelfStockWire> stock) {
-        static List<PartWire> namedIn(CaseView view, Catalog catalog) {
+        static List<PartWire> namedIn(CaseAssessment view, Catalog catalog) {
             return Stream.of(
                             view.sale().purchases().stream()
                                     .flatMap(p -> Stream.concat(
                                             p.lines().stream().map(l -> l.part()),
                                             p.spare().stream().map(s -> s.part()))),
-                            view.sale().wants().stream().map(WantedPart::supplied),
+                            view.sale().wants().stream().map(OptionalPart::supplied),
                             view.needs().stream().flatMap(n -> n.supplied().stream()))
                     .flatMap(numbers -> numbers)
                     .distinct()
@@ -208,7 +208,7 @@ public final class CounterWire {
 
     /** An entry of the bag list. */
     public record BagWire(String part, String kind, String text) {
-        static BagWire of(HandOver.BagEntry entry) {
+        public static BagWire of(HandoverPlanner.BagEntry entry) {
             return new BagWire(entry.part().written(), entry.kind().slug(), entry.text());
         }
     }

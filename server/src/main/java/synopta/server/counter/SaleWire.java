@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import synopta.core.basket.BasketPlan;
-import synopta.core.basket.Option;
-import synopta.core.counter.CaseView;
-import synopta.core.counter.QuantityNote;
-import synopta.core.counter.WantedPart;
+import synopta.core.basket.PlanOption;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.knowledge.Pack;
+import synopta.core.sale.OptionalPart;
+import synopta.core.sale.QuantityNote;
 import synopta.core.teardown.WhileOpen;
 import synopta.core.teardown.Work;
 import synopta.server.basket.BasketWire;
@@ -30,7 +30,7 @@ public final class SaleWire {
             String source,
             @MayBeNull OpenWire open,
             String why) {
-        static WantedWire of(WantedPart want) {
+        static WantedWire of(OptionalPart want) {
             return new WantedWire(
                     want.partType(),
                     want.slots(),
@@ -88,8 +88,8 @@ public final class SaleWire {
             List<String> checks,
             List<TeardownWire.LookingWire> looks,
             List<CounterWire.BagWire> bag) {
-        static List<OfferedWire> of(CaseView view, Optional<Pack> pack) {
-            List<Option> all = view.plan().map(BasketPlan::all).orElse(List.of());
+        static List<OfferedWire> of(CaseAssessment view, Optional<Pack> pack) {
+            List<PlanOption> all = view.plan().map(BasketPlan::all).orElse(List.of());
             List<OfferedWire> options = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
                 Optional<Work> work = view.sale().works().stream().skip(i).findFirst();

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import synopta.core.basket.BasketQuery;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.PartNumber;
-import synopta.core.counter.Shopping;
 import synopta.core.quantity.Money;
 import synopta.server.web.MayBeNull;
 
@@ -21,7 +21,7 @@ public final class ShoppingWire {
 
     private ShoppingWire() {}
 
-    static Shopping of(List<AdjustedWire> adjusted, String branch, Integer neededInDays) {
+    public static Shopping of(List<AdjustedWire> adjusted, String branch, Integer neededInDays) {
         if (neededInDays != null && neededInDays < 0) {
             throw new IllegalArgumentException("Days (%d) must be at least 0; 0 is today.".formatted(neededInDays));
         }
@@ -33,7 +33,7 @@ public final class ShoppingWire {
                 neededInDays == null ? OptionalInt.empty() : OptionalInt.of(neededInDays));
     }
 
-    static Integer days(Shopping shopping) {
+    public static Integer days(Shopping shopping) {
         return shopping.neededInDays().isPresent() ? shopping.neededInDays().getAsInt() : null;
     }
 
@@ -53,7 +53,7 @@ public final class ShoppingWire {
                     Boolean.TRUE.equals(needed));
         }
 
-        static List<AdjustedWire> of(Shopping shopping) {
+        public static List<AdjustedWire> of(Shopping shopping) {
             return shopping.adjusted().stream()
                     .map(a -> new AdjustedWire(
                             a.part().written(),

@@ -5,11 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import synopta.core.counter.CaseView;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Evidence;
-import synopta.core.diagnosis.Hearing;
+import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Question;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.knowledge.Caution;
@@ -35,13 +35,13 @@ public final class AnswerWire {
             List<QuestionWire> next,
             AdviceWire advice,
             List<CautionWire> cautions) {
-        static DiagnosisAnswer of(Pack pack, CaseView view) {
+        static DiagnosisAnswer of(Pack pack, CaseAssessment view) {
             Diagnosis diagnosis = view.diagnosis().orElseThrow();
             return new DiagnosisAnswer(
                     HearingWire.of(pack, view.hearing()),
                     view.hearing().heard().stream().map(HeardWire::of).toList(),
                     view.hearing().unheard().stream()
-                            .map(Hearing.Unheard::phrase)
+                            .map(ParsedComplaint.Unheard::phrase)
                             .toList(),
                     suspectsOf(pack, diagnosis),
                     questionsOf(pack, diagnosis),
@@ -62,7 +62,7 @@ public final class AnswerWire {
 
     /** A finding heard in the complaint. */
     public record HeardWire(String finding, String answer, String phrase, boolean sure) {
-        private static HeardWire of(Hearing.Heard heard) {
+        private static HeardWire of(ParsedComplaint.Heard heard) {
             Evidence evidence = heard.evidence();
             return new HeardWire(evidence.finding(), evidence.answer(), heard.phrase(), evidence.sure());
         }
@@ -71,7 +71,7 @@ public final class AnswerWire {
     /** What was heard besides findings: parts named, readings without a place, doubts about right parts. */
     public record HearingWire(List<NamedWire> named, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
         /** The wire form. */
-        public static HearingWire of(Pack pack, Hearing hearing) {
+        public static HearingWire of(Pack pack, ParsedComplaint hearing) {
             return new HearingWire(
                     hearing.named().stream().map(n -> NamedWire.of(pack, n)).toList(),
                     hearing.unplaced().stream()
@@ -90,7 +90,7 @@ public final class AnswerWire {
 
     /** A part spoken of by name, and what the word may mean; `how` is `asked`, `mentioned`, `denied` or `renewed`. */
     public record NamedWire(String phrase, String how, List<MeaningWire> meanings) {
-        private static NamedWire of(Pack pack, Hearing.Named named) {
+        private static NamedWire of(Pack pack, ParsedComplaint.Named named) {
             return new NamedWire(
                     named.phrase(),
                     named.how().name().toLowerCase(Locale.ROOT),
@@ -109,7 +109,7 @@ public final class AnswerWire {
 
     /** A reading of which it was not said what it is of, and the tests it may be of. */
     public record UnplacedWire(String phrase, Object value, List<TestWire> tests) {
-        private static UnplacedWire of(Pack pack, Hearing.Unplaced unplaced) {
+        private static UnplacedWire of(Pack pack, ParsedComplaint.Unplaced unplaced) {
             return new UnplacedWire(
                     unplaced.phrase(),
                     DiagnosisWire.MeasuredWire.shown(unplaced.reading()),

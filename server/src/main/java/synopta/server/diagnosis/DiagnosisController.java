@@ -6,13 +6,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Catalog;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.CaseView;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
 import synopta.core.knowledge.Pack;
-import synopta.server.Packs;
-import synopta.server.web.Refused;
+import synopta.server.KnowledgeService;
+import synopta.server.web.ApiException;
 
 /** What is most likely wrong, and what to ask next. */
 @RestController
@@ -20,9 +20,9 @@ import synopta.server.web.Refused;
 class DiagnosisController {
     private final Counter counter;
     private final Catalog catalog;
-    private final Packs packs;
+    private final KnowledgeService packs;
 
-    DiagnosisController(Counter counter, Catalog catalog, Packs packs) {
+    DiagnosisController(Counter counter, Catalog catalog, KnowledgeService packs) {
         this.counter = counter;
         this.catalog = catalog;
         this.packs = packs;
@@ -30,15 +30,15 @@ class DiagnosisController {
 
     @PostMapping
     AnswerWire.DiagnosisAnswer diagnose(@Valid @RequestBody DiagnosisWire.DiagnosisRequest request) {
-        CaseDraft draft = request.draft();
+        CaseInput draft = request.draft();
         draft.model().filter(m -> catalog.model(m).isEmpty()).ifPresent(m -> {
-            throw Refused.impossible(
+            throw ApiException.impossible(
                     "model", "No model %s is in the catalogue. Read the tag first, or leave it out.".formatted(m));
         });
-        CaseView view = counter.work(draft);
+        CaseAssessment view = counter.work(draft);
         Pack pack = view.appliance()
                 .flatMap(packs::of)
-                .orElseThrow(() -> Refused.impossible(
+                .orElseThrow(() -> ApiException.impossible(
                         "appliance",
                         view.appliance().isPresent()
                                 ? "There is no knowledge pack for this appliance yet."

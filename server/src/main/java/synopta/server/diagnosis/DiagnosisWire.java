@@ -7,15 +7,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
-import synopta.core.counter.CaseDraft;
-import synopta.core.counter.Shopping;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Reading;
+import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** Wire records of the diagnosis. */
 public final class DiagnosisWire {
@@ -31,8 +31,8 @@ public final class DiagnosisWire {
             @MayBeNull @Size(max = 200) List<@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<@Valid MeasuredWire> readings,
             @MayBeNull String person) {
-        CaseDraft draft() {
-            return new CaseDraft(
+        CaseInput draft() {
+            return new CaseInput(
                     complaint == null ? "" : complaint,
                     Optional.ofNullable(model).map(ModelNumber::new),
                     Optional.ofNullable(appliance).map(Appliance::of),
@@ -58,14 +58,14 @@ public final class DiagnosisWire {
     }
 
     /** The core's form of answers; none when the field is missing. */
-    public static List<CaseDraft.Answered> answered(List<AnsweredWire> findings) {
+    public static List<CaseInput.Answered> answered(List<AnsweredWire> findings) {
         return findings == null
                 ? List.of()
                 : findings.stream().map(AnsweredWire::answered).toList();
     }
 
     /** The core's form of readings; none when the field is missing. */
-    public static List<CaseDraft.Measured> measured(List<MeasuredWire> readings) {
+    public static List<CaseInput.Measured> measured(List<MeasuredWire> readings) {
         return readings == null
                 ? List.of()
                 : readings.stream().map(MeasuredWire::measured).toList();
@@ -76,12 +76,12 @@ public final class DiagnosisWire {
             @NotNull @Size(max = 100) String finding,
             @NotNull @Size(max = 40) String answer,
             @MayBeNull Boolean sure) {
-        private CaseDraft.Answered answered() {
-            return new CaseDraft.Answered(finding, answer, sure == null || sure);
+        private CaseInput.Answered answered() {
+            return new CaseInput.Answered(finding, answer, sure == null || sure);
         }
 
         /** The wire form. */
-        public static AnsweredWire of(CaseDraft.Answered answered) {
+        public static AnsweredWire of(CaseInput.Answered answered) {
             return new AnsweredWire(answered.finding(), answered.answer(), answered.sure() ? null : false);
         }
     }
@@ -92,19 +92,19 @@ public final class DiagnosisWire {
 
             @NotNull @io.swagger.v3.oas.annotations.media.Schema(oneOf = {Double.class, String.class})
             Object value) {
-        private CaseDraft.Measured measured() {
+        private CaseInput.Measured measured() {
             if (value instanceof Number number) {
-                return new CaseDraft.Measured(test, new Reading.Figure(number.doubleValue()));
+                return new CaseInput.Measured(test, new Reading.Figure(number.doubleValue()));
             }
             if ("OL".equals(value)) {
-                return new CaseDraft.Measured(test, new Reading.Overload());
+                return new CaseInput.Measured(test, new Reading.Overload());
             }
-            throw Refused.impossible(
+            throw ApiException.impossible(
                     "readings.value", "Reading (%s) of %s must be a number or \"OL\".".formatted(value, test));
         }
 
         /** The wire form. */
-        public static MeasuredWire of(CaseDraft.Measured measured) {
+        public static MeasuredWire of(CaseInput.Measured measured) {
             return new MeasuredWire(measured.test(), shown(measured.reading()));
         }
 

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
-import synopta.core.fit.PartBook;
 import synopta.core.fit.PartComparison;
+import synopta.core.fit.PartDetails;
 import synopta.core.fit.Specifications;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.SpecRule;
@@ -51,7 +51,7 @@ final class CompareWire {
             boolean interchangeable,
             String words,
             List<SpecLine> specs) {
-        private static StandInWire of(PartBook.StandIn standIn, Catalog catalog) {
+        private static StandInWire of(PartDetails.StandIn standIn, Catalog catalog) {
             return new StandInWire(
                     PartsWire.PartLine.of(standIn.part(), catalog),
                     standIn.basis().isEmpty() ? null : standIn.basis(),
@@ -64,7 +64,7 @@ final class CompareWire {
 
     /** What may stand in for a part. */
     record StandIns(String part, @MayBeNull String safety, List<StandInWire> equivalents) {
-        static StandIns of(Part part, PartBook book, Catalog catalog) {
+        static StandIns of(Part part, PartDetails book, Catalog catalog) {
             String safety = book.safety(part);
             return new StandIns(
                     part.number().written(),

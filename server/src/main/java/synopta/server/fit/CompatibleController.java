@@ -17,11 +17,11 @@ import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
-import synopta.core.fit.Compatible;
+import synopta.core.fit.CompatibleModels;
 import synopta.core.fit.WhereUsed;
+import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** Models of other brands that take the parts of a case. */
 @RestController
@@ -30,11 +30,11 @@ class CompatibleController {
     private static final int SHOWN = 400;
 
     private final Catalog catalog;
-    private final Compatible compatible;
+    private final CompatibleModels compatible;
 
     CompatibleController(Catalog catalog, WhereUsed whereUsed) {
         this.catalog = catalog;
-        compatible = new Compatible(catalog, whereUsed);
+        compatible = new CompatibleModels(catalog, whereUsed);
     }
 
     @GetMapping(path = "/api/compatible", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -42,7 +42,7 @@ class CompatibleController {
             @RequestParam(required = false) @MayBeNull String model,
             @RequestParam @NotEmpty @Size(max = 30) List<String> part) {
         List<Part> parts = parts(part);
-        List<Compatible.Machine> all = machines(model, parts);
+        List<CompatibleModels.Machine> all = machines(model, parts);
         return new CompatibleAnswer(
                 parts.stream().map(p -> PartsWire.PartLine.of(p, catalog)).toList(),
                 all.stream().limit(SHOWN).map(CompatibleModel::of).toList(),
@@ -61,11 +61,11 @@ class CompatibleController {
                 .csv(Attachment.csv(response, "compatible-models"));
     }
 
-    private List<Compatible.Machine> machines(String model, List<Part> parts) {
+    private List<CompatibleModels.Machine> machines(String model, List<Part> parts) {
         Optional<Model> known = Optional.ofNullable(model)
                 .filter(m -> !m.isBlank())
                 .map(m -> catalog.model(new ModelNumber(m))
-                        .orElseThrow(() -> Refused.impossible(
+                        .orElseThrow(() -> ApiException.impossible(
                                 "model", "No model %s is in the catalogue; leave it out.".formatted(m))));
         return compatible.of(known, parts.stream().map(Part::number).toList());
     }
@@ -74,7 +74,7 @@ class CompatibleController {
         return numbers.stream()
                 .distinct()
                 .map(number -> catalog.part(new PartNumber(number))
-                        .orElseThrow(() -> Refused.impossible(
+                        .orElseThrow(() -> ApiException.impossible(
                                 "part", "No part %s is in the catalogue; take it out.".formatted(number))))
                 .toList();
     }
@@ -87,7 +87,7 @@ class CompatibleController {
             @MayBeNull String fuel,
             Map<String, String> via,
             @MayBeNull List<String> differing) {
-        private static CompatibleModel of(Compatible.Machine machine) {
+        private static CompatibleModel of(CompatibleModels.Machine machine) {
             Map<String, String> via = new TreeMap<>();
             machine.via().forEach((part, how) -> via.put(part.written(), how.slug()));
             return new CompatibleModel(

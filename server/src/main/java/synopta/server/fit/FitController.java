@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitFinder;
-import synopta.core.fit.Unit;
+import synopta.core.fit.MachineUnit;
 
 /** Whether a part is right for a machine. */
 @RestController
@@ -25,7 +25,8 @@ class FitController {
     @PostMapping
     FitWire.FitAnswer judge(@Valid @RequestBody FitWire.FitRequest request) {
         ModelNumber model = new ModelNumber(request.model());
-        Unit unit = finder.unit(model, Optional.ofNullable(request.serial()), Optional.ofNullable(request.built()));
+        MachineUnit unit =
+                finder.unit(model, Optional.ofNullable(request.serial()), Optional.ofNullable(request.built()));
         return FitWire.FitAnswer.of(finder.judge(model, unit, new PartNumber(request.part())));
     }
 }

@@ -14,17 +14,17 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
-import synopta.core.catalog.Written;
 import synopta.core.fit.FitFinder;
-import synopta.core.fit.Lineage;
-import synopta.core.fit.Nearest;
-import synopta.core.fit.PartBook;
+import synopta.core.fit.FuzzyLookup;
+import synopta.core.fit.PartDetails;
+import synopta.core.fit.SupersessionChain;
 import synopta.core.fit.WhereUsed;
+import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.MayBeNull;
-import synopta.server.web.Refused;
 
 /** One part: what it is, what it has become, where it is used, what may stand in for it. */
 @RestController
@@ -35,9 +35,9 @@ class PartsController {
     private final Catalog catalog;
     private final FitFinder finder;
     private final WhereUsed whereUsed;
-    private final PartBook book;
+    private final PartDetails book;
 
-    PartsController(Catalog catalog, FitFinder finder, WhereUsed whereUsed, PartBook book) {
+    PartsController(Catalog catalog, FitFinder finder, WhereUsed whereUsed, PartDetails book) {
         this.catalog = catalog;
         this.finder = finder;
         this.whereUsed = whereUsed;
@@ -47,7 +47,7 @@ class PartsController {
     @GetMapping
     List<PartsWire.PartLine> find(
             @RequestParam @Size(max = 80) String q, @RequestParam(defaultValue = "10") @Min(1) @Max(100) int limit) {
-        return Nearest.parts(catalog, q, limit).stream()
+        return FuzzyLookup.parts(catalog, q, limit).stream()
                 .map(part -> PartsWire.PartLine.of(part, catalog))
                 .toList();
     }
@@ -65,7 +65,8 @@ class PartsController {
             @RequestParam(defaultValue = "") String after,
             @RequestParam(defaultValue = "50") @Min(1) @Max(MOST) int limit) {
         Part found = found(part);
-        return PartsWire.UsedBy.of(found, whereUsed.page(found.number(), named(brand), Written.key(after), limit));
+        return PartsWire.UsedBy.of(
+                found, whereUsed.page(found.number(), named(brand), NumberNormalizer.key(after), limit));
     }
 
     @GetMapping("/{part}/models/counts")
@@ -99,7 +100,7 @@ class PartsController {
 
     @GetMapping("/{part}/succession")
     PartsWire.SuccessionWire succession(@PathVariable String part) {
-        Lineage lineage = Lineage.of(catalog, found(part).number());
+        SupersessionChain lineage = SupersessionChain.of(catalog, found(part).number());
         return PartsWire.SuccessionWire.of(lineage, finder.supplies(lineage), catalog);
     }
 
@@ -120,7 +121,7 @@ class PartsController {
 
     private Part found(String part) {
         return catalog.part(new PartNumber(part))
-                .orElseThrow(() -> Refused.missing(
+                .orElseThrow(() -> ApiException.missing(
                         "No part %s is in the catalogue. Look for it with GET /api/parts?q=%s, which finds the nearest."
                                 .formatted(part, part)));
     }

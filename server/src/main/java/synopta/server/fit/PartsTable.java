@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import synopta.core.catalog.PartNumber;
-import synopta.core.fit.Compatible;
+import synopta.core.fit.CompatibleModels;
 import synopta.core.fit.WhereUsed;
 import synopta.formats.table.TableWriter;
 
@@ -36,13 +36,13 @@ final class PartsTable {
         };
     }
 
-    static TableWriter compatible(List<Compatible.Machine> machines, List<PartNumber> parts) {
+    static TableWriter compatible(List<CompatibleModels.Machine> machines, List<PartNumber> parts) {
         List<String> columns = new ArrayList<>(List.of("model", "brand", "appliance", "fuel", "differing"));
         parts.forEach(part -> columns.add(part.written()));
         return new TableWriter("compatible", columns, reader -> machines.forEach(m -> reader.accept(row(m, parts))));
     }
 
-    private static String[] row(Compatible.Machine machine, List<PartNumber> parts) {
+    private static String[] row(CompatibleModels.Machine machine, List<PartNumber> parts) {
         List<String> cells = new ArrayList<>(List.of(
                 machine.model().number().written(),
                 machine.model().brand(),

@@ -13,7 +13,7 @@ import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
-import synopta.core.fit.Lineage;
+import synopta.core.fit.SupersessionChain;
 import synopta.core.fit.Supply;
 import synopta.core.fit.WhereUsed;
 import synopta.core.quantity.Money;
@@ -174,7 +174,7 @@ final class PartsWire {
 
     /** What a part replaced and what it has become. */
     record SuccessionWire(String part, List<PartLine> parts, List<Step> steps, Way today, List<Way> alternatives) {
-        static SuccessionWire of(Lineage lineage, List<Supply> supplies, Catalog catalog) {
+        static SuccessionWire of(SupersessionChain lineage, List<Supply> supplies, Catalog catalog) {
             List<Supersession> rows = lineage.rows();
             Set<String> keys = new TreeSet<>(Set.of(lineage.part().key()));
             rows.forEach(row ->

@@ -7,16 +7,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.Pack;
-import synopta.server.Packs;
-import synopta.server.web.Refused;
+import synopta.server.KnowledgeService;
+import synopta.server.web.ApiException;
 
 /** What is known of each appliance, to be looked through. */
 @RestController
 @RequestMapping(path = "/api/knowledge", produces = MediaType.APPLICATION_JSON_VALUE)
 class KnowledgeController {
-    private final Packs packs;
+    private final KnowledgeService packs;
 
-    KnowledgeController(Packs packs) {
+    KnowledgeController(KnowledgeService packs) {
         this.packs = packs;
     }
 
@@ -38,8 +38,8 @@ class KnowledgeController {
 
     private Pack pack(String appliance) {
         return packs.of(Appliance.of(appliance))
-                .orElseThrow(() ->
-                        Refused.missing("There is no knowledge pack for a %s; see /api/knowledge for those there are."
+                .orElseThrow(() -> ApiException.missing(
+                        "There is no knowledge pack for a %s; see /api/knowledge for those there are."
                                 .formatted(appliance)));
     }
 }

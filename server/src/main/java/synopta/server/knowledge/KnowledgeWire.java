@@ -3,7 +3,7 @@ package synopta.server.knowledge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import synopta.core.bench.StandIn;
+import synopta.core.bench.MeterSimulator;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Circuit;
 import synopta.core.knowledge.Fault;
@@ -141,7 +141,7 @@ final class KnowledgeWire {
                                     figure(test.goodFrom()),
                                     figure(test.goodTo()),
                                     test.unit().symbol()),
-                    StandIn.serves(test));
+                    MeterSimulator.serves(test));
         }
 
         private static String figure(double value) {

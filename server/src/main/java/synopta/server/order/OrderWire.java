@@ -11,10 +11,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import synopta.core.order.OrderDesk;
-import synopta.core.order.Promise;
+import synopta.core.order.OrderService;
 import synopta.core.order.Quote;
-import synopta.core.order.Sum;
+import synopta.core.order.QuoteTotals;
+import synopta.core.order.Reservation;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of quotes, reservations and orders. */
@@ -51,7 +51,7 @@ public final class OrderWire {
             String total,
             String currency) {
         static QuoteAnswer of(Quote quote, String house) {
-            Sum sum = quote.sum();
+            QuoteTotals sum = quote.sum();
             return new QuoteAnswer(
                     quote.number(),
                     house,
@@ -65,7 +65,7 @@ public final class OrderWire {
                     sum.taxPercent().toPlainString(),
                     sum.taxIncluded(),
                     sum.tax().decimal(),
-                    Sum.RULE,
+                    QuoteTotals.RULE,
                     sum.total().decimal(),
                     sum.total().currency());
         }
@@ -110,7 +110,7 @@ public final class OrderWire {
             @MayBeNull Integer days,
             @MayBeNull Integer free,
             String said) {
-        static OutcomeWire of(OrderDesk.Outcome outcome, String branch) {
+        static OutcomeWire of(OrderService.Outcome outcome, String branch) {
             return outcome.fold(
                     promised -> of(promised.promise()),
                     gone -> new OutcomeWire(
@@ -125,7 +125,7 @@ public final class OrderWire {
                                     .formatted(branch, gone.free())));
         }
 
-        static OutcomeWire of(Promise promise) {
+        static OutcomeWire of(Reservation promise) {
             Integer days = promise.days().isPresent() ? promise.days().getAsInt() : null;
             return new OutcomeWire(
                     promise.number(),
@@ -138,7 +138,7 @@ public final class OrderWire {
                     said(promise));
         }
 
-        private static String said(Promise promise) {
+        private static String said(Reservation promise) {
             return switch (promise.state()) {
                 case RESERVED -> "Kept at %s.".formatted(promise.branch());
                 case ORDERED ->
@@ -155,7 +155,7 @@ public final class OrderWire {
 
     /** How the stand-in for the supplier behaves: `up`, `slow`, `out-of-stock` or `down`. */
     public record FeedWire(@NotBlank @Size(max = 20) String mode) {
-        static FeedWire of(StandInFeed.Mode mode) {
+        static FeedWire of(SimulatedSupplier.Mode mode) {
             return new FeedWire(mode.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         }
     }

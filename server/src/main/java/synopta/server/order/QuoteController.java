@@ -19,12 +19,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.PartNumber;
 import synopta.core.order.Quote;
-import synopta.core.order.QuoteDesk;
-import synopta.core.order.QuoteLog;
+import synopta.core.order.QuoteRepository;
+import synopta.core.order.QuoteService;
 import synopta.formats.order.QuotePdf;
 import synopta.formats.order.QuoteTable;
+import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
-import synopta.server.web.Refused;
 
 /** Quotes. */
 @RestController
@@ -32,11 +32,11 @@ import synopta.server.web.Refused;
 class QuoteController {
     private static final int PAGE = 50;
 
-    private final QuoteDesk desk;
-    private final QuoteLog log;
+    private final QuoteService desk;
+    private final QuoteRepository log;
     private final String house;
 
-    QuoteController(QuoteDesk desk, QuoteLog log, @Value("${synopta.house}") String house) {
+    QuoteController(QuoteService desk, QuoteRepository log, @Value("${synopta.house}") String house) {
         this.desk = desk;
         this.log = log;
         this.house = house;
@@ -49,7 +49,7 @@ class QuoteController {
                 Optional.ofNullable(asked.customer()),
                 asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
                 asked.lines().stream()
-                        .map(l -> new QuoteDesk.Asked(new PartNumber(l.part()), l.quantity()))
+                        .map(l -> new QuoteService.Asked(new PartNumber(l.part()), l.quantity()))
                         .toList());
         return ResponseEntity.created(URI.create("/api/quotes/" + quote.number()))
                 .body(OrderWire.QuoteAnswer.of(quote, house));
@@ -82,6 +82,6 @@ class QuoteController {
     }
 
     private Quote found(long number) {
-        return log.find(number).orElseThrow(() -> Refused.missing("There is no quote %d.".formatted(number)));
+        return log.find(number).orElseThrow(() -> ApiException.missing("There is no quote %d.".formatted(number)));
     }
 }

@@ -35,8 +35,8 @@ class TagController {
     }
 
     @GetMapping("/tag/weights")
-    WeightsWire.WeightsAnswer weights() {
-        return WeightsWire.WeightsAnswer.of(readers.confusion(), readers.get().weights());
+    EditCostsWire.WeightsAnswer weights() {
+        return EditCostsWire.WeightsAnswer.of(readers.confusion(), readers.get().weights());
     }
 
     @PostMapping("/serial/decode")

@@ -11,8 +11,8 @@ import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.tag.Candidate;
 import synopta.core.tag.PlatformGuess;
-import synopta.core.tag.ReadAgain;
 import synopta.core.tag.Recheck;
+import synopta.core.tag.RecheckAdvice;
 import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReading;
 import synopta.server.web.MayBeNull;
@@ -122,7 +122,7 @@ public final class TagWire {
 
     /** The character to read again. */
     public record ReadAgainWire(int position, List<String> options, String model, double expectedGainBits) {
-        static ReadAgainWire of(ReadAgain again) {
+        static ReadAgainWire of(RecheckAdvice again) {
             return new ReadAgainWire(
                     again.position(), again.options(), again.model().written(), again.expectedGainBits());
         }

@@ -10,16 +10,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.ModelNumber;
-import synopta.core.counter.OpeningDesk;
+import synopta.core.sale.TeardownService;
 
 /** What it takes to reach some places. */
 @RestController
 @RequestMapping(path = "/api/teardown", produces = MediaType.APPLICATION_JSON_VALUE)
 class TeardownController {
-    private final OpeningDesk desk;
+    private final TeardownService desk;
     private final String currency;
 
-    TeardownController(OpeningDesk desk, @Value("${synopta.currency}") String currency) {
+    TeardownController(TeardownService desk, @Value("${synopta.currency}") String currency) {
         this.desk = desk;
         this.currency = currency;
     }

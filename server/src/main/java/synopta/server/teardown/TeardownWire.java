@@ -6,12 +6,12 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import synopta.core.counter.OpeningDesk;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Handwork;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.WorkStep;
 import synopta.core.quantity.Money;
+import synopta.core.sale.TeardownService;
 import synopta.core.teardown.Work;
 import synopta.server.web.MayBeNull;
 
@@ -38,7 +38,7 @@ public final class TeardownWire {
             List<LookingWire> looks,
             List<OpenPartWire> whileOpen,
             String currency) {
-        static TeardownAnswer of(OpeningDesk.Opened opened, String currency) {
+        static TeardownAnswer of(TeardownService.Opened opened, String currency) {
             Work work = opened.work();
             return new TeardownAnswer(
                     StepWire.of(work),
@@ -79,7 +79,7 @@ public final class TeardownWire {
         }
 
         private static StepWire opening(OpeningStep step, Work work) {
-            Handwork hands = step.work();
+            WorkStep hands = step.work();
             return new StepWire(
                     "open",
                     step.id(),
@@ -126,7 +126,7 @@ public final class TeardownWire {
 
     /** So many fasteners, `kept` or `renewed`. */
     public record HardwareWire(String what, int count, String fate) {
-        private static List<HardwareWire> of(List<Handwork.Hardware> hardware) {
+        private static List<HardwareWire> of(List<WorkStep.Hardware> hardware) {
             return hardware.stream()
                     .map(h -> new HardwareWire(h.what(), h.count(), h.fate().slug()))
                     .toList();
@@ -170,7 +170,7 @@ public final class TeardownWire {
             String expectedSaving,
             boolean advised,
             List<String> savings) {
-        static OpenPartWire of(OpeningDesk.OpenPart open) {
+        static OpenPartWire of(TeardownService.OpenPart open) {
             return new OpenPartWire(
                     open.slots().get(0),
                     open.slots(),

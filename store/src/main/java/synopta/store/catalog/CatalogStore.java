@@ -7,17 +7,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.CatalogDump;
+import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogTables;
-import synopta.core.catalog.Delivery;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.ModelUsage;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
-import synopta.core.catalog.Taking;
 import synopta.store.jdbc.Jdbc;
 
 /** The catalogue in the store. */
@@ -30,7 +30,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     /** Puts these tables in the place of all that was there, or changes nothing. */
     public void replace(CatalogTables tables) {
-        replace(Delivery.of(tables), sheet -> {});
+        replace(CatalogImport.of(tables), sheet -> {});
     }
 
     private static final String STILL_KEPT = """
@@ -48,21 +48,21 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     /**
      * Puts the sheets that were sent in the place of those of the same name, in one transaction: all of them or, when it
-     * fails or the process ends, none; what is kept for somebody on a shelf stays kept. That they hold together is for {@link synopta.core.catalog.DeliveryCheck} to say.
+     * fails or the process ends, none; what is kept for somebody on a shelf stays kept. That they hold together is for {@link synopta.core.catalog.CatalogImportCheck} to say.
      *
      * @param begun is told of each sheet before it is written
      */
-    public void replace(Delivery delivery, Consumer<Sheet<?>> begun) {
+    public void replace(CatalogImport delivery, Consumer<Sheet<?>> begun) {
         jdbc.inTransaction(() -> {
             Sheet.ALL.forEach(sheet -> replace(delivery, sheet, begun));
             return delivery.sent(Sheet.STOCK).map(sent -> jdbc.update(STILL_KEPT));
         });
     }
 
-    private <T> void replace(Delivery delivery, Sheet<T> sheet, Consumer<Sheet<?>> begun) {
+    private <T> void replace(CatalogImport delivery, Sheet<T> sheet, Consumer<Sheet<?>> begun) {
         delivery.sent(sheet).ifPresent(sent -> {
             begun.accept(sheet);
-            StoredSheet<T> stored = StoredSheet.of(sheet);
+            SheetTable<T> stored = SheetTable.of(sheet);
             jdbc.update(stored.empty());
             jdbc.batch(stored.insert(), sent.rows().stream(), stored.values());
         });
@@ -70,13 +70,13 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public <T> void each(Sheet<T> sheet, Consumer<T> reader) {
-        StoredSheet<T> stored = StoredSheet.of(sheet);
+        SheetTable<T> stored = SheetTable.of(sheet);
         jdbc.each(stored.all(), stored.row(), reader);
     }
 
     /** How many rows a sheet has. */
     public long count(Sheet<?> sheet) {
-        return jdbc.one(StoredSheet.of(sheet).count(), row -> row.getLong(1)).orElseThrow();
+        return jdbc.one(SheetTable.of(sheet).count(), row -> row.getLong(1)).orElseThrow();
     }
 
     private <T> List<T> all(Sheet<T> sheet) {
@@ -108,7 +108,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Model> modelsOn(String platform) {
-        return jdbc.list(MODELS_ON, CatalogRows::model, platform);
+        return jdbc.list(MODELS_ON, RowMappers::model, platform);
     }
 
     private static final String FITS_ON = """
@@ -121,7 +121,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Fit> fitsOn(String platform) {
-        return jdbc.list(FITS_ON, CatalogRows::fit, platform);
+        return jdbc.list(FITS_ON, RowMappers::fit, platform);
     }
 
     private static final String FITS_AT = """
@@ -134,7 +134,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Fit> fitsAt(String platform, String slot) {
-        return jdbc.list(FITS_AT, CatalogRows::fit, platform, slot);
+        return jdbc.list(FITS_AT, RowMappers::fit, platform, slot);
     }
 
     private static final String TAKING = """
@@ -149,8 +149,8 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
              limit ?""";
 
     @Override
-    public List<Taking> taking(PartNumber part, Optional<String> brand, String after, int rows) {
-        return jdbc.list(TAKING, CatalogRows::taking, part.key(), after, brand.orElse(null), brand.orElse(null), rows);
+    public List<ModelUsage> taking(PartNumber part, Optional<String> brand, String after, int rows) {
+        return jdbc.list(TAKING, RowMappers::taking, part.key(), after, brand.orElse(null), brand.orElse(null), rows);
     }
 
     private static final String MODELS_AMONG = """
@@ -161,7 +161,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Model> modelsAmong(Collection<String> keys) {
-        return jdbc.list(MODELS_AMONG, CatalogRows::model, (Object) keys.toArray(String[]::new));
+        return jdbc.list(MODELS_AMONG, RowMappers::model, (Object) keys.toArray(String[]::new));
     }
 
     private static final String MODELS_FROM = """
@@ -173,7 +173,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Model> modelsFrom(String begins, int most) {
-        return jdbc.list(MODELS_FROM, CatalogRows::model, begins, begins + LAST, most);
+        return jdbc.list(MODELS_FROM, RowMappers::model, begins, begins + LAST, most);
     }
 
     private static final String MODEL = """
@@ -183,7 +183,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public Optional<Model> model(ModelNumber number) {
-        return jdbc.one(MODEL, CatalogRows::model, number.key());
+        return jdbc.one(MODEL, RowMappers::model, number.key());
     }
 
     private static final String PLATFORM = """
@@ -193,7 +193,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public Optional<Platform> platform(String platform) {
-        return jdbc.one(PLATFORM, CatalogRows::platform, platform);
+        return jdbc.one(PLATFORM, RowMappers::platform, platform);
     }
 
     private static final String SLOTS = """
@@ -204,7 +204,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Slot> slots(String platform) {
-        return jdbc.list(SLOTS, CatalogRows::slot, platform);
+        return jdbc.list(SLOTS, RowMappers::slot, platform);
     }
 
     private static final String FITS = """
@@ -217,6 +217,6 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
 
     @Override
     public List<Fit> fits(ModelNumber model) {
-        return jdbc.list(FITS, CatalogRows::fit, model.key());
+        return jdbc.list(FITS, RowMappers::fit, model.key());
     }
 }

@@ -31,7 +31,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public Optional<Part> part(PartNumber number) {
-        return jdbc.one(PART, CatalogRows::part, number.key());
+        return jdbc.one(PART, RowMappers::part, number.key());
     }
 
     private static final String PARTS_AMONG = """
@@ -42,7 +42,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Part> partsAmong(Collection<String> keys) {
-        return jdbc.list(PARTS_AMONG, CatalogRows::part, (Object) keys.toArray(String[]::new));
+        return jdbc.list(PARTS_AMONG, RowMappers::part, (Object) keys.toArray(String[]::new));
     }
 
     private static final String PARTS_FROM = """
@@ -54,7 +54,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Part> partsFrom(String begins, int most) {
-        return jdbc.list(PARTS_FROM, CatalogRows::part, begins, begins + LAST, most);
+        return jdbc.list(PARTS_FROM, RowMappers::part, begins, begins + LAST, most);
     }
 
     private static final String PARTS_OF_TYPE = """
@@ -65,7 +65,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Part> partsOfType(String partType) {
-        return jdbc.list(PARTS_OF_TYPE, CatalogRows::part, partType);
+        return jdbc.list(PARTS_OF_TYPE, RowMappers::part, partType);
     }
 
     private static final String REPLACEMENTS_OF = """
@@ -78,7 +78,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Supersession> replacementsOf(Collection<PartNumber> oldParts) {
-        return jdbc.list(REPLACEMENTS_OF, CatalogRows::supersession, (Object) keys(oldParts));
+        return jdbc.list(REPLACEMENTS_OF, RowMappers::supersession, (Object) keys(oldParts));
     }
 
     private static final String FORERUNNERS_OF = """
@@ -91,7 +91,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Supersession> forerunnersOf(Collection<PartNumber> newParts) {
-        return jdbc.list(FORERUNNERS_OF, CatalogRows::supersession, (Object) keys(newParts));
+        return jdbc.list(FORERUNNERS_OF, RowMappers::supersession, (Object) keys(newParts));
     }
 
     private static String[] keys(Collection<PartNumber> numbers) {
@@ -108,7 +108,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<KitContent> contentsOf(PartNumber kit) {
-        return jdbc.list(CONTENTS_OF, CatalogRows::kit, kit.key());
+        return jdbc.list(CONTENTS_OF, RowMappers::kit, kit.key());
     }
 
     private static final String KITS_HOLDING = """
@@ -121,7 +121,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<KitContent> kitsHolding(PartNumber content) {
-        return jdbc.list(KITS_HOLDING, CatalogRows::kit, content.key());
+        return jdbc.list(KITS_HOLDING, RowMappers::kit, content.key());
     }
 
     private static final String EQUIVALENTS_OF = """
@@ -134,7 +134,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Equivalent> equivalentsOf(PartNumber part) {
-        return jdbc.list(EQUIVALENTS_OF, CatalogRows::equivalent, part.key());
+        return jdbc.list(EQUIVALENTS_OF, RowMappers::equivalent, part.key());
     }
 
     private static final String ORIGINALS_OF = """
@@ -147,7 +147,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public List<Equivalent> originalsOf(PartNumber equivalent) {
-        return jdbc.list(ORIGINALS_OF, CatalogRows::equivalent, equivalent.key());
+        return jdbc.list(ORIGINALS_OF, RowMappers::equivalent, equivalent.key());
     }
 
     private static final String PRICE = """
@@ -157,7 +157,7 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public Optional<Money> price(PartNumber part) {
-        return jdbc.one(PRICE, CatalogRows::price, part.key());
+        return jdbc.one(PRICE, RowMappers::price, part.key());
     }
 
     private static final String STOCK = """
@@ -170,7 +170,7 @@ abstract class PartQueries implements Catalog {
     /** What is free: pieces that are kept for somebody are left out. */
     @Override
     public List<Stock> stock(PartNumber part) {
-        return jdbc.list(STOCK, CatalogRows::stock, part.key());
+        return jdbc.list(STOCK, RowMappers::stock, part.key());
     }
 
     private static final String BRANCHES = """

@@ -11,13 +11,13 @@ import java.util.OptionalLong;
 import java.util.stream.IntStream;
 import synopta.core.catalog.PartNumber;
 import synopta.core.order.Quote;
-import synopta.core.order.QuoteLog;
-import synopta.core.order.Sum;
+import synopta.core.order.QuoteRepository;
+import synopta.core.order.QuoteTotals;
 import synopta.core.quantity.Money;
 import synopta.store.jdbc.Jdbc;
 
 /** Quotes in the store. A running number is the greatest so far and one; writers queue up for it. */
-public final class QuoteStore implements QuoteLog {
+public final class QuoteStore implements QuoteRepository {
     private final Jdbc jdbc;
 
     /** Reads and writes through this. */
@@ -116,7 +116,7 @@ public final class QuoteStore implements QuoteLog {
         String currency = row.getString("currency");
         long caseNumber = row.getLong("case_number");
         OptionalLong ofCase = row.wasNull() ? OptionalLong.empty() : OptionalLong.of(caseNumber);
-        Sum sum = new Sum(
+        QuoteTotals sum = new QuoteTotals(
                 new Money(row.getLong("goods_cents"), currency),
                 row.getBigDecimal("tax_percent").stripTrailingZeros(),
                 row.getBoolean("tax_included"),

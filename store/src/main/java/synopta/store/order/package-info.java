@@ -1,2 +1,2 @@
-/** Quotes and promises, and the shelves that promises are made on. */
+/** Quotes and reservations, and the stock that is reserved. */
 package synopta.store.order;

@@ -16,14 +16,14 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import synopta.core.catalog.PartNumber;
 import synopta.core.outcome.Outcome;
-import synopta.core.outcome.OutcomeLog;
-import synopta.core.outcome.Told;
+import synopta.core.outcome.OutcomeRecord;
+import synopta.core.outcome.OutcomeRepository;
 import synopta.store.jdbc.Jdbc;
 
 /** Outcomes in the store. What the counts need is kept at hand: a data folder is open in one process only. */
-public final class OutcomeStore implements OutcomeLog {
+public final class OutcomeStore implements OutcomeRepository {
     private final Jdbc jdbc;
-    private Map<Long, Told> atHand;
+    private Map<Long, OutcomeRecord> atHand;
 
     /** Reads and writes through this. */
     public OutcomeStore(Jdbc jdbc) {
@@ -49,7 +49,7 @@ public final class OutcomeStore implements OutcomeLog {
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
-    public synchronized void add(long number, Outcome outcome, Told told) {
+    public synchronized void add(long number, Outcome outcome, OutcomeRecord told) {
         jdbc.inTransaction(() -> {
             int entry = jdbc.one(NEXT, row -> row.getInt("next"), number).orElseThrow();
             jdbc.update(
@@ -72,7 +72,7 @@ public final class OutcomeStore implements OutcomeLog {
                 back.reason().slug()
             });
             jdbc.update(FORGET_TOLD, number);
-            jdbc.update(ADD_TOLD, ToldText.columns(told));
+            jdbc.update(ADD_TOLD, OutcomeRecordCodec.columns(told));
             return entry;
         });
         if (atHand != null) {
@@ -152,13 +152,13 @@ public final class OutcomeStore implements OutcomeLog {
              order by number""";
 
     @Override
-    public synchronized List<Told> told() {
+    public synchronized List<OutcomeRecord> told() {
         if (atHand == null) {
-            Map<Long, Told> all = new LinkedHashMap<>();
-            jdbc.each(TOLD, ToldText::read, told -> all.put(told.number(), told));
+            Map<Long, OutcomeRecord> all = new LinkedHashMap<>();
+            jdbc.each(TOLD, OutcomeRecordCodec::read, told -> all.put(told.number(), told));
             atHand = all;
         }
-        Collection<Told> all = atHand.values();
+        Collection<OutcomeRecord> all = atHand.values();
         return List.copyOf(all);
     }
 

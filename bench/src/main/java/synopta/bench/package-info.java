@@ -1,2 +1,0 @@
-/** Benchmarks: each beside a named baseline in the same run, reported as a ratio. */
-package synopta.bench;

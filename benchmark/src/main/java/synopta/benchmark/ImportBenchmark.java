@@ -1,0 +1,77 @@
+package synopta.benchmark;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import synopta.core.catalog.CatalogImportCheck;
+import synopta.core.catalog.InMemoryCatalog;
+import synopta.core.catalog.RowFault;
+import synopta.core.catalog.Sheet;
+import synopta.demo.DemoCatalog;
+import synopta.formats.catalog.CatalogImportReader;
+import synopta.formats.catalog.CatalogWriter;
+import synopta.formats.catalog.ImportLimits;
+import synopta.store.Store;
+
+/**
+ * A catalogue with a million fits read, checked and put in place in one transaction. The baseline is H2's own reading of
+ * the file of fits alone into a table with the same index, nothing checked.
+ */
+final class ImportBenchmark {
+    private static final int MODELS = 54_000;
+
+    private ImportBenchmark() {}
+
+    static void run() throws IOException, SQLException {
+        Path folder = Files.createTempDirectory("import");
+        try {
+            Path files = folder.resolve("files");
+            CatalogWriter.folder(new InMemoryCatalog(DemoCatalog.of(5, MODELS)), files);
+            double seconds;
+            int fits;
+            try (Store store = Store.inFolder(folder.resolve("data"))) {
+                long started = System.nanoTime();
+                CatalogImportReader.Read read = CatalogImportReader.read(files, ImportLimits.USUAL, file -> {});
+                List<RowFault> faults = CatalogImportCheck.faultsOf(read.delivery(), store.catalogStore());
+                if (!read.faults().isEmpty() || !faults.isEmpty()) {
+                    throw new IllegalStateException("The catalogue is not sound: " + read.faults() + faults);
+                }
+                store.catalogStore().replace(read.delivery(), sheet -> {});
+                seconds = (System.nanoTime() - started) / 1e9;
+                fits = read.delivery().sent(Sheet.FITS).orElseThrow().rows().size();
+            }
+            double baseline = baseline(folder.resolve("plain"), files.resolve("fits.csv"));
+            System.out.printf(
+                    Locale.ROOT,
+                    "%nimport, %,d fits of %,d models: %.1f s, H2 reading the fits alone %.1f s, ratio %.2f%n%n",
+                    fits,
+                    MODELS,
+                    seconds,
+                    baseline,
+                    seconds / baseline);
+        } finally {
+            try (Stream<Path> all = Files.walk(folder)) {
+                all.sorted(Comparator.reverseOrder())
+                        .forEach(path -> path.toFile().delete());
+            }
+        }
+    }
+
+    private static double baseline(Path database, Path fits) throws SQLException {
+        try (Connection connection = DriverManager.getConnection("jdbc:h2:file:" + database);
+                Statement statement = connection.createStatement()) {
+            long started = System.nanoTime();
+            statement.execute("create table fit as select * from csvread('%s')".formatted(fits));
+            statement.execute("create index fit_by_model on fit (model, slot, part)");
+            return (System.nanoTime() - started) / 1e9;
+        }
+    }
+}

@@ -1,0 +1,10 @@
+package synopta.core.bench;
+
+/**
+ * A verdict on a part.
+ *
+ * @param why with the figures
+ * @param next what to do now
+ * @param source of the formula and of the tolerance
+ */
+public record CheckResult(Verdict verdict, String why, String next, String source) {}

@@ -1,0 +1,122 @@
+package synopta.core.casefile;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Reading;
+import synopta.core.tag.Recheck;
+
+/**
+ * A case as the specialist has it so far. What is set here overrules what the line says.
+ *
+ * @param line the caller's words
+ * @param model the machine, when it was chosen
+ * @param struck keys of what is known that was struck out: `age`, `fuel`, `appliance`, `finding:ID`
+ * @param picked ids of faults taken as certain enough to sell for
+ * @param dropped ids of faults not to sell for
+ * @param serial as written on the tag
+ * @param platform the construction, when it was chosen because the model is in no catalogue row
+ * @param looked what was looked at to tell constructions apart, as in `rear:rollers`
+ * @param person who would find out what is asked next
+ * @param shopping what was changed of needs and wants, and where and when it is handed over
+ */
+public record CaseInput(
+        String line,
+        Optional<ModelNumber> model,
+        Optional<Appliance> appliance,
+        Optional<Fuel> fuel,
+        OptionalDouble ageYears,
+        List<Recheck> rechecked,
+        List<Answered> findings,
+        List<Measured> readings,
+        Set<String> struck,
+        Set<String> picked,
+        Set<String> dropped,
+        Optional<String> serial,
+        Optional<String> platform,
+        Set<String> looked,
+        Finding.Who person,
+        Shopping shopping) {
+    /** The longest line that is read, in characters. */
+    public static final int LONGEST_LINE = 20_000;
+
+    /** Copies; refuses a line that is longer than any caller speaks. */
+    public CaseInput {
+        if (line.length() > LONGEST_LINE) {
+            throw new IllegalArgumentException("The line has %d characters; at most %d are read. Shorten it."
+                    .formatted(line.length(), LONGEST_LINE));
+        }
+        rechecked = List.copyOf(rechecked);
+        findings = List.copyOf(findings);
+        readings = List.copyOf(readings);
+        struck = Set.copyOf(struck);
+        picked = Set.copyOf(picked);
+        dropped = Set.copyOf(dropped);
+        looked = Set.copyOf(looked);
+    }
+
+    /** A line and nothing else. */
+    public static CaseInput of(String line) {
+        return new CaseInput(
+                line,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Set.of(),
+                Set.of(),
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of(),
+                Finding.Who.FITTER,
+                Shopping.AS_IT_COMES);
+    }
+
+    /** The same case with another line, cut where nobody reads on. */
+    public CaseInput withLine(String other) {
+        return new CaseInput(
+                other.substring(0, Math.min(other.length(), LONGEST_LINE)),
+                model,
+                appliance,
+                fuel,
+                ageYears,
+                rechecked,
+                findings,
+                readings,
+                struck,
+                picked,
+                dropped,
+                serial,
+                platform,
+                looked,
+                person,
+                shopping);
+    }
+
+    /**
+     * An answer to a finding's question.
+     *
+     * @param answer its slug; {@value #NOT_KNOWN} when nobody knows
+     * @param sure false for an "I think so"
+     */
+    public record Answered(String finding, String answer, boolean sure) {
+        /** The answer of those who do not know. */
+        public static final String NOT_KNOWN = "unknown";
+
+        public boolean isNotKnown() {
+            return answer.equals(NOT_KNOWN);
+        }
+    }
+
+    /** What a meter showed at a test. */
+    public record Measured(String test, Reading reading) {}
+}

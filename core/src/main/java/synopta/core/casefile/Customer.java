@@ -1,0 +1,26 @@
+package synopta.core.casefile;
+
+import java.util.Optional;
+import synopta.core.quantity.Texts;
+
+/**
+ * Who a case is for; both may be left out. It is kept beside the revisions of a case, so that it can be erased from all of
+ * them at once.
+ */
+public record Customer(Optional<String> name, Optional<String> phone) {
+    /** Nobody that is known. */
+    public static final Customer NONE = new Customer(Optional.empty(), Optional.empty());
+
+    private static final int LONGEST = 120;
+
+    /** Refuses more than a name or a number. */
+    public Customer {
+        Texts.limited("The customer's name", name, LONGEST);
+        Texts.limited("The telephone number", phone, LONGEST);
+    }
+
+    /** Whether nothing is known of them. */
+    public boolean isNobody() {
+        return name.isEmpty() && phone.isEmpty();
+    }
+}

@@ -1,0 +1,39 @@
+package synopta.core.catalog;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** How a written number is compared: upper-case letters and digits only, so that separators and case never count. */
+public final class NumberNormalizer {
+    private NumberNormalizer() {}
+
+    /** "dg7-40b2 w" becomes "DG740B2W"; full-width forms are folded first (Unicode NFKC). */
+    public static String key(String written) {
+        StringBuilder key = new StringBuilder();
+        boolean plain = written.chars().allMatch(c -> c < 128);
+        String folded = plain ? written : Normalizer.normalize(written, Normalizer.Form.NFKC);
+        for (char c : folded.toUpperCase(Locale.ROOT).toCharArray()) {
+            if ((c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9')) {
+                key.append(c);
+            }
+        }
+        return key.toString();
+    }
+
+    /** Pairs as one cell, by name: "length-mm=2337;ribs=4". */
+    public static String pairs(Map<String, ?> pairs) {
+        return new TreeMap<>(pairs)
+                .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
+    }
+
+    static String required(String what, String written) {
+        if (written == null || key(written).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "%s (%s) must hold at least one letter or digit.".formatted(what, written));
+        }
+        return written.strip();
+    }
+}

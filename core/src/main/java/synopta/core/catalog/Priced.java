@@ -1,6 +1,0 @@
-package synopta.core.catalog;
-
-import synopta.core.quantity.Money;
-
-/** The price of one sale unit of a part. */
-public record Priced(PartNumber part, Money price) {}

@@ -1,4 +1,0 @@
-package synopta.core.catalog;
-
-/** A machine, and a row that lists a part for it. */
-public record Taking(Model model, Fit fit) {}

@@ -1,0 +1,210 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+import org.tartarus.snowball.ext.EnglishStemmer;
+
+/**
+ * Texts as words with their places: stemmed (Porter's English stemmer in its Snowball form), words that callers use for
+ * one another as one, negations as one, and misspelt words as the word of the trade that they are nearest to.
+ */
+final class ComplaintTokens {
+    /** What every negation is compared by. */
+    static final String NOT = "not";
+
+    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}'’]+|[,.;:!?()–—]|\\s-\\s");
+    private static final Set<String> NEGATIONS = words("""
+            aint arent cannot cant couldnt didnt doesnt dont hasnt havent isnt neither never no none nor not
+            wasnt werent without wont wouldnt""");
+    private static final Set<String> HEDGES = words("""
+            apparently believe guess maybe might perhaps possibly probably reckon reckons seem seems somehow
+            sounds suppose think thinks unsure wonder""");
+    private static final Set<String> LIGHT = words("""
+            a about absolutely after again ago all also although always an and any anything are as at be because
+            been before being bit but by can completely could couple day days did do does even few for from get
+            gets getting going got had hand has have he hello her hes hey hi him his how however i id if im in
+            inside into is it its ive just keep keeps kept kind know last like little looking lot machine man me
+            measure measured measures meter mine model month months more morning most much my need needs new
+            notice noticed now number of off oh ok okay old on one only or our out please quite read reading
+            reads really run runs said same say says seem serial she should shows side since so some something
+            sort still suddenly sure tell than thanks that thats the their them then there theres these they
+            thing think this though time times to today told too totally until up us utterly very want wants was
+            we week weeks well were weve what whats when whenever which while who whole wholly will with within
+            would year years yes yesterday yet you your""");
+    private static final Set<String> CLAUSES = words("""
+            although but except however though yet""");
+    private static final Set<String> SCOPES = words("""
+            and because so then while""");
+
+    /** Ordinary words that are near to one of the trade and must not be taken for it. */
+    private static final Set<String> ORDINARY = words("""
+            about above after again along among around beard before behind being beside better between board
+            bought brother brought caught clean clear close cloth clothes color colour coming cooking could
+            count cover dinner dish dishes doing eight enough evening ever every father first fourth friend
+            great green having heard heart horse hours house inside kitchen large largely last later letter
+            light little looking lower lunch making matter maybe metal might minute minutes money month months
+            morning mother mouth never next night other outside paper party people person place plastic plate
+            power right rough second seconds shall sheet shirt short should sight since sister small smell spell
+            stand start state store stuff summer supper taking there these third though thought three through
+            tight today tonight tough towel towels tower under until using wash washing watch water week weeks
+            weight wheel where while white whole winter wonder word words worked working works world worse worth
+            would year years""");
+
+    /** The longest ending that a stem may have lost. */
+    private static final int ENDING = 3;
+
+    private final Map<String, String> same = new HashMap<>();
+    private final Set<String> trade = new HashSet<>();
+    private final EnglishStemmer stemmer = new EnglishStemmer();
+
+    /**
+     * A word.
+     *
+     * @param stem what it is compared by
+     * @param from first character in the text
+     * @param to after its last
+     * @param clause running number of the clause it stands in
+     * @param scope running number of how far a negation reaches; within a clause
+     */
+    record Word(String plain, String stem, int from, int to, int clause, int scope) {
+        boolean negates() {
+            return stem.equals(NOT);
+        }
+
+        boolean hedges() {
+            return HEDGES.contains(plain);
+        }
+
+        boolean isLight() {
+            return LIGHT.contains(plain) || negates() || hedges();
+        }
+
+        /** Whether the word carries a negation before it on: "no thumps or squeals". */
+        boolean continues() {
+            return plain.equals("or") || plain.equals("nor");
+        }
+    }
+
+    private static Set<String> words(String text) {
+        return Set.of(text.trim().split("\\s+"));
+    }
+
+    /** Words of which the first of each group stands for the group. */
+    ComplaintTokens(List<List<String>> sameWords) {
+        for (List<String> group : sameWords) {
+            for (String word : group) {
+                same.put(stem(word.toLowerCase(Locale.ROOT)), stem(group.get(0).toLowerCase(Locale.ROOT)));
+            }
+        }
+        same.keySet().forEach(trade::add);
+    }
+
+    /** The words of a phrase of the trade; from now on they are words that others may be a misspelling of. */
+    synchronized List<Word> learn(String phrase) {
+        List<Word> words = split(phrase, false);
+        words.stream().filter(w -> !w.isLight()).map(Word::stem).forEach(trade::add);
+        return words;
+    }
+
+    /** The words of what a caller says. */
+    synchronized List<Word> of(String text) {
+        return split(text, true);
+    }
+
+    /** Whether it is a word that phrases of the trade are made of. */
+    boolean isOfTrade(Word word) {
+        return !word.isLight() && trade.contains(word.stem);
+    }
+
+    private List<Word> split(String text, boolean mend) {
+        List<Word> words = new ArrayList<>();
+        int clause = 0;
+        int scope = 0;
+        Matcher matcher = WORD.matcher(text);
+        while (matcher.find()) {
+            String plain = matcher.group().toLowerCase(Locale.ROOT).replaceAll("['’]", "");
+            scope += SCOPES.contains(plain) ? 1 : 0;
+            if (plain.isBlank() || !Character.isLetterOrDigit(plain.codePointAt(0))) {
+                clause++;
+                continue;
+            }
+            words.add(new Word(plain, compared(plain, mend), matcher.start(), matcher.end(), clause, scope));
+            clause += CLAUSES.contains(plain) ? 1 : 0;
+        }
+        return words;
+    }
+
+    private String compared(String plain, boolean mend) {
+        if (NEGATIONS.contains(plain)) {
+            return NOT;
+        }
+        String stem = stem(plain);
+        stem = same.getOrDefault(stem, stem);
+        boolean strange = mend && !trade.contains(stem) && !LIGHT.contains(plain) && !ORDINARY.contains(plain);
+        return strange && plain.length() >= 4 && plain.chars().allMatch(Character::isLetter)
+                ? mended(plain, stem)
+                : stem;
+    }
+
+    private String stem(String plain) {
+        stemmer.setCurrent(plain);
+        stemmer.stem();
+        return stemmer.getCurrent();
+    }
+
+    /**
+     * The word of the trade that differs by one slip (by two from eight letters on) and begins alike or with its first
+     * two letters swapped; the word itself when there is none or several.
+     */
+    private String mended(String plain, String stem) {
+        int most = stem.length() >= 7 ? 2 : 1;
+        String best = stem;
+        int least = most + 1;
+        boolean several = false;
+        for (String known : trade) {
+            if (known.length() < Math.max(4, plain.length() - ENDING)
+                    || Math.abs(known.length() - stem.length()) > most
+                    || !alike(known, stem)) {
+                continue;
+            }
+            int slips = slips(known, stem);
+            if (slips < least) {
+                least = slips;
+                best = known;
+                several = false;
+            } else if (slips == least) {
+                several = several || !meant(known).equals(meant(best));
+            }
+        }
+        return least > most || several ? stem : meant(best);
+    }
+
+    private String meant(String stem) {
+        return same.getOrDefault(stem, stem);
+    }
+
+    private static boolean alike(String known, String stem) {
+        return known.charAt(0) == stem.charAt(0)
+                || known.charAt(0) == stem.charAt(1) && known.charAt(1) == stem.charAt(0);
+    }
+
+    private static int slips(String a, String b) {
+        if (a.length() == b.length()) {
+            for (int i = 0; i + 1 < a.length(); i++) {
+                String swapped = a.substring(0, i) + a.charAt(i + 1) + a.charAt(i) + a.substring(i + 2);
+                if (swapped.equals(b)) {
+                    return 1;
+                }
+            }
+        }
+        return LevenshteinDistance.getDefaultInstance().apply(a, b);
+    }
+}

@@ -1,0 +1,43 @@
+package synopta.core.diagnosis;
+
+import java.util.List;
+import java.util.Set;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.StandardAnswer;
+
+/**
+ * What a diagnosis is asked to weigh.
+ *
+ * @param evidence of several answers to one finding the last counts
+ * @param notKnown findings that nobody can answer
+ * @param person who would find out what is asked next
+ * @param stakes what a wrong hand-over costs
+ * @param doubts questions about right parts that were heard
+ * @param asking whether reasons and questions are wanted; without them it is many times faster
+ */
+public record DiagnosisQuery(
+        Machine machine,
+        List<Evidence> evidence,
+        Set<String> notKnown,
+        Finding.Who person,
+        DecisionCosts stakes,
+        List<StandardAnswer> doubts,
+        boolean asking) {
+    /** Copies. */
+    public DiagnosisQuery {
+        evidence = List.copyOf(evidence);
+        notKnown = Set.copyOf(notKnown);
+        doubts = List.copyOf(doubts);
+    }
+
+    /** This evidence, and the usual for the rest. */
+    public static DiagnosisQuery of(Machine machine, List<Evidence> evidence) {
+        return new DiagnosisQuery(
+                machine, evidence, Set.of(), Finding.Who.FITTER, DecisionCosts.NOT_KNOWN, List.of(), true);
+    }
+
+    /** The same, without reasons and questions. */
+    public DiagnosisQuery unasked() {
+        return new DiagnosisQuery(machine, evidence, notKnown, person, stakes, doubts, false);
+    }
+}

@@ -1,0 +1,107 @@
+package synopta.core.diagnosis;
+
+import java.util.List;
+import java.util.Set;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Reading;
+import synopta.core.knowledge.StandardAnswer;
+
+/**
+ * What was heard in a complaint, and the words that meant nothing to us, each in the order it was said.
+ *
+ * @param named parts spoken of by name
+ * @param measured readings, each with the test it is of
+ * @param unplaced readings of which it was not said what they are of
+ * @param doubts questions about parts that are right as they are
+ */
+public record ParsedComplaint(
+        List<Heard> heard,
+        List<Named> named,
+        List<Measured> measured,
+        List<Unplaced> unplaced,
+        List<Doubt> doubts,
+        List<Unheard> unheard) {
+    /** Nothing was said. */
+    public static final ParsedComplaint NOTHING =
+            new ParsedComplaint(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+
+    /** Copies. */
+    public ParsedComplaint {
+        heard = List.copyOf(heard);
+        named = List.copyOf(named);
+        measured = List.copyOf(measured);
+        unplaced = List.copyOf(unplaced);
+        doubts = List.copyOf(doubts);
+        unheard = List.copyOf(unheard);
+    }
+
+    /** How many characters of the complaint were understood: tells which appliance is meant when nobody said. */
+    public int understood() {
+        return heard.stream().mapToInt(h -> h.phrase().length()).sum()
+                + named.stream().mapToInt(n -> n.phrase().length()).sum()
+                + doubts.stream().mapToInt(d -> d.phrase().length()).sum();
+    }
+
+    /** The same, where a word that means several parts means only those that the machine may hold, if it holds any. */
+    public ParsedComplaint within(Set<String> partTypes) {
+        List<Named> meant = named.stream()
+                .map(n -> {
+                    List<String> held =
+                            n.partTypes().stream().filter(partTypes::contains).toList();
+                    return held.isEmpty() ? n : new Named(held, n.how(), n.phrase(), n.from(), n.to());
+                })
+                .toList();
+        return new ParsedComplaint(heard, meant, measured, unplaced, doubts, unheard);
+    }
+
+    /**
+     * A finding heard unasked.
+     *
+     * @param phrase the caller's words
+     * @param from first character of the phrase in the complaint
+     * @param to after its last
+     */
+    public record Heard(Evidence evidence, String phrase, int from, int to) {}
+
+    /**
+     * A part's name.
+     *
+     * @param partTypes what the word may mean; several until one is chosen
+     * @param how in what way it was spoken of
+     */
+    public record Named(List<String> partTypes, How how, String phrase, int from, int to) {
+        /** Copies. */
+        public Named {
+            partTypes = List.copyOf(partTypes);
+        }
+
+        /** How a part may be spoken of. */
+        public enum How {
+            /** Asked for, or thought to be it. */
+            ASKED,
+            /** Spoken of in telling a sign or a reading. */
+            MENTIONED,
+            /** Said not to be it. */
+            DENIED,
+            /** Renewed already. */
+            RENEWED
+        }
+    }
+
+    /** A reading of a test. */
+    public record Measured(MeterTest test, Reading reading, String phrase, int from, int to) {}
+
+    /** A reading that may be of several tests, by their ids. */
+    public record Unplaced(List<String> tests, Reading reading, String phrase, int from, int to) {
+        /** Copies. */
+        public Unplaced {
+            tests = List.copyOf(tests);
+        }
+    }
+
+    /** A question about a right part. */
+    public record Doubt(StandardAnswer answer, String phrase, int from, int to) {}
+
+    /** Words that were not understood, with their place in the complaint. */
+    public record Unheard(String phrase, int from, int to) {}
+}

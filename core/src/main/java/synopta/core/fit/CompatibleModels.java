@@ -1,0 +1,72 @@
+package synopta.core.fit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.PartNumber;
+
+/**
+ * The models of other brands that take the parts of a case: those that take the most of them first, then the same machine
+ * under other names, nearest first, then by brand and number. Cost O(machines the parts serve).
+ */
+public final class CompatibleModels {
+    private static final int NO_TWIN = Integer.MAX_VALUE;
+
+    private final WhereUsed whereUsed;
+    private final EquivalentModels twins;
+
+    /** Looks in this catalogue. */
+    public CompatibleModels(Catalog catalog, WhereUsed whereUsed) {
+        this.whereUsed = whereUsed;
+        twins = new EquivalentModels(catalog);
+    }
+
+    /**
+     * A model and which of the parts it takes.
+     *
+     * @param via of each part it takes, how
+     * @param differing places where it has other parts than the machine of the case; empty when it is built otherwise
+     */
+    public record Machine(Model model, Map<PartNumber, FitBasis> via, Optional<List<String>> differing) {
+        /** Copies. */
+        public Machine {
+            via = new TreeMap<>(via);
+        }
+    }
+
+    /** For the parts of a case, and its machine when that is known. */
+    public List<Machine> of(Optional<Model> model, List<PartNumber> parts) {
+        Map<ModelNumber, Model> models = new LinkedHashMap<>();
+        Map<ModelNumber, Map<PartNumber, FitBasis>> taken = new HashMap<>();
+        for (PartNumber part : parts) {
+            whereUsed.each(part, Optional.empty(), machine -> {
+                ModelNumber number = machine.model().number();
+                boolean other = model.map(m -> !m.brand().equals(machine.model().brand()))
+                        .orElse(true);
+                if (other) {
+                    models.put(number, machine.model());
+                    taken.computeIfAbsent(number, n -> new TreeMap<>()).put(part, machine.via());
+                }
+            });
+        }
+        Map<ModelNumber, EquivalentModel> near = new HashMap<>();
+        model.ifPresent(m -> twins.of(m, Integer.MAX_VALUE)
+                .forEach(twin -> near.put(twin.model().number(), twin)));
+        List<Machine> machines = new ArrayList<>();
+        models.forEach((number, m) -> machines.add(new Machine(
+                m, taken.get(number), Optional.ofNullable(near.get(number)).map(EquivalentModel::differing))));
+        machines.sort(Comparator.comparing((Machine m) -> -m.via().size())
+                .thenComparing(m -> m.differing().map(List::size).orElse(NO_TWIN))
+                .thenComparing(m -> m.model().brand())
+                .thenComparing(m -> m.model().number()));
+        return machines;
+    }
+}

@@ -1,0 +1,26 @@
+package synopta.core.fit;
+
+import java.util.Optional;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+
+/**
+ * Which parts are judged by what lies in them. A kit is the sum of its contents; an assembly is more than those of its
+ * contents that are sold singly, so where its number is not listed it is not right. Told apart by whether some machine
+ * has a place for it; what is called a kit is one.
+ */
+final class KitRules {
+    private KitRules() {}
+
+    static boolean isKit(Catalog catalog, PartNumber number, Interchange reach) {
+        if (catalog.contentsOf(number).isEmpty()) {
+            return false;
+        }
+        boolean called = catalog.part(number).map(Part::isCalledKit).orElse(false);
+        return called
+                || reach.listed().stream()
+                        .allMatch(listed ->
+                                catalog.taking(listed, Optional.empty(), "", 1).isEmpty());
+    }
+}

@@ -1,0 +1,29 @@
+package synopta.core.fit;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Supersession;
+
+/**
+ * Why a part is right where another one is listed.
+ *
+ * @param steps successions from the listed part to the one asked for, or to the one it may stand in for
+ * @param isForerunner whether what is listed replaces the part asked for
+ * @param standsIn the row by which it may stand in
+ */
+record SupplyPath(
+        FitBasis via,
+        PartNumber listed,
+        List<Supersession> steps,
+        boolean isForerunner,
+        Optional<Equivalent> standsIn) {
+    SupplyPath {
+        steps = List.copyOf(steps);
+    }
+
+    List<String> changes() {
+        return Supersession.changes(steps);
+    }
+}

@@ -1,0 +1,166 @@
+package synopta.core.identify;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.KnownFact;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Reading;
+
+/** Gathers the evidence of a draft with its sources; what came later counts, what was struck out does not. */
+public final class EvidenceCollector {
+    private final ParsedComplaint hearing;
+    private final Map<String, Evidence> evidence = new TreeMap<>();
+    private final Map<String, KnownFact> known = new TreeMap<>();
+    private final List<String> order = new ArrayList<>();
+    private final Set<String> struck;
+    private final Set<String> notKnown = new HashSet<>();
+
+    public EvidenceCollector(Pack pack, ParsedComplaint hearing, CaseInput draft) {
+        this.hearing = hearing;
+        this.struck = draft.struck();
+        hearing.heard()
+                .forEach(h ->
+                        put(pack, h.evidence(), caller(h.phrase(), h.evidence().sure())));
+        for (ParsedComplaint.Named named : hearing.named()) {
+            if (named.how() == ParsedComplaint.Named.How.ASKED) {
+                named(pack, named);
+            }
+        }
+        hearing.measured()
+                .forEach(m ->
+                        measured(pack, new CaseInput.Measured(m.test().finding().id(), m.reading()), "caller"));
+        for (CaseInput.Answered answered : draft.findings()) {
+            if (answered.isNotKnown()) {
+                dontKnow(pack, answered.finding());
+            } else {
+                put(pack, evidence(pack, answered), answered.sure() ? "asked" : "asked: they think so");
+            }
+        }
+        draft.readings().forEach(m -> measured(pack, m, "meter"));
+        for (Evidence given : evidence()) {
+            follow(pack, given);
+        }
+    }
+
+    private static String caller(String phrase, boolean sure) {
+        return (sure ? "caller: “%s”" : "caller thinks: “%s”").formatted(phrase);
+    }
+
+    /** A part asked for by name: weak evidence, weaker where the word has two meanings. */
+    private void named(Pack pack, ParsedComplaint.Named named) {
+        boolean one = named.partTypes().size() == 1;
+        for (String slug : named.partTypes()) {
+            String asked = pack.partType(slug).orElseThrow().askedFor();
+            if (!evidence.containsKey(key(asked))) {
+                String source = caller(named.phrase(), true) + (one ? "" : ": which is meant?");
+                put(pack, new Evidence(asked, "yes", one), source);
+            }
+        }
+    }
+
+    private static String key(String finding) {
+        return "finding:" + finding;
+    }
+
+    private void put(Pack pack, Evidence piece, String source) {
+        String key = key(piece.finding());
+        if (struck.contains(key)) {
+            return;
+        }
+        String words = pack.finding(piece.finding())
+                .orElseThrow()
+                .answer(piece.answer())
+                .words();
+        order.remove(key);
+        order.add(key);
+        evidence.put(key, piece);
+        known.put(key, new KnownFact(key, words, source, piece.sure()));
+    }
+
+    private void measured(Pack pack, CaseInput.Measured measured, String source) {
+        put(pack, evidence(pack, measured), "%s: %s".formatted(source, shown(pack, measured)));
+    }
+
+    /** What goes without saying once an answer is given, unless somebody said otherwise. */
+    private void follow(Pack pack, Evidence given) {
+        Finding.Answer answer = finding(pack, given.finding()).answer(given.answer());
+        for (Finding.Implied implied : given.sure() ? answer.implies() : List.<Finding.Implied>of()) {
+            if (!order.contains(key(implied.finding()))) {
+                String source =
+                        "goes without saying: “%s”".formatted(answer.words().toLowerCase(Locale.ROOT));
+                put(pack, Evidence.of(implied.finding(), implied.answer()), source);
+            }
+        }
+    }
+
+    private void dontKnow(Pack pack, String id) {
+        String key = key(id);
+        if (!struck.contains(key) && !evidence.containsKey(key)) {
+            notKnown.add(id);
+            order.add(key);
+            known.put(key, new KnownFact(key, finding(pack, id).question(), "asked: nobody knows", false));
+        }
+    }
+
+    private static Finding finding(Pack pack, String id) {
+        return pack.finding(id)
+                .orElseThrow(() -> new IllegalArgumentException("Finding (%s) is not known for a %s."
+                        .formatted(id, pack.appliance().slug())));
+    }
+
+    static Evidence evidence(Pack pack, CaseInput.Answered answered) {
+        Finding finding = finding(pack, answered.finding());
+        return new Evidence(finding.id(), finding.answer(answered.answer()).slug(), answered.sure());
+    }
+
+    static Evidence evidence(Pack pack, CaseInput.Measured measured) {
+        MeterTest test = test(pack, measured);
+        return Evidence.of(test.finding().id(), test.answer(measured.reading()));
+    }
+
+    private static MeterTest test(Pack pack, CaseInput.Measured measured) {
+        return pack.test(measured.test())
+                .orElseThrow(() -> new IllegalArgumentException("Test (%s) is not known for a %s."
+                        .formatted(measured.test(), pack.appliance().slug())));
+    }
+
+    private static String shown(Pack pack, CaseInput.Measured measured) {
+        MeterTest test = test(pack, measured);
+        return measured.reading()
+                .fold(
+                        value -> "%s %s"
+                                .formatted(
+                                        BigDecimal.valueOf(value)
+                                                .stripTrailingZeros()
+                                                .toPlainString(),
+                                        test.unit().symbol()),
+                        (Reading.Overload open) -> "OL");
+    }
+
+    public ParsedComplaint hearing() {
+        return hearing;
+    }
+
+    public List<Evidence> evidence() {
+        return order.stream().filter(evidence::containsKey).map(evidence::get).toList();
+    }
+
+    public Set<String> notKnown() {
+        return notKnown;
+    }
+
+    public List<KnownFact> known() {
+        return order.stream().map(known::get).toList();
+    }
+}

@@ -1,0 +1,51 @@
+package synopta.core.identify;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.fit.MachineUnit;
+import synopta.core.knowledge.Layout;
+import synopta.core.line.ParsedLine;
+import synopta.core.line.RequestedPart;
+import synopta.core.tag.SerialReading;
+import synopta.core.tag.TagReading;
+
+/**
+ * The machine of a case, as far as it is settled.
+ *
+ * @param guessed the appliance, when it was only guessed from the complaint
+ * @param constructions what it may be when it is in no catalogue row
+ * @param chosen the construction the case goes on with then
+ * @param look what to look at to tell constructions apart
+ * @param fuels what it may burn
+ * @param parts what was asked for by its number, less what was struck out
+ */
+public record IdentifiedModel(
+        ParsedLine line,
+        Optional<TagReading> reading,
+        Optional<Model> model,
+        Optional<SerialReading> serial,
+        List<PlatformCandidate> constructions,
+        Optional<PlatformCandidate> chosen,
+        Optional<DistinguishingQuestion> look,
+        Optional<Appliance> appliance,
+        Optional<Appliance> guessed,
+        Optional<Layout> layout,
+        Set<Fuel> fuels,
+        OptionalDouble ageYears,
+        Optional<String> serialNumber,
+        List<RequestedPart> parts) {
+    /** Copies. */
+    public IdentifiedModel {
+        parts = List.copyOf(parts);
+    }
+
+    /** What is known of the one machine besides its model. */
+    public MachineUnit unit() {
+        return serial.map(s -> new MachineUnit(serialNumber, s.built())).orElse(MachineUnit.NOT_KNOWN);
+    }
+}

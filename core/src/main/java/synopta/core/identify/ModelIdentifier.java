@@ -1,0 +1,207 @@
+package synopta.core.identify;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Supplier;
+import synopta.core.casefile.CaseInput;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.Platform;
+import synopta.core.diagnosis.Diagnoser;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.core.line.LineReader;
+import synopta.core.line.ParsedLine;
+import synopta.core.line.RequestedPart;
+import synopta.core.tag.Candidate;
+import synopta.core.tag.SerialReader;
+import synopta.core.tag.SerialReading;
+import synopta.core.tag.TagQuery;
+import synopta.core.tag.TagReader;
+import synopta.core.tag.TagReading;
+
+/** Settles which machine a case is about, from the line and what overrules it. */
+public final class ModelIdentifier {
+    private static final int CANDIDATES = 6;
+
+    private final Catalog catalog;
+    private final Supplier<TagReader> tagReader;
+    private final Map<Appliance, Pack> packs;
+    private final Map<Appliance, Diagnoser> diagnosers;
+    private final PlatformCandidates constructions;
+    private final SerialReader serialReader;
+    private final Clock clock;
+    private volatile Readers readers;
+
+    /** The reader of lines knows the brands of the catalogue that the reader of tags was made for. */
+    private record Readers(TagReader tags, LineReader lines) {}
+
+    public ModelIdentifier(
+            Catalog catalog,
+            Supplier<TagReader> tagReader,
+            Map<Appliance, Pack> packs,
+            Map<Appliance, Diagnoser> diagnosers,
+            Clock clock) {
+        this.catalog = catalog;
+        this.tagReader = tagReader;
+        this.packs = packs;
+        this.diagnosers = diagnosers;
+        this.clock = clock;
+        serialReader = new SerialReader(catalog);
+        constructions = new PlatformCandidates(catalog, packs);
+        readers = made(tagReader.get());
+    }
+
+    private Readers made(TagReader tags) {
+        return new Readers(tags, LineReader.of(catalog));
+    }
+
+    private Readers now() {
+        TagReader tags = tagReader.get();
+        if (readers.tags != tags) {
+            readers = made(tags);
+        }
+        return readers;
+    }
+
+    public IdentifiedModel settle(CaseInput draft) {
+        Readers with = now();
+        ParsedLine line = with.lines.read(draft.line());
+        Set<String> struck = draft.struck();
+        Optional<Appliance> said =
+                draft.appliance().or(() -> struck.contains("appliance") ? Optional.empty() : line.appliance());
+        Set<Fuel> saidFuels = draft.fuel()
+                .map(f -> (Set<Fuel>) EnumSet.of(f))
+                .orElse(struck.contains("fuel") ? Set.of() : line.fuels());
+        Optional<TagReading> reading = line.model()
+                .map(text -> with.tags.read(
+                        new TagQuery(text, line.brand(), said, saidFuels, draft.rechecked(), CANDIDATES)));
+        Optional<Model> model = draft.model()
+                .flatMap(catalog::model)
+                .or(() -> draft.platform().isPresent()
+                        ? Optional.empty()
+                        : reading.flatMap(TagReading::likely).map(Candidate::model));
+        List<PlatformCandidate> unlisted = model.isPresent()
+                ? List.of()
+                : constructions.of(reading.map(TagReading::platforms).orElse(List.of()), draft.looked());
+        Said heard = new Said(
+                said,
+                saidFuels,
+                draft.serial().or(() -> struck.contains("serial") ? Optional.empty() : line.serial()),
+                age(draft, line),
+                line.parts().stream().filter(p -> !struck.contains(p.key())).toList());
+        return settled(draft, line, reading, model, unlisted, heard);
+    }
+
+    private static OptionalDouble age(CaseInput draft, ParsedLine line) {
+        return draft.ageYears().isPresent() || draft.struck().contains("age") ? draft.ageYears() : line.ageYears();
+    }
+
+    /** What was said of the machine besides its model. */
+    private record Said(
+            Optional<Appliance> appliance,
+            Set<Fuel> fuels,
+            Optional<String> serial,
+            OptionalDouble ageYears,
+            List<RequestedPart> parts) {}
+
+    private IdentifiedModel settled(
+            CaseInput draft,
+            ParsedLine line,
+            Optional<TagReading> reading,
+            Optional<Model> model,
+            List<PlatformCandidate> unlisted,
+            Said said) {
+        Optional<PlatformCandidate> chosen =
+                model.isPresent() ? Optional.empty() : draft.platform().flatMap(constructions::named);
+        Optional<Appliance> built = model.map(Model::appliance)
+                .or(() -> chosen.map(c -> c.platform().appliance()));
+        Optional<Appliance> guessed = built.isPresent() || said.appliance.isPresent()
+                ? Optional.empty()
+                : guess(said.parts).or(() -> guess(line.complaint()));
+        Optional<Appliance> appliance = built.or(said::appliance).or(() -> guessed);
+        Optional<Layout> layout = model.flatMap(m -> catalog.platform(m.platform()))
+                .or(() -> chosen.map(PlatformCandidate::platform))
+                .map(Platform::layout)
+                .or(() -> agreed(unlisted, draft.looked()))
+                .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
+        return new IdentifiedModel(
+                line,
+                reading,
+                model,
+                said.serial.map(s -> decoded(s, model, line.brand())),
+                unlisted,
+                chosen,
+                chosen.isPresent() ? Optional.empty() : constructions.look(unlisted),
+                appliance,
+                guessed,
+                layout,
+                fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance),
+                said.ageYears,
+                said.serial,
+                said.parts);
+    }
+
+    private SerialReading decoded(String serial, Optional<Model> model, Optional<String> brand) {
+        String said = model.map(Model::brand).or(() -> brand).orElse("");
+        return serialReader.read(said, serial, model, LocalDate.now(clock));
+    }
+
+    /** The layout that all constructions share, once something was looked at. */
+    private static Optional<String> agreed(List<PlatformCandidate> unlisted, Set<String> looked) {
+        List<String> layouts =
+                unlisted.stream().map(c -> c.platform().layout()).distinct().toList();
+        return looked.isEmpty() || layouts.size() != 1 ? Optional.empty() : Optional.of(layouts.get(0));
+    }
+
+    /** The appliance that a part asked for by its number goes into: the only one with such parts, or where it is listed. */
+    private Optional<Appliance> guess(List<RequestedPart> parts) {
+        for (RequestedPart asked : parts) {
+            List<Appliance> with = packs.entrySet().stream()
+                    .filter(e -> e.getValue().partType(asked.part().partType()).isPresent())
+                    .map(Map.Entry::getKey)
+                    .toList();
+            Optional<Appliance> meant = with.size() == 1
+                    ? Optional.of(with.get(0))
+                    : catalog.taking(asked.part().number(), Optional.empty(), "", 1).stream()
+                            .map(taking -> taking.model().appliance())
+                            .findFirst();
+            if (meant.isPresent()) {
+                return meant;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The appliance whose pack understands most of the complaint, when one does. */
+    private Optional<Appliance> guess(String complaint) {
+        return diagnosers.entrySet().stream()
+                .map(e -> Map.entry(e.getKey(), e.getValue().hear(complaint).understood()))
+                .filter(e -> e.getValue() > 0)
+                .max(Comparator.comparingInt(Map.Entry::getValue))
+                .map(Map.Entry::getKey);
+    }
+
+    private static Set<Fuel> fuels(
+            Optional<Model> model, Set<Fuel> ofPlatform, Set<Fuel> said, Optional<Appliance> appliance) {
+        if (model.flatMap(Model::fuel).isPresent()) {
+            return EnumSet.of(model.flatMap(Model::fuel).orElseThrow());
+        }
+        if (appliance.map(a -> !a.mayBurnGas()).orElse(false)) {
+            return EnumSet.of(Fuel.ELECTRIC);
+        }
+        Set<Fuel> possible = ofPlatform.isEmpty() ? EnumSet.allOf(Fuel.class) : EnumSet.copyOf(ofPlatform);
+        Set<Fuel> left = EnumSet.copyOf(possible);
+        left.retainAll(said);
+        return left.isEmpty() ? possible : left;
+    }
+}

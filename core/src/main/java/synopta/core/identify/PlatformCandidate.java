@@ -1,0 +1,26 @@
+package synopta.core.identify;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Platform;
+import synopta.core.knowledge.Layout;
+import synopta.core.quantity.Probability;
+
+/**
+ * A platform that a machine in no catalogue row may be of.
+ *
+ * @param probability given that the machine is unlisted, and what was looked at since
+ * @param brands whose numbers look so, likeliest first
+ * @param fuels that its models burn
+ * @param layout as the knowledge draws it, where it knows it
+ */
+public record PlatformCandidate(
+        Platform platform, Probability probability, List<String> brands, Set<Fuel> fuels, Optional<Layout> layout) {
+    /** Copies the lists. */
+    public PlatformCandidate {
+        brands = List.copyOf(brands);
+        fuels = Set.copyOf(fuels);
+    }
+}

@@ -1,0 +1,82 @@
+package synopta.core.knowledge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * How a part goes in.
+ *
+ * @param tools each with its size
+ * @param way the right way round
+ * @param check that it is right, before it is closed
+ * @param hardware of one piece
+ * @param bySchool what some schools do besides
+ */
+public record Installation(
+        List<String> tools,
+        Optional<String> way,
+        Optional<String> check,
+        List<WorkStep.Hardware> hardware,
+        List<BySchool> bySchool,
+        Basis basis) {
+    /** By hand, with nothing to say of it. */
+    public static final Installation PLAIN = new Installation(
+            List.of(), Optional.empty(), Optional.empty(), List.of(), List.of(), new Basis("authored"));
+
+    /** Copies; refuses a tool without a figure in its name. */
+    public Installation {
+        tools = List.copyOf(tools);
+        hardware = List.copyOf(hardware);
+        bySchool = List.copyOf(bySchool);
+        tools.forEach(WorkStep::sized);
+    }
+
+    /**
+     * What a school does besides.
+     *
+     * @param way in a sentence
+     * @param tools each with its size
+     * @param hardware of one piece
+     */
+    public record BySchool(
+            RepairPractice school, String way, List<String> tools, List<WorkStep.Hardware> hardware, Basis basis) {
+        /** Copies; refuses a tool without a figure in its name. */
+        public BySchool {
+            tools = List.copyOf(tools);
+            hardware = List.copyOf(hardware);
+            tools.forEach(WorkStep::sized);
+        }
+    }
+
+    /** As a house of these schools does it, nothing left open. */
+    public Installation in(RepairPractices schools) {
+        List<BySchool> done =
+                bySchool.stream().filter(b -> schools.follow(b.school)).toList();
+        List<String> allTools = new ArrayList<>(tools);
+        List<WorkStep.Hardware> allHardware = new ArrayList<>(hardware);
+        done.forEach(b -> allTools.addAll(b.tools));
+        done.forEach(b -> allHardware.addAll(b.hardware));
+        return new Installation(
+                allTools,
+                told(Stream.concat(way.stream(), done.stream().map(BySchool::way))),
+                check,
+                allHardware,
+                List.of(),
+                basis);
+    }
+
+    /** The same, with something to do beforehand. */
+    public Installation after(String first, String tool) {
+        List<String> allTools = new ArrayList<>(List.of(tool));
+        allTools.addAll(tools);
+        return new Installation(
+                allTools, told(Stream.concat(Stream.of(first), way.stream())), check, hardware, bySchool, basis);
+    }
+
+    private static Optional<String> told(Stream<String> sentences) {
+        return Optional.of(sentences.collect(Collectors.joining(" "))).filter(told -> !told.isEmpty());
+    }
+}

@@ -1,0 +1,28 @@
+package synopta.core.knowledge;
+
+/**
+ * Which of the trade's schools a house follows.
+ *
+ * @param genuineOnly whether only genuine parts are supplied; otherwise one of the same specification will do
+ * @param renewAll whether all of a kind are renewed where they wear together; otherwise the failed one alone
+ * @param renewRings whether rings and washers are renewed with their wheels; otherwise they go in again
+ * @param oilShafts whether shafts get a drop of oil; otherwise they stay dry
+ * @param testFirst whether a part is measured before it is sold and before it is exchanged; otherwise a cheap one is
+ *     exchanged untested
+ */
+public record RepairPractices(
+        boolean genuineOnly, boolean renewAll, boolean renewRings, boolean oilShafts, boolean testFirst) {
+    /** As most do. */
+    public static final RepairPractices USUAL = new RepairPractices(false, true, true, true, true);
+
+    /** Whether the house does as this school. */
+    public boolean follow(RepairPractice school) {
+        return switch (school) {
+            case RINGS_RENEWED -> renewRings;
+            case RINGS_REUSED -> !renewRings;
+            case SHAFT_OILED -> oilShafts;
+            case SHAFT_DRY -> !oilShafts;
+            default -> throw new IllegalArgumentException("No house rule tells of %s.".formatted(school.slug()));
+        };
+    }
+}

@@ -1,0 +1,79 @@
+package synopta.core.knowledge;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a step of opening up takes and leaves to do.
+ *
+ * @param tools each with its size
+ * @param hazards of the step
+ * @param persons it takes, 1 or more
+ * @param note what to label, mark or photograph
+ * @param check as it is closed again
+ * @param effort what it comes to, in a word: `drum`, `pulled out`
+ * @param looks what can be looked at on the way
+ */
+public record WorkStep(
+        List<String> tools,
+        List<Hardware> hardware,
+        Set<Hazard> hazards,
+        int persons,
+        Optional<String> note,
+        Optional<String> advice,
+        Optional<String> check,
+        Optional<String> effort,
+        List<Look> looks) {
+    /** Nothing but the hands of one. */
+    public static final WorkStep NONE = new WorkStep(
+            List.of(),
+            List.of(),
+            EnumSet.noneOf(Hazard.class),
+            1,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            List.of());
+
+    private static final int MOST_PERSONS = 4;
+
+    /** Copies; refuses a step of nobody, and a tool without a figure in its name. */
+    public WorkStep {
+        tools = List.copyOf(tools);
+        hardware = List.copyOf(hardware);
+        hazards = Set.copyOf(hazards);
+        looks = List.copyOf(looks);
+        if (persons < 1 || persons > MOST_PERSONS) {
+            throw new IllegalArgumentException(
+                    "Persons (%d) must lie between 1 and %d.".formatted(persons, MOST_PERSONS));
+        }
+        tools.forEach(WorkStep::sized);
+    }
+
+    static void sized(String tool) {
+        if (tool.chars().noneMatch(Character::isDigit)) {
+            throw new IllegalArgumentException("Tool (%s) needs its size, as in 5/16 in hex driver.".formatted(tool));
+        }
+    }
+
+    /** So many fasteners, and whether they go in again. */
+    public record Hardware(String what, int count, Fate fate) {}
+
+    /** What becomes of hardware. */
+    public enum Fate {
+        KEPT,
+        RENEWED;
+
+        /** The word of the packs and the API. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Something to look at, and the finding it answers. */
+    public record Look(String finding, String words) {}
+}

@@ -1,0 +1,218 @@
+package synopta.core.line;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Brand;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.NumberNormalizer;
+
+/**
+ * Sorts a line as it is said ("dg740b2 thumps, no heat, 8 yrs, gas?") into model, serial, brand, appliance, fuel, age and the
+ * complaint. A model number is the longest run of neighbouring words that hold digits, with short letters before or a
+ * single letter behind, at least {@value #SHORTEST_MODEL} characters, and no figure with a unit.
+ */
+public final class LineReader {
+    private static final int SHORTEST_MODEL = 4;
+
+    private static final List<String> NUMBERS = List.of(
+            "zero",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "eleven",
+            "twelve",
+            "thirteen",
+            "fourteen",
+            "fifteen",
+            "sixteen",
+            "seventeen",
+            "eighteen",
+            "nineteen",
+            "twenty");
+    private static final Pattern AGE =
+            word("(\\d{1,2}(?:\\.\\d)?|%s)[\\s-]*(?:years?|yrs?|y)(?:[\\s-]*olds?)?\\b\\.?(?!\\s*(?:ago|back|later)\\b)"
+                    .formatted(String.join("|", NUMBERS)));
+    private static final Pattern SERIAL = word(
+            "(?:serial(?:[\\s-]*(?:no|nr|number))?|s\\s*/\\s*n|s\\.?n\\.?)[\\s.:#]*((?=[\\p{L}-]*\\p{N})[\\p{L}\\p{N}-]{5,40})");
+    private static final Pattern FIGURE = word(
+            "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|amps?|watts?|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)|\\d{1,3}\\s*[vaw]");
+    private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+(?:[/._-][\\p{L}\\p{N}]+)*");
+    private static final Set<String> NOT_BEFORE =
+            Set.of("my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in");
+    private static final Map<Appliance, String> APPLIANCES = new LinkedHashMap<>();
+    private static final Map<Set<Fuel>, String> FUELS = new LinkedHashMap<>();
+
+    static {
+        APPLIANCES.put(Appliance.DRYER, "(?:tumble[\\s-]*)?(?:dryer|drier)s?");
+        APPLIANCES.put(Appliance.DISHWASHER, "dish[\\s-]*washers?");
+        APPLIANCES.put(Appliance.MICROWAVE, "micro[\\s-]*waves?|mw");
+        APPLIANCES.put(Appliance.RANGE, "ranges?|ovens?|cookers?|stoves?|hobs?");
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), "natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas");
+        FUELS.put(EnumSet.of(Fuel.LP), "lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas");
+        FUELS.put(EnumSet.of(Fuel.ELECTRIC), "electric(?:al|ity)?");
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), "gas");
+    }
+
+    private final Optional<Pattern> brands;
+    private final PartNumberFinder partNumbers;
+
+    /** Reads lines in which the brands and parts of this catalogue may be named. */
+    public static LineReader of(Catalog catalog) {
+        return new LineReader(catalog.brands().stream().map(Brand::brand).toList(), new PartNumberFinder(catalog));
+    }
+
+    private LineReader(Collection<String> brands, PartNumberFinder partNumbers) {
+        this.partNumbers = partNumbers;
+        this.brands = brands.isEmpty()
+                ? Optional.empty()
+                : Optional.of(word(brands.stream().map(Pattern::quote).collect(Collectors.joining("|"))));
+    }
+
+    private static Pattern word(String inner) {
+        return Pattern.compile(
+                "(?<![\\p{L}\\p{N}])(?:%s)(?![\\p{L}\\p{N}])".formatted(inner),
+                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    public ParsedLine read(String line) {
+        List<LineToken> pieces = new ArrayList<>();
+        List<RequestedPart> parts = partNumbers.in(line, pieces);
+        OptionalDouble age = OptionalDouble.empty();
+        Matcher aged = AGE.matcher(line);
+        if (aged.find()) {
+            pieces.add(piece(LineToken.Kind.AGE, aged));
+            age = OptionalDouble.of(number(aged.group(1)));
+        }
+        Optional<String> serial = serial(line, pieces);
+        Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
+        Optional<Appliance> appliance = Optional.empty();
+        for (Map.Entry<Appliance, String> entry : APPLIANCES.entrySet()) {
+            if (appliance.isEmpty()
+                    && first(word(entry.getValue()), LineToken.Kind.APPLIANCE, line, pieces)
+                            .isPresent()) {
+                appliance = Optional.of(entry.getKey());
+            }
+        }
+        Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
+        for (Map.Entry<Set<Fuel>, String> entry : FUELS.entrySet()) {
+            if (fuels.isEmpty()
+                    && first(word(entry.getValue()), LineToken.Kind.FUEL, line, pieces)
+                            .isPresent()) {
+                fuels.addAll(entry.getKey());
+            }
+        }
+        Optional<LineToken> model = model(line, pieces);
+        model.ifPresent(pieces::add);
+        StringBuilder complaint = new StringBuilder(line);
+        pieces.stream()
+                .filter(p -> p.kind() != LineToken.Kind.FUEL && p.kind() != LineToken.Kind.APPLIANCE)
+                .forEach(p -> complaint.replace(p.from(), p.to(), " ".repeat(p.to() - p.from())));
+        return new ParsedLine(
+                List.copyOf(pieces),
+                model.map(LineToken::text),
+                serial,
+                brand,
+                appliance,
+                fuels,
+                age,
+                parts,
+                complaint.toString());
+    }
+
+    private static LineToken piece(LineToken.Kind kind, Matcher matcher) {
+        return new LineToken(kind, matcher.group(), matcher.start(), matcher.end());
+    }
+
+    private static Optional<String> first(Pattern pattern, LineToken.Kind kind, String line, List<LineToken> pieces) {
+        Matcher matcher = pattern.matcher(line);
+        if (!matcher.find()) {
+            return Optional.empty();
+        }
+        pieces.add(piece(kind, matcher));
+        return Optional.of(matcher.group());
+    }
+
+    private static Optional<String> serial(String line, List<LineToken> pieces) {
+        Matcher numbered = SERIAL.matcher(line);
+        if (!numbered.find()) {
+            return Optional.empty();
+        }
+        pieces.add(piece(LineToken.Kind.SERIAL, numbered));
+        return Optional.of(numbered.group(1));
+    }
+
+    private static double number(String text) {
+        int word = NUMBERS.indexOf(text.toLowerCase(Locale.ROOT));
+        return word >= 0 ? word : Double.parseDouble(text);
+    }
+
+    private record Token(String text, int from, int to) {
+        boolean hasDigit() {
+            return text.chars().anyMatch(Character::isDigit);
+        }
+
+        boolean follows(Token before, String line) {
+            return line.substring(before.to, from).isBlank();
+        }
+    }
+
+    private static Optional<LineToken> model(String line, List<LineToken> taken) {
+        List<int[]> closed =
+                taken.stream().map(p -> new int[] {p.from(), p.to()}).collect(Collectors.toList());
+        FIGURE.matcher(line).results().forEach(r -> closed.add(new int[] {r.start(), r.end()}));
+        List<Token> tokens = TOKEN.matcher(line)
+                .results()
+                .map(r -> new Token(r.group(), r.start(), r.end()))
+                .filter(t -> closed.stream().noneMatch(c -> t.from < c[1] && c[0] < t.to))
+                .toList();
+        List<LineToken> runs = new ArrayList<>();
+        for (int i = 0; i < tokens.size(); i++) {
+            if (!tokens.get(i).hasDigit()) {
+                continue;
+            }
+            int first =
+                    i > 0 && isPrefix(tokens.get(i - 1)) && tokens.get(i).follows(tokens.get(i - 1), line) ? i - 1 : i;
+            int last = i;
+            while (last + 1 < tokens.size()
+                    && tokens.get(last + 1).follows(tokens.get(last), line)
+                    && (tokens.get(last + 1).hasDigit()
+                            || tokens.get(last + 1).text.length() == 1)) {
+                last++;
+            }
+            int from = tokens.get(first).from;
+            int to = tokens.get(last).to;
+            runs.add(new LineToken(LineToken.Kind.MODEL, line.substring(from, to), from, to));
+            i = last;
+        }
+        return runs.stream()
+                .filter(run -> NumberNormalizer.key(run.text()).length() >= SHORTEST_MODEL)
+                .max(Comparator.comparingInt((LineToken run) ->
+                                NumberNormalizer.key(run.text()).length())
+                        .thenComparing(run -> -run.from()));
+    }
+
+    private static boolean isPrefix(Token token) {
+        return token.text.length() <= 3 && !NOT_BEFORE.contains(token.text.toLowerCase(Locale.ROOT));
+    }
+}

@@ -1,0 +1,126 @@
+package synopta.core.order;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.function.Function;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.PartNumber;
+
+/**
+ * Keeps pieces on the shelf for a caller, and orders what is not there. Of two who want the last one, one gets it and the
+ * other is told. An order is kept before it is sent, so that it is not lost when the supplier does not answer.
+ */
+public final class OrderService {
+    private final Catalog catalog;
+    private final ReservationRepository log;
+    private final SupplierFeed feed;
+    private final Clock clock;
+
+    /** Promises from these shelves and this supplier. */
+    public OrderService(Catalog catalog, ReservationRepository log, SupplierFeed feed, Clock clock) {
+        this.catalog = catalog;
+        this.log = log;
+        this.feed = feed;
+        this.clock = clock;
+    }
+
+    /** What became of a line. */
+    public sealed interface Outcome {
+        /** It was promised, one way or another. */
+        record Promised(Reservation promise) implements Outcome {
+            @Override
+            public <R> R fold(Function<Promised, R> promised, Function<Gone, R> gone) {
+                return promised.apply(this);
+            }
+        }
+
+        /** So many are not there any more, and nothing was ordered. */
+        record Gone(PartNumber part, int quantity, int free) implements Outcome {
+            @Override
+            public <R> R fold(Function<Promised, R> promised, Function<Gone, R> gone) {
+                return gone.apply(this);
+            }
+        }
+
+        /** One result for each case. */
+        <R> R fold(Function<Promised, R> promised, Function<Gone, R> gone);
+    }
+
+    /** So many sale units of a part. */
+    public record Wanted(PartNumber part, int quantity) {}
+
+    /**
+     * Reserves each line at the branch.
+     *
+     * @param ordering whether what is not there is ordered from the supplier
+     */
+    public List<Outcome> promise(String branch, OptionalLong caseNumber, List<Wanted> lines, boolean ordering) {
+        List<Outcome> outcomes = new ArrayList<>();
+        for (Wanted line : lines) {
+            if (catalog.part(line.part).isEmpty()) {
+                throw new IllegalArgumentException(
+                        "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
+                                .formatted(line.part));
+            }
+        }
+        lines.forEach(line -> outcomes.add(promise(branch, caseNumber, line, ordering)));
+        return outcomes;
+    }
+
+    private Outcome promise(String branch, OptionalLong caseNumber, Wanted line, boolean ordering) {
+        Reservation reserved = new Reservation(
+                0,
+                clock.instant(),
+                caseNumber,
+                branch,
+                line.part,
+                line.quantity,
+                Reservation.State.RESERVED,
+                OptionalInt.empty());
+        Optional<Reservation> kept = log.add(reserved);
+        if (kept.isPresent()) {
+            return new Outcome.Promised(kept.get());
+        }
+        if (!ordering) {
+            return new Outcome.Gone(line.part, line.quantity, log.free(reserved));
+        }
+        Reservation order = log.add(reserved.as(Reservation.State.WAITING, OptionalInt.empty()))
+                .orElseThrow();
+        return new Outcome.Promised(sent(order));
+    }
+
+    private Reservation sent(Reservation order) {
+        Reservation answered = feed.order(order.number(), order.part(), order.quantity())
+                .fold(
+                        accepted -> order.as(Reservation.State.ORDERED, OptionalInt.of(accepted.days())),
+                        none -> order.as(Reservation.State.OUT_OF_STOCK, OptionalInt.empty()),
+                        notReached -> order);
+        if (answered.state() == Reservation.State.WAITING) {
+            return order;
+        }
+        boolean isChanged = log.change(order, answered.state(), answered.days());
+        return isChanged ? answered : log.find(order.number()).orElseThrow();
+    }
+
+    /** Sends again what waits for the supplier; how many were answered. Stops at the first that is not. */
+    public int sendWaiting() {
+        int answered = 0;
+        for (Reservation order : log.waiting()) {
+            if (sent(order).state() == Reservation.State.WAITING) {
+                return answered;
+            }
+            answered++;
+        }
+        return answered;
+    }
+
+    /** Takes a reservation or a waiting order back; false when it does not stand any more. */
+    public boolean release(Reservation promise) {
+        boolean stands = promise.state() == Reservation.State.RESERVED || promise.state() == Reservation.State.WAITING;
+        return stands && log.change(promise, Reservation.State.RELEASED, OptionalInt.empty());
+    }
+}

@@ -1,0 +1,66 @@
+package synopta.core.order;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.Supplier;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.quantity.Money;
+
+/** Writes quotes at the prices of today and by the rules of the house. */
+public final class QuoteService {
+    private final Catalog catalog;
+    private final QuoteRepository log;
+    private final Supplier<HouseSettings> rules;
+    private final Clock clock;
+    private final String currency;
+
+    /** Writes into this log; days are those of the clock in UTC. */
+    public QuoteService(
+            Catalog catalog, QuoteRepository log, Supplier<HouseSettings> rules, Clock clock, String currency) {
+        this.catalog = catalog;
+        this.log = log;
+        this.rules = rules;
+        this.clock = clock;
+        this.currency = currency;
+    }
+
+    /** What is to be quoted. */
+    public record Asked(PartNumber part, int quantity) {}
+
+    /** Writes and keeps a quote; refuses a part that is unknown or has no price. */
+    public Quote write(String branch, Optional<String> customer, OptionalLong caseNumber, List<Asked> asked) {
+        HouseSettings house = rules.get();
+        Money goods = new Money(0, currency);
+        List<Quote.Line> lines = new ArrayList<>();
+        for (Asked line : asked) {
+            Quote.Line written = line(line);
+            lines.add(written);
+            goods = goods.plus(written.price());
+        }
+        Instant now = clock.instant();
+        LocalDate until = LocalDate.ofInstant(now, ZoneOffset.UTC).plusDays(house.quoteDays());
+        QuoteTotals sum = QuoteTotals.of(goods, house.taxPercent(), house.taxIncluded());
+        return log.add(new Quote(
+                0, now, until, branch, customer.map(String::strip).filter(c -> !c.isEmpty()), caseNumber, lines, sum));
+    }
+
+    private Quote.Line line(Asked asked) {
+        Part part = catalog.part(asked.part)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
+                                .formatted(asked.part)));
+        Money price = catalog.price(asked.part)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Part (%s) has no price and cannot be quoted. Quote what replaces it.".formatted(asked.part)));
+        return new Quote.Line(part.number(), part.name(), asked.quantity, price);
+    }
+}

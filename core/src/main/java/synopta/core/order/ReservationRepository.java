@@ -1,0 +1,29 @@
+package synopta.core.order;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** The port through which promises are kept, and the shelves they are made on. */
+public interface ReservationRepository {
+    /**
+     * Keeps a promise under the next number. One that is reserved takes its pieces off what is free at the branch in the
+     * same step; empty when so many are not free any more, and nothing is kept then.
+     */
+    Optional<Reservation> add(Reservation promise);
+
+    /** What is free of a part at a branch, in sale units. */
+    int free(Reservation promise);
+
+    /** Changes how a promise stands, if it still stands as given; what was reserved is free again when it is released. */
+    boolean change(Reservation promise, Reservation.State state, OptionalInt days);
+
+    /** The promise of that number. */
+    Optional<Reservation> find(long number);
+
+    /** Those of a case, oldest first. */
+    List<Reservation> ofCase(long caseNumber);
+
+    /** Orders that wait for the supplier, oldest first. */
+    List<Reservation> waiting();
+}

@@ -1,0 +1,158 @@
+package synopta.core.outcome;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Pack;
+
+/** What cases teach of wear and work: how common faults are, how long parts last, how long opening up takes. */
+final class LifeLearner {
+    private static final double BELIEF_IN_A_RATE = 6;
+    private static final double BELIEF_IN_A_LIFE = 10;
+
+    /** Spread of the logarithm of how much longer a layout takes, beforehand. */
+    private static final double BELIEF_IN_MINUTES = 0.2;
+
+    /** Spread of the logarithm of how much longer one fitter takes than the next. */
+    private static final double FITTERS = 0.35;
+
+    private final Pack pack;
+    private final List<ConfirmedCase> lessons;
+    private final FaultPriors machines;
+    private final List<Proposal> proposals = new ArrayList<>();
+
+    LifeLearner(Pack pack, List<ConfirmedCase> lessons) {
+        this.pack = pack;
+        this.lessons = lessons;
+        machines = new FaultPriors(pack);
+    }
+
+    List<Proposal> proposals() {
+        rates();
+        lives();
+        minutes();
+        return proposals;
+    }
+
+    /** How often each fault was found against how often it was to be expected in these machines, of these ages. */
+    private void rates() {
+        Map<String, Double> expected = new LinkedHashMap<>();
+        lessons.forEach(
+                lesson -> machines.shares(lesson).forEach((fault, share) -> expected.merge(fault, share, Double::sum)));
+        for (Fault fault : pack.faults()) {
+            double due = expected.getOrDefault(fault.id(), 0.0);
+            SupportingCases behind = behind(lessons, lesson -> lesson.fault().equals(fault.id()));
+            if (lessons.size() >= ParameterLearner.FEWEST && due + behind.seen() >= 1) {
+                double a = BELIEF_IN_A_RATE + behind.seen();
+                double b = BELIEF_IN_A_RATE + due;
+                Interval times = Interval.gamma(a, b);
+                proposals.add(new Proposal(
+                        ParameterKind.RATE,
+                        Optional.of(pack.appliance()),
+                        fault.id(),
+                        "%s, among all faults".formatted(fault.name()),
+                        fault.prior(),
+                        Pack.bounded(fault.prior() * a / b),
+                        new Interval(
+                                Pack.bounded(fault.prior() * times.low()), Pack.bounded(fault.prior() * times.high())),
+                        behind,
+                        Pack.bounded(fault.prior() * a / b)));
+            }
+        }
+    }
+
+    /**
+     * Lives, the shape as the pack has it: machines that came for the part failed at their age; those that came for
+     * another had it without failure until then (independent risks; Cox and Oakes 1984, chapter 9).
+     */
+    private void lives() {
+        pack.partTypes().forEach(type -> {
+            double shape = type.life().shape();
+            Predicate<ConfirmedCase> isFailure =
+                    lesson -> machines.partTypeOf(lesson).equals(type.slug());
+            List<ConfirmedCase> aged = lessons.stream()
+                    .filter(lesson -> lesson.ageYears().orElse(0) > 0)
+                    .filter(lesson -> isFailure.test(lesson) || machines.has(lesson, type.slug()))
+                    .toList();
+            SupportingCases behind = behind(aged, isFailure);
+            if (behind.seen() >= ParameterLearner.FEWEST) {
+                double before = type.life().scaleYears();
+                double a = BELIEF_IN_A_LIFE + behind.seen();
+                double b = BELIEF_IN_A_LIFE * Math.pow(before, shape)
+                        + Arrays.stream(ages(aged, l -> true))
+                                .map(age -> Math.pow(age, shape))
+                                .sum();
+                Interval rate = Interval.gamma(a, b);
+                double after = Math.pow(b / a, 1 / shape);
+                proposals.add(new Proposal(
+                        ParameterKind.LIFE,
+                        Optional.of(pack.appliance()),
+                        type.slug(),
+                        "%s: years by which 63 in 100 have failed%s"
+                                .formatted(type.name(), alone(ages(aged, isFailure), ages(aged, isFailure.negate()))),
+                        before,
+                        after,
+                        new Interval(Math.pow(rate.high(), -1 / shape), Math.pow(rate.low(), -1 / shape)),
+                        behind,
+                        after));
+            }
+        });
+    }
+
+    /** What the cases would say by themselves, the shape too; nothing where all failed at one age. */
+    private static String alone(double[] failed, double[] sound) {
+        if (Arrays.stream(failed).distinct().count() < 2) {
+            return "";
+        }
+        WeibullFit.Fitted fitted = WeibullFit.of(failed, sound);
+        return String.format(Locale.ROOT, "; the cases alone say %.1f, shape %.1f", fitted.scale(), fitted.shape());
+    }
+
+    private static double[] ages(List<ConfirmedCase> aged, Predicate<ConfirmedCase> which) {
+        return aged.stream()
+                .filter(which)
+                .mapToDouble(lesson -> lesson.ageYears().orElseThrow())
+                .toArray();
+    }
+
+    private static SupportingCases behind(List<ConfirmedCase> lessons, Predicate<ConfirmedCase> isSeen) {
+        Map<Boolean, List<Long>> numbers = lessons.stream()
+                .collect(Collectors.partitioningBy(
+                        isSeen, Collectors.mapping(ConfirmedCase::number, Collectors.toList())));
+        return SupportingCases.of(numbers.get(true), numbers.get(false));
+    }
+
+    private void minutes() {
+        pack.layouts().forEach(layout -> {
+            List<ConfirmedCase> timed = lessons.stream()
+                    .filter(lesson -> lesson.layout().map(layout.id()::equals).orElse(false))
+                    .filter(lesson -> lesson.workRatio().isPresent())
+                    .toList();
+            if (timed.size() >= ParameterLearner.FEWEST) {
+                double logs = timed.stream()
+                        .mapToDouble(lesson -> Math.log(lesson.workRatio().getAsDouble()))
+                        .sum();
+                double precision = timed.size() / (FITTERS * FITTERS) + 1 / (BELIEF_IN_MINUTES * BELIEF_IN_MINUTES);
+                double mean = logs / (FITTERS * FITTERS) / precision;
+                double reach = Interval.Z / Math.sqrt(precision);
+                proposals.add(new Proposal(
+                        ParameterKind.MINUTES,
+                        Optional.of(pack.appliance()),
+                        layout.id(),
+                        "%s: times as long as the pack says".formatted(layout.name()),
+                        1,
+                        Math.exp(mean),
+                        new Interval(Math.exp(mean - reach), Math.exp(mean + reach)),
+                        behind(timed, lesson -> true),
+                        Math.exp(mean)));
+            }
+        });
+    }
+}

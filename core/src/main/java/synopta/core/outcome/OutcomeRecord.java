@@ -1,0 +1,58 @@
+package synopta.core.outcome;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * A case of which it is known what became of it, as far as the counts need it.
+ *
+ * @param day of the case, UTC
+ * @param layout id of the construction, with its appliance: `dryer A`
+ * @param partTypes that parts were handed over for
+ * @param guesses the likeliest suspects; empty while the fault is not known
+ * @param right whether it was right the first time
+ * @param reasons of what came back
+ * @param answerSeconds from the first word to the answer
+ * @param overruled who was right where the specialist overruled the advice
+ * @param asked what was asked, and what its answer was worth
+ */
+public record OutcomeRecord(
+        long number,
+        LocalDate day,
+        Optional<String> appliance,
+        Optional<String> layout,
+        Optional<String> specialist,
+        List<String> partTypes,
+        List<Guess> guesses,
+        boolean right,
+        List<Outcome.Reason> reasons,
+        OptionalInt answerSeconds,
+        Optional<WhoWasRight> overruled,
+        List<Worth> asked) {
+    /** Copies. */
+    public OutcomeRecord {
+        partTypes = List.copyOf(partTypes);
+        guesses = List.copyOf(guesses);
+        reasons = List.copyOf(reasons);
+        asked = List.copyOf(asked);
+    }
+
+    /** How likely a suspect was said to be, and whether it was. */
+    public record Guess(double probability, boolean was) {}
+
+    /**
+     * A finding that was asked for.
+     *
+     * @param bits by how much the base-2 logarithm of the odds of what it was rose through its answer, all else as known
+     */
+    public record Worth(String finding, double bits) {}
+
+    /** Whose choice was the fault that was found. */
+    public enum WhoWasRight {
+        SPECIALIST,
+        ADVICE,
+        NEITHER
+    }
+}

@@ -1,0 +1,37 @@
+package synopta.core.outcome;
+
+import java.util.Locale;
+
+/** What can be learnt: of a pack, and of reading tags. */
+public enum ParameterKind {
+    /** How common a fault is; subject: fault. */
+    RATE,
+    /** How often a fault brings an answer about; subject: fault, finding, answer. */
+    LINK,
+    /** How often an answer is met with none of its faults; subject: finding, answer. */
+    LEAK,
+    /** How often a failed part reads bad; subject: test. */
+    SENSITIVITY,
+    /** How often a sound part reads good; subject: test. */
+    SPECIFICITY,
+    /** How much longer work takes than the pack says; subject: layout. */
+    MINUTES,
+    /** The age by which 63 in 100 of a part type have failed, years; subject: part type. */
+    LIFE,
+    /** How often a character of a tag is taken for another; subject: what stands there, what it is taken for. */
+    CONFUSION,
+    /** How often a reading of a tag goes wrong in another way; subject: the slip. */
+    SLIP,
+    /** How much oftener a model comes than the catalogue says; subject: model. */
+    POPULARITY;
+
+    /** The word of the API. */
+    public String slug() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The kind of a slug. */
+    public static ParameterKind of(String slug) {
+        return valueOf(slug.toUpperCase(Locale.ROOT));
+    }
+}

@@ -1,0 +1,74 @@
+package synopta.core.record;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.Hazard;
+
+/**
+ * A case as it is kept: the draft it came from, and what was done.
+ *
+ * @param complaint the caller's words where they were taken down beside the line
+ * @param cautionsShown hazards whose cautions were put before the person
+ * @param saidTo who that was, in a word: customer, fitter, a name
+ * @param specialist who served at the counter, when they said so
+ * @param answerSeconds from the first word to the answer
+ */
+public record CaseContent(
+        CaseInput draft,
+        Optional<String> complaint,
+        List<Line> lines,
+        Set<Hazard> cautionsShown,
+        Optional<String> saidTo,
+        Optional<String> specialist,
+        Customer customer,
+        OptionalInt answerSeconds,
+        Status status) {
+    /** Copies. */
+    public CaseContent {
+        lines = List.copyOf(lines);
+        cautionsShown = Set.copyOf(cautionsShown);
+    }
+
+    /** The draft with all that was said: the line, and the complaint where it says more. */
+    CaseInput spoken() {
+        String more = complaint.filter(c -> !draft.line().contains(c)).orElse("");
+        return more.isEmpty() ? draft : draft.withLine(draft.line() + ". " + more);
+    }
+
+    /** So many sale units of a part were handed over, or are about to be. */
+    public record Line(PartNumber part, int quantity) {
+        /** Refuses a line of nothing. */
+        public Line {
+            if (quantity < 1) {
+                throw new IllegalArgumentException("Quantity of %s (%d) must be at least 1.".formatted(part, quantity));
+            }
+        }
+    }
+
+    /** Whether the parts have left. */
+    public enum Status {
+        OPEN,
+        HANDED_OVER;
+
+        /** The word of the API. */
+        public String slug() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        /** The status of a slug. */
+        public static Status of(String slug) {
+            for (Status status : values()) {
+                if (status.slug().equals(slug)) {
+                    return status;
+                }
+            }
+            throw new IllegalArgumentException("Status (%s) must be open or handed-over.".formatted(slug));
+        }
+    }
+}

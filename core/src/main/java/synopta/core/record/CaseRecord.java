@@ -1,0 +1,14 @@
+package synopta.core.record;
+
+import java.time.Instant;
+
+/**
+ * A kept case, at one of its revisions.
+ *
+ * @param number running, from 1
+ * @param revision grows with every change, from 1
+ * @param changedAt when this revision was kept
+ * @param stood how the case stood then
+ */
+public record CaseRecord(
+        long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, CaseSnapshot stood) {}

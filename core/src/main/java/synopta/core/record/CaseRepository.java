@@ -1,0 +1,51 @@
+package synopta.core.record;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.ModelNumber;
+
+/** The port through which cases are kept. A call that returned has kept what it was given. */
+public interface CaseRepository {
+    /** Keeps a new case under the next number. */
+    CaseRecord add(CaseContent content, CaseSnapshot stood, Instant createdAt);
+
+    /** The case of that number. */
+    Optional<CaseRecord> find(long number);
+
+    /** Adds a revision if the last is still the one given; empty when somebody was faster. Earlier ones stay. */
+    Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot stood, Instant at);
+
+    /** All revisions of a case, the first first. */
+    List<CaseRecord> revisions(long number);
+
+    /** How many revisions are kept of all cases: another number whenever one is added. */
+    long kept();
+
+    /** Erases the customer's name and number wherever they stand; whether there is such a case. */
+    boolean eraseCustomer(long number);
+
+    /** Cases newest first. */
+    List<CaseRecord> list(Filter filter);
+
+    /** The cases of these numbers, as they are now, the last first. */
+    List<CaseRecord> these(List<Long> numbers);
+
+    /**
+     * Which cases.
+     *
+     * @param text words of anything in the case, each by its beginning, in any case
+     * @param from first day, UTC
+     * @param to last day, UTC
+     * @param after only cases of lower number
+     */
+    record Filter(
+            Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {}
+
+    /** What was said, and the machine it turned out to be, in a case whose parts have left. */
+    record HandedOver(long number, String line, ModelNumber model) {}
+
+    /** The last cases with a machine whose parts have left, newest first. */
+    List<HandedOver> handedOver(int limit);
+}

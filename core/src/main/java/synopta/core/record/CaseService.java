@@ -1,0 +1,181 @@
+package synopta.core.record;
+
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import synopta.core.basket.Purchase;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseAssessment;
+import synopta.core.counter.Counter;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Hazard;
+import synopta.core.teardown.Work;
+
+/** Keeps cases, and lets no parts leave while a grave caution has not been shown. */
+public final class CaseService {
+    private final CaseRepository log;
+    private final Counter counter;
+    private final Catalog catalog;
+    private final HandoverPlanner handOver;
+
+    /** Keeps cases in this log; machine and cautions come from the counter and the packs. */
+    public CaseService(CaseRepository log, Counter counter, Catalog catalog, HandoverPlanner handOver) {
+        this.log = log;
+        this.counter = counter;
+        this.catalog = catalog;
+        this.handOver = handOver;
+    }
+
+    /** What became of a save. */
+    public sealed interface Saved {
+        /** It is kept. */
+        record Kept(CaseRecord record, List<Caution> cautions) implements Saved {
+            @Override
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+                return kept.apply(this);
+            }
+        }
+
+        /** Parts may not leave: these cautions have not been shown. */
+        record Refused(List<Hazard> unseen) implements Saved {
+            @Override
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+                return refused.apply(this);
+            }
+        }
+
+        /** Somebody else changed the case in between. */
+        record Overtaken(CaseRecord now, List<FieldChange> changes) implements Saved {
+            /** Copies. */
+            public Overtaken {
+                changes = List.copyOf(changes);
+            }
+
+            @Override
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+                return overtaken.apply(this);
+            }
+        }
+
+        /** One result for each case. */
+        <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken);
+    }
+
+    /** Keeps a new case. */
+    public Saved open(CaseContent content, Instant now) {
+        return checked(content, (kept, stood) -> Optional.of(log.add(kept, stood, now)), Optional.empty());
+    }
+
+    /** Changes a kept case, if it still is as it was when it was read. */
+    public Saved change(CaseRecord read, CaseContent content, Instant now) {
+        return checked(content, (kept, stood) -> log.replace(read, kept, stood, now), Optional.of(read));
+    }
+
+    private Saved checked(
+            CaseContent content,
+            BiFunction<CaseContent, CaseSnapshot, Optional<CaseRecord>> keep,
+            Optional<CaseRecord> read) {
+        content.lines().forEach(line -> known(line.part()));
+        CaseAssessment view = counter.work(content.spoken());
+        List<Caution> cautions = cautions(view, content);
+        List<Hazard> unseen = HandoverPlanner.unseen(cautions, content.cautionsShown());
+        if (content.status() == CaseContent.Status.HANDED_OVER && !unseen.isEmpty()) {
+            return new Saved.Refused(unseen);
+        }
+        return keep.apply(content, CaseSnapshot.of(view, cautions, content.draft()))
+                .<Saved>map(record -> new Saved.Kept(record, cautions))
+                .orElseGet(() -> overtaken(read.orElseThrow()));
+    }
+
+    /** What somebody else changed since a revision was read. */
+    public Saved.Overtaken overtaken(CaseRecord read) {
+        CaseRecord now = log.find(read.number()).orElseThrow();
+        return new Saved.Overtaken(now, FieldChange.between(read.content(), now.content()));
+    }
+
+    private void known(PartNumber part) {
+        if (catalog.part(part).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
+                            .formatted(part));
+        }
+    }
+
+    /** The cautions of a case: of its machine, its suspects that are sold for, and its lines. */
+    public List<Caution> cautions(CaseContent content) {
+        return cautions(counter.unasked(content.spoken()), content);
+    }
+
+    private List<Caution> cautions(CaseAssessment view, CaseContent content) {
+        Set<String> types = new HashSet<>();
+        content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
+        Optional<Appliance> appliance = view.appliance();
+        List<Caution> ofLines = handOver.cautions(appliance, view.fuels(), types);
+        return HandoverPlanner.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
+    }
+
+    /**
+     * The sheet of a kept case: what was handed over, and the work it takes.
+     *
+     * @param metric whether sizes in inches are told in millimetres too; as the house has it when empty
+     */
+    public RepairSheet sheet(CaseRecord record, Optional<Boolean> metric) {
+        CaseContent content = record.content();
+        CaseAssessment view = counter.unasked(content.spoken());
+        List<PartNumber> parts =
+                content.lines().stream().map(CaseContent.Line::part).toList();
+        Work work = workOf(view, content);
+        return new RepairSheet(
+                record,
+                view.appliance(),
+                view.model(),
+                cautions(view, content),
+                content.lines().stream()
+                        .map(line -> new RepairSheet.Line(
+                                line, catalog.part(line.part()).map(Part::name).orElse("")))
+                        .toList(),
+                view.appliance()
+                        .map(appliance -> handOver.bag(appliance, parts, counter.mayHold(view)))
+                        .orElse(List.of()),
+                view.needs().stream()
+                        .flatMap(need -> need
+                                .verdict()
+                                .fold(
+                                        fits -> fits.supply().changes(),
+                                        depends -> List.<String>of(),
+                                        not -> List.<String>of(),
+                                        unknown -> List.<String>of())
+                                .stream())
+                        .distinct()
+                        .toList(),
+                work,
+                view.layout(),
+                work.exchanges().stream().map(Work.Exchange::slot).toList(),
+                counter.house().contacts().of(content.draft().shopping().branch()),
+                metric.orElse(counter.house().metric()));
+    }
+
+    /** The work of the way that was bought; of the needs when something else left than was planned. */
+    private static Work workOf(CaseAssessment view, CaseContent content) {
+        List<Purchase> purchases = view.sale().purchases();
+        for (int i = 0; i < purchases.size() && i < view.sale().works().size(); i++) {
+            Set<PartNumber> bought = new HashSet<>();
+            purchases.get(i).lines().forEach(line -> bought.add(line.part()));
+            Set<PartNumber> left = new HashSet<>();
+            content.lines().forEach(line -> left.add(line.part()));
+            if (bought.equals(left)) {
+                return view.sale().works().get(i);
+            }
+        }
+        return view.sale().works().stream().findFirst().orElse(Work.NONE);
+    }
+}

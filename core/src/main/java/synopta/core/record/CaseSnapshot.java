@@ -1,0 +1,132 @@
+package synopta.core.record;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.KnownFact;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.PartNumber;
+import synopta.core.counter.CaseAssessment;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Layout;
+
+/**
+ * How a case stood when it was kept: what was known and from where, what it pointed to, what was advised and by which
+ * rule each part was put in. It stays as it was, whatever is learnt later.
+ *
+ * @param layout id of the construction
+ * @param fuels it may burn
+ * @param suspects the likeliest first, {@value #MOST_SUSPECTS} at most
+ * @param selling ids of the faults that parts are handed over for
+ * @param workMinutes of the plan; empty where it was not known
+ */
+public record CaseSnapshot(
+        Optional<Appliance> appliance,
+        Optional<String> layout,
+        Set<Fuel> fuels,
+        OptionalDouble ageYears,
+        List<KnownFact> known,
+        List<Given> evidence,
+        List<Leaning> suspects,
+        Optional<Advised> advice,
+        Set<String> selling,
+        List<Rule> rules,
+        List<Warned> cautions,
+        OptionalDouble workMinutes) {
+    /** So many suspects are kept. */
+    public static final int MOST_SUSPECTS = 8;
+
+    /** Nothing was noted. */
+    public static final CaseSnapshot UNTOLD = new CaseSnapshot(
+            Optional.empty(),
+            Optional.empty(),
+            Set.of(),
+            OptionalDouble.empty(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            Set.of(),
+            List.of(),
+            List.of(),
+            OptionalDouble.empty());
+
+    /** Copies. */
+    public CaseSnapshot {
+        fuels = Set.copyOf(fuels);
+        known = List.copyOf(known);
+        evidence = List.copyOf(evidence);
+        suspects = List.copyOf(suspects);
+        selling = Set.copyOf(selling);
+        rules = List.copyOf(rules);
+        cautions = List.copyOf(cautions);
+    }
+
+    /**
+     * An answer that counted.
+     *
+     * @param asked whether it was asked for or measured, not volunteered
+     */
+    public record Given(String finding, String answer, boolean sure, boolean asked) {}
+
+    /** A fault, and how likely it was. */
+    public record Leaning(String fault, String partType, double probability) {}
+
+    /** What was advised, `sell`, `ask`, `test-first` or `refer`, and why. */
+    public record Advised(String action, String why) {}
+
+    /** A part that was needed, and by which rule. */
+    public record Rule(PartNumber part, int quantity, String why) {}
+
+    /** A caution of the case, in the words of that day. */
+    public record Warned(Hazard hazard, String text) {}
+
+    public static CaseSnapshot of(CaseAssessment view, List<Caution> cautions, CaseInput draft) {
+        return new CaseSnapshot(
+                view.appliance(),
+                view.layout().map(Layout::id),
+                view.fuels(),
+                view.ageYears(),
+                view.known(),
+                given(view.evidence(), draft),
+                view.diagnosis().stream()
+                        .flatMap(d -> d.suspects().stream())
+                        .limit(MOST_SUSPECTS)
+                        .map(suspect ->
+                                leaning(suspect.fault(), suspect.probability().value()))
+                        .toList(),
+                view.diagnosis()
+                        .map(d -> new Advised(
+                                d.advice().action().slug(), d.advice().why())),
+                view.selling(),
+                view.needs().stream()
+                        .filter(need -> need.quantity() > 0)
+                        .flatMap(need ->
+                                need.supplied().map(part -> new Rule(part, need.quantity(), need.why())).stream())
+                        .toList(),
+                cautions.stream().map(c -> new Warned(c.hazard(), c.text())).toList(),
+                view.sale().works().stream().mapToDouble(work -> work.minutes()).findFirst());
+    }
+
+    private static Leaning leaning(Fault fault, double probability) {
+        return new Leaning(fault.id(), fault.partType(), probability);
+    }
+
+    private static List<Given> given(List<Evidence> evidence, CaseInput draft) {
+        Set<String> asked = Stream.concat(
+                        draft.findings().stream().map(CaseInput.Answered::finding),
+                        draft.readings().stream().map(CaseInput.Measured::test))
+                .collect(Collectors.toSet());
+        return evidence.stream()
+                .map(e -> new Given(e.finding(), e.answer(), e.sure(), asked.contains(e.finding())))
+                .toList();
+    }
+}

@@ -1,0 +1,108 @@
+package synopta.core.record;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.casefile.Shopping;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.knowledge.Hazard;
+
+/**
+ * A field of a case that differs between two of its revisions; an empty text where it was not filled in.
+ *
+ * @param field its name in the API
+ */
+public record FieldChange(String field, String before, String after) {
+    /** What is another in the later one, in the order of the fields. */
+    public static List<FieldChange> between(CaseContent before, CaseContent after) {
+        Map<String, String> then = told(before);
+        List<FieldChange> changes = new ArrayList<>();
+        told(after).forEach((field, now) -> {
+            if (!now.equals(then.get(field))) {
+                changes.add(new FieldChange(field, then.get(field), now));
+            }
+        });
+        return changes;
+    }
+
+    private static Map<String, String> told(CaseContent content) {
+        CaseInput draft = content.draft();
+        Map<String, String> told = new LinkedHashMap<>();
+        told.put("line", draft.line());
+        told.put("complaint", content.complaint().orElse(""));
+        told.put("model", draft.model().map(ModelNumber::written).orElse(""));
+        told.put("serial", draft.serial().orElse(""));
+        told.put("appliance", draft.appliance().map(a -> a.slug()).orElse(""));
+        told.put("fuel", draft.fuel().map(f -> f.slug()).orElse(""));
+        told.put(
+                "ageYears", draft.ageYears().isPresent() ? "" + draft.ageYears().getAsDouble() : "");
+        told.put("platform", draft.platform().orElse(""));
+        told.put(
+                "rechecked",
+                list(draft.rechecked().stream()
+                        .map(r -> r.position() + " "
+                                + r.character().map(String::valueOf).orElse("nothing"))));
+        told.put("looked", list(draft.looked().stream().sorted()));
+        told.put(
+                "findings",
+                list(draft.findings().stream()
+                        .map(f -> f.finding() + " " + f.answer() + (f.sure() ? "" : ", perhaps"))));
+        told.put(
+                "readings",
+                list(draft.readings().stream()
+                        .map(r -> r.test() + " " + r.reading().fold(value -> "" + value, open -> "OL"))));
+        overruled(draft, told);
+        handedOver(content, told);
+        return told;
+    }
+
+    private static void overruled(CaseInput draft, Map<String, String> told) {
+        told.put("struck", list(draft.struck().stream().sorted()));
+        told.put("picked", list(draft.picked().stream().sorted()));
+        told.put("dropped", list(draft.dropped().stream().sorted()));
+        told.put("person", draft.person().slug());
+        told.put("adjusted", list(draft.shopping().adjusted().stream().map(FieldChange::adjusted)));
+    }
+
+    private static void handedOver(CaseContent content, Map<String, String> told) {
+        Shopping shopping = content.draft().shopping();
+        told.put("lines", list(content.lines().stream().map(l -> l.quantity() + " x " + l.part())));
+        told.put(
+                "cautionsShown",
+                list(content.cautionsShown().stream()
+                        .sorted(Comparator.naturalOrder())
+                        .map(Hazard::slug)));
+        told.put("saidTo", content.saidTo().orElse(""));
+        told.put("branch", shopping.branch().orElse(""));
+        told.put(
+                "neededInDays",
+                shopping.neededInDays().isPresent()
+                        ? "" + shopping.neededInDays().getAsInt()
+                        : "");
+        told.put("specialist", content.specialist().orElse(""));
+        told.put("customer", list(who(content.customer())));
+        told.put("status", content.status().slug());
+    }
+
+    private static String adjusted(Shopping.Adjusted a) {
+        return (a.quantity().isPresent() ? a.quantity().getAsInt() + " x " : "")
+                + a.part()
+                + (a.valueCents().isPresent() ? ", worth " + a.valueCents().getAsLong() + " cents" : "")
+                + (a.needed() ? ", needed" : "");
+    }
+
+    private static Stream<String> who(Customer customer) {
+        return Stream.of(customer.name(), customer.phone()).flatMap(Optional::stream);
+    }
+
+    private static String list(Stream<String> items) {
+        return items.collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,50 @@
+package synopta.core.record;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Model;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Layout;
+import synopta.core.teardown.Work;
+
+/**
+ * What goes with the parts.
+ *
+ * @param record the case
+ * @param machine when it is known
+ * @param lines what is in the bag
+ * @param notes what to tell about it
+ * @param changes what the fitter must change, as the verdicts have it
+ * @param work of fitting it
+ * @param layout how the machine is built, when known
+ * @param slots the places that are worked at
+ * @param contact how the branch is reached
+ * @param metric whether sizes in inches are told in millimetres too; otherwise those in millimetres in inches
+ */
+public record RepairSheet(
+        CaseRecord record,
+        Optional<Appliance> appliance,
+        Optional<Model> machine,
+        List<Caution> cautions,
+        List<Line> lines,
+        List<HandoverPlanner.BagEntry> notes,
+        List<String> changes,
+        Work work,
+        Optional<Layout> layout,
+        List<String> slots,
+        String contact,
+        boolean metric) {
+    /** Copies. */
+    public RepairSheet {
+        cautions = List.copyOf(cautions);
+        lines = List.copyOf(lines);
+        notes = List.copyOf(notes);
+        changes = List.copyOf(changes);
+        slots = List.copyOf(slots);
+    }
+
+    /** So many sale units of a part, with its name. */
+    public record Line(CaseContent.Line line, String name) {}
+}

@@ -1,0 +1,210 @@
+package synopta.core.sale;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import synopta.core.basket.BasketPlan;
+import synopta.core.basket.BasketPlanner;
+import synopta.core.basket.BasketQuery;
+import synopta.core.casefile.Shopping;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.fit.FitFinder;
+import synopta.core.identify.EvidenceCollector;
+import synopta.core.identify.IdentifiedModel;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Money;
+import synopta.core.teardown.Teardown;
+import synopta.core.teardown.Work;
+
+/** Puts needs and wants together, as the rules of the trade and the house and the specialist have it, and plans. */
+public final class PurchasePlanner {
+    private final Catalog catalog;
+    private final FitFinder finder;
+    private final BasketPlanner planner;
+    private final HouseSettings rules;
+    private final String currency;
+    private final IdentifiedModel settled;
+    private final Shopping shopping;
+    private final Optional<MachineParts> machine;
+
+    public PurchasePlanner(
+            Catalog catalog,
+            FitFinder finder,
+            BasketPlanner planner,
+            HouseSettings rules,
+            String currency,
+            IdentifiedModel settled,
+            Shopping shopping) {
+        this.catalog = catalog;
+        this.finder = finder;
+        this.planner = planner;
+        this.rules = rules;
+        this.currency = currency;
+        this.settled = settled;
+        this.shopping = shopping;
+        machine = MachineParts.of(catalog, finder, settled);
+    }
+
+    /** What was asked for by its number alone, while nothing is known of the appliance. */
+    public SalePlan ofNumbers() {
+        List<RequiredPart> needs = adjusted(asked());
+        return sale(needs, List.of(), List.of());
+    }
+
+    /** What these faults and the caller's own wishes come to. */
+    public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector heard) {
+        List<ParsedComplaint.Named> named = heard.hearing().named().stream()
+                .filter(n ->
+                        n.how() != ParsedComplaint.Named.How.DENIED && n.how() != ParsedComplaint.Named.How.RENEWED)
+                .toList();
+        RequestedQuantities quantities =
+                new RequestedQuantities(settled.line().complaint(), named, pack, machine, catalog, planner, policy());
+        List<RequiredPart> needs = new ArrayList<>(asked());
+        Set<Optional<PartNumber>> byNumber = new HashSet<>();
+        needs.forEach(need -> byNumber.add(need.supplied()));
+        machine
+                .map(m -> new RequiredParts(m, pack, rules.schools()).of(faults, heard.evidence(), quantities.asked()))
+                .orElse(List.of())
+                .stream()
+                .filter(need -> need.supplied().isEmpty() || !byNumber.contains(need.supplied()))
+                .forEach(needs::add);
+        Optional<Teardown> teardown =
+                settled.layout().map(layout -> new Teardown(pack, layout, rules.schools(), answered(heard)));
+        Set<String> sold = new LinkedHashSet<>();
+        faults.forEach(fault -> sold.add(fault.partType()));
+        List<OptionalPart> wants = machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency)
+                        .of(needs, wished(pack, heard), sold, teardown, settled.ageYears()))
+                .orElse(List.of());
+        List<RequiredPart> inForce = new ArrayList<>(adjusted(needs));
+        inForce.addAll(madeNeeds(wants));
+        List<OptionalPart> left = adjustedWants(wants);
+        SalePlan sale = sale(inForce, left, quantities.notes(inForce, left));
+        return teardown.map(t -> sale.with(works(sale, t))).orElse(sale);
+    }
+
+    private static Set<String> answered(EvidenceCollector heard) {
+        return heard.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
+    }
+
+    private SalePlan sale(List<RequiredPart> needs, List<OptionalPart> wants, List<QuantityNote> quantities) {
+        Optional<BasketPlan> plan = plan(needs, wants);
+        OptionDifference compared = new OptionDifference(
+                wants,
+                number -> catalog.part(new PartNumber(number)).map(Part::name).orElse(number));
+        List<String> differences = plan.flatMap(BasketPlan::needsAlone)
+                .map(base -> plan.get().all().stream()
+                        .map(option -> option.purchase() == base ? "" : compared.said(option.purchase(), base))
+                        .toList())
+                .orElse(List.of());
+        return new SalePlan(needs, wants, quantities, plan, differences, List.of());
+    }
+
+    private List<RequiredPart> asked() {
+        return new RequestedParts(catalog, finder).of(settled);
+    }
+
+    /** What was named as wished for, where the word means one part or the machine has but one of its meanings. */
+    private static Map<String, String> wished(Pack pack, EvidenceCollector heard) {
+        Map<String, String> wished = new LinkedHashMap<>();
+        Set<String> given = new HashSet<>();
+        heard.evidence().forEach(e -> given.add(e.finding()));
+        for (ParsedComplaint.Named named : heard.hearing().named()) {
+            if (named.how() == ParsedComplaint.Named.How.ASKED) {
+                named.partTypes().stream()
+                        .filter(slug ->
+                                given.contains(pack.partType(slug).orElseThrow().askedFor()))
+                        .forEach(slug -> wished.putIfAbsent(slug, named.phrase()));
+            }
+        }
+        return wished;
+    }
+
+    private List<RequiredPart> adjusted(List<RequiredPart> needs) {
+        return needs.stream()
+                .map(need -> need.supplied()
+                        .flatMap(shopping::of)
+                        .map(Shopping.Adjusted::quantity)
+                        .filter(OptionalInt::isPresent)
+                        .map(quantity -> need.with(quantity.getAsInt()))
+                        .orElse(need))
+                .toList();
+    }
+
+    private List<RequiredPart> madeNeeds(List<OptionalPart> wants) {
+        List<RequiredPart> needs = new ArrayList<>();
+        for (OptionalPart want : wants) {
+            shopping.of(want.supplied())
+                    .filter(Shopping.Adjusted::needed)
+                    .ifPresent(made -> needs.add(new RequiredPart(
+                            want.partType(),
+                            want.slots(),
+                            want.listed(),
+                            Optional.of(want.supplied()),
+                            made.quantity().orElse(want.quantity()),
+                            machine.orElseThrow().judge(want.listed()),
+                            "Put in by hand. " + want.why())));
+        }
+        return needs;
+    }
+
+    private List<OptionalPart> adjustedWants(List<OptionalPart> wants) {
+        List<OptionalPart> left = new ArrayList<>();
+        for (OptionalPart want : wants) {
+            Optional<Shopping.Adjusted> made = shopping.of(want.supplied());
+            if (made.isEmpty()) {
+                left.add(want);
+            } else if (!made.get().needed()) {
+                long cents = made.get().valueCents().orElse(want.value().cents());
+                left.add(want.with(made.get().quantity().orElse(want.quantity()), new Money(cents, currency)));
+            }
+        }
+        return left;
+    }
+
+    private BasketQuery.Policy policy() {
+        return new BasketQuery.Policy(rules.genuineOnly(), shopping.branch(), shopping.neededInDays());
+    }
+
+    private Optional<BasketPlan> plan(List<RequiredPart> needs, List<OptionalPart> wants) {
+        Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
+        needs.stream()
+                .filter(n -> n.quantity() > 0)
+                .forEach(n -> n.supplied().ifPresent(p -> pieces.merge(p, n.quantity(), Integer::sum)));
+        List<BasketQuery.Want> nice = wants.stream()
+                .filter(w -> w.quantity() > 0)
+                .map(w -> new BasketQuery.Want(w.supplied(), w.quantity(), w.value()))
+                .toList();
+        return pieces.isEmpty()
+                ? Optional.empty()
+                : Optional.of(planner.plan(new BasketQuery(
+                        pieces.entrySet().stream()
+                                .map(e -> new BasketQuery.Need(e.getKey(), e.getValue()))
+                                .toList(),
+                        nice,
+                        policy())));
+    }
+
+    private List<Work> works(SalePlan sale, Teardown teardown) {
+        List<RequiredPart> placed = sale.needs().stream()
+                .map(need -> need.slots().isEmpty()
+                        ? need.at(machine.map(m -> m.slotsOf(need.listed())).orElse(List.of()))
+                        : need)
+                .toList();
+        return sale.purchases().stream()
+                .map(purchase -> teardown.work(WorkItems.pieces(placed, sale.wants(), purchase)))
+                .toList();
+    }
+}

@@ -1,0 +1,84 @@
+package synopta.core.sale;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.PartNumber;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.FitVerdict;
+import synopta.core.fit.PlatformFit;
+import synopta.core.fit.Supply;
+import synopta.core.identify.IdentifiedModel;
+import synopta.core.line.RequestedPart;
+
+/** What was asked for by its number, judged for the machine as far as it is known. */
+final class RequestedParts {
+    private final Catalog catalog;
+    private final FitFinder finder;
+
+    RequestedParts(Catalog catalog, FitFinder finder) {
+        this.catalog = catalog;
+        this.finder = finder;
+    }
+
+    List<RequiredPart> of(IdentifiedModel settled) {
+        List<RequiredPart> needs = new ArrayList<>();
+        settled.parts().forEach(asked -> needs.addAll(needs(asked, settled)));
+        return needs;
+    }
+
+    private List<RequiredPart> needs(RequestedPart asked, IdentifiedModel settled) {
+        PartNumber number = asked.part().number();
+        Optional<FitVerdict> judged = judged(number, settled);
+        boolean anyMachine = judged.map(RequestedParts::asksForModel).orElse(true);
+        if (!anyMachine) {
+            return needs(asked, RequiredParts.supplied(judged.get()), judged.get());
+        }
+        Supply today = finder.supplies(number).get(0);
+        return needs(asked, today.items(), judged.orElseGet(() -> noMachine(today)));
+    }
+
+    /** The verdict on a machine or a construction that is known. */
+    private Optional<FitVerdict> judged(PartNumber part, IdentifiedModel settled) {
+        return settled.model()
+                .map(model -> finder.judge(model.number(), settled.unit(), part))
+                .or(() -> settled.chosen()
+                        .map(c -> new PlatformFit(catalog, finder, c.platform(), settled.fuels()).judge(part)));
+    }
+
+    private static boolean asksForModel(FitVerdict verdict) {
+        return verdict.fold(fits -> false, depends -> depends.ask().equals("model"), not -> false, unknown -> false);
+    }
+
+    /** Without a machine the part is supplied as what it is today, and the machine is still to be asked for. */
+    private static FitVerdict noMachine(Supply today) {
+        List<String> reasons = new ArrayList<>(List.of("No machine is named: ask for its model"));
+        reasons.addAll(today.chain());
+        return new FitVerdict.Depends("model", reasons);
+    }
+
+    private static List<RequiredPart> needs(RequestedPart asked, List<Supply.Item> items, FitVerdict verdict) {
+        List<RequiredPart> needs = new ArrayList<>();
+        for (Supply.Item item : items) {
+            needs.add(need(
+                    asked, Optional.of(item.part()), Math.multiplyExact(asked.quantity(), item.quantity()), verdict));
+        }
+        if (items.isEmpty()) {
+            needs.add(need(asked, Optional.empty(), asked.quantity(), verdict));
+        }
+        return needs;
+    }
+
+    private static RequiredPart need(
+            RequestedPart asked, Optional<PartNumber> supplied, int quantity, FitVerdict verdict) {
+        return new RequiredPart(
+                asked.part().partType(),
+                List.of(),
+                asked.part().number(),
+                supplied,
+                quantity,
+                verdict,
+                "asked for by its number");
+    }
+}

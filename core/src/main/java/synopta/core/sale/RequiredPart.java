@@ -1,0 +1,32 @@
+package synopta.core.sale;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.PartNumber;
+import synopta.core.fit.FitVerdict;
+
+/**
+ * A part the case asks for.
+ *
+ * @param slots the places it is for; none when it was asked for by its number
+ * @param listed what the catalogue lists there
+ * @param supplied what is handed over for it today; empty while the verdict on a known machine is open
+ * @param quantity pieces of `supplied`; 0 when the specialist left it out
+ * @param why in a sentence
+ */
+public record RequiredPart(
+        String partType,
+        List<String> slots,
+        PartNumber listed,
+        Optional<PartNumber> supplied,
+        int quantity,
+        FitVerdict verdict,
+        String why) {
+    RequiredPart with(int pieces) {
+        return new RequiredPart(partType, slots, listed, supplied, pieces, verdict, why);
+    }
+
+    RequiredPart at(List<String> places) {
+        return new RequiredPart(partType, places, listed, supplied, quantity, verdict, why);
+    }
+}

@@ -1,0 +1,119 @@
+package synopta.core.sale;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Fit;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.fit.FitVerdict;
+import synopta.core.fit.Supply;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.SellingRule;
+
+/**
+ * Which parts of a machine the faults ask for: the failed part, all of its kind where the trade renews them together,
+ * and what belongs with it.
+ */
+public final class RequiredParts {
+    private final MachineParts machine;
+    private final Pack pack;
+    private final RepairPractices schools;
+
+    /** Needs of a machine, in a house of these schools. */
+    RequiredParts(MachineParts machine, Pack pack, RepairPractices schools) {
+        this.machine = machine;
+        this.pack = pack;
+        this.schools = schools;
+    }
+
+    private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
+
+    /**
+     * What these faults ask for.
+     *
+     * @param asked how many of a part type the caller spoke of, where one at a time is sold
+     */
+    List<RequiredPart> of(List<Fault> faults, List<Evidence> evidence, Map<String, Integer> asked) {
+        Map<String, Wanted> wanted = new LinkedHashMap<>();
+        for (Fault fault : faults) {
+            PartType type = pack.partType(fault.partType()).orElseThrow();
+            SellingRule rule = type.selling();
+            boolean all = rule.renewAll() && schools.renewAll();
+            Optional<String> slot = all ? Optional.empty() : fault.slot();
+            String why = all ? rule.why().orElse(fault.name()) : fault.name();
+            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, all, why));
+            for (SellingRule.Companion companion : rule.companions()) {
+                boolean goes = companion.school().map(schools::follow).orElse(true)
+                        && companion.whenFinding().map(f -> given(f, evidence)).orElse(true);
+                if (goes) {
+                    wanted.putIfAbsent(
+                            companion.partType(),
+                            new Wanted(companion.partType(), Optional.empty(), true, companion.why()));
+                }
+            }
+        }
+        List<RequiredPart> needs = new ArrayList<>();
+        for (Wanted want : wanted.values()) {
+            List<Fit> meant = machine.ofType(want.partType).stream()
+                    .filter(row -> want.slot.map(row.slot()::equals).orElse(true))
+                    .toList();
+            needs.addAll(parts(meant, want, asked.getOrDefault(want.partType, 1)));
+        }
+        return needs;
+    }
+
+    /** Whether a finding was given a telling answer. */
+    private boolean given(String finding, List<Evidence> evidence) {
+        Finding asked = pack.finding(finding).orElseThrow();
+        return evidence.stream().anyMatch(e -> e.finding().equals(finding) && asked.level(e.answer()) > 0);
+    }
+
+    /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */
+    private List<RequiredPart> parts(List<Fit> meant, Wanted wanted, int asked) {
+        Map<String, List<Fit>> rows = new LinkedHashMap<>();
+        meant.forEach(row ->
+                rows.computeIfAbsent(row.part().key(), k -> new ArrayList<>()).add(row));
+        List<RequiredPart> parts = new ArrayList<>();
+        for (List<Fit> places : rows.values()) {
+            FitVerdict verdict = machine.judge(places.get(0).part());
+            int fitted = places.stream().mapToInt(Fit::quantity).sum();
+            int pieces = wanted.all ? fitted : Math.max(1, Math.min(asked, fitted));
+            List<String> slots = places.stream().map(Fit::slot).distinct().toList();
+            List<Supply.Item> items = supplied(verdict);
+            for (Supply.Item item : items) {
+                parts.add(new RequiredPart(
+                        wanted.partType,
+                        slots,
+                        places.get(0).part(),
+                        Optional.of(item.part()),
+                        Math.multiplyExact(pieces, item.quantity()),
+                        verdict,
+                        wanted.why));
+            }
+            if (items.isEmpty()) {
+                parts.add(new RequiredPart(
+                        wanted.partType, slots, places.get(0).part(), Optional.empty(), pieces, verdict, wanted.why));
+            }
+        }
+        return parts;
+    }
+
+    /** What is handed over today for a part with this verdict; nothing while it is open. */
+    static List<Supply.Item> supplied(FitVerdict verdict) {
+        return verdict.fold(
+                fits -> fits.supply().items(), depends -> List.of(), not -> List.of(), unknown -> List.of());
+    }
+
+    /** Part types of the needs. */
+    public static Set<String> partTypes(List<RequiredPart> needs) {
+        return needs.stream().map(RequiredPart::partType).collect(Collectors.toSet());
+    }
+}

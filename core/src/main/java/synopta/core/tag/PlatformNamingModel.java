@@ -1,0 +1,296 @@
+package synopta.core.tag;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Probability;
+
+/**
+ * How likely a reading is when its machine is in no catalogue row, and on which platform it is then: for each brand's
+ * models on a platform P(group) times the chance that the next one is numbered so, and for all else the chance of
+ * {@link NamingModel}. P(group) is its share of the models. A character's chance backs off from those at its place in the
+ * group's numbers, seen through the reader's confusions, to those after the one before it in the group's numbers, to
+ * those after it in all numbers; each step gives up n / (n + d) of the chance, n characters seen there, d of them
+ * different (Witten and Bell 1991, method C). That the platform is one the catalogue does not know has the share
+ * {@value #ELSEWHERE}, and its numbers are spelt like all others or, as likely, anyhow; both our judgement.
+ *
+ * <p>Shapes: G groups, n characters. Memory 4 kB a group, cost O(G n) a reading, less for groups that are soon too dear.
+ */
+final class PlatformNamingModel {
+    static final double ELSEWHERE = 0.15;
+
+    /** Confusions rarer than this are not looked through. */
+    private static final double SEEN_THROUGH = 1e-3;
+
+    /** Less likely platforms are not named. */
+    private static final double LEAST = 0.005;
+
+    private static final int PLACES = 16;
+    private static final double[] CERTAIN = {1};
+    private static final Context NOWHERE = new Context(0, null, null, null, null);
+
+    private final TagIndex index;
+    private final NamingModel naming;
+    private final EditCosts weights;
+    private final int[] sizes;
+    private final int[] firsts;
+    private final int[][] fuels;
+    private final double[] shares;
+    private final Backing places = new Backing(PLACES);
+    private final Backing pairs = new Backing(Alphabet.COUNT);
+
+    /** Counts of signs in a context (a place, or the sign before), column by column, so that groups lie side by side. */
+    private final class Backing {
+        private final int[][] counts;
+        private final int[][] totals;
+        private final int[][] kinds;
+        private final double[] mostShare;
+
+        Backing(int contexts) {
+            counts = new int[contexts * Alphabet.COUNT][];
+            totals = new int[contexts][];
+            kinds = new int[contexts][];
+            mostShare = new double[contexts * Alphabet.COUNT];
+        }
+
+        /** Notes the greatest share of every sign in any group, once all is counted. */
+        void counted() {
+            for (int column = 0; column < counts.length; column++) {
+                int[] total = totals[column / Alphabet.COUNT];
+                for (int g = 0; counts[column] != null && g < sizes.length; g++) {
+                    if (total[g] > 0) {
+                        mostShare[column] = Math.max(mostShare[column], (double) counts[column][g] / total[g]);
+                    }
+                }
+            }
+        }
+
+        /** No group's chance is greater than this or `otherwise`, for it lies between its own share and that. */
+        double most(int context, int[] signs, double[] seenAs, double otherwise) {
+            double seen = 0;
+            for (int j = 0; j < signs.length; j++) {
+                seen += mostShare[context * Alphabet.COUNT + signs[j]] * seenAs[j];
+            }
+            return Math.max(seen, otherwise);
+        }
+
+        void count(int group, int context, int sign) {
+            int column = context * Alphabet.COUNT + sign;
+            if (totals[context] == null) {
+                totals[context] = new int[sizes.length];
+                kinds[context] = new int[sizes.length];
+            }
+            if (counts[column] == null) {
+                counts[column] = new int[sizes.length];
+            }
+            kinds[context][group] += counts[column][group] == 0 ? 1 : 0;
+            counts[column][group]++;
+            totals[context][group]++;
+        }
+
+        /** The columns of a sign seen so in a context: those that any group has. */
+        Context in(int context, int[] signs, double[] seenAs) {
+            int[][] columns = new int[signs.length][];
+            double[] weights = new double[signs.length];
+            int some = 0;
+            for (int j = 0; j < signs.length; j++) {
+                int[] column = counts[context * Alphabet.COUNT + signs[j]];
+                if (column != null) {
+                    columns[some] = column;
+                    weights[some++] = seenAs[j];
+                }
+            }
+            return new Context(some, columns, weights, totals[context], kinds[context]);
+        }
+    }
+
+    /** One character's columns in one context; `totals` is null where no group has the context. */
+    private static final class Context {
+        private final int some;
+        private final int[][] columns;
+        private final double[] seenAs;
+        private final int[] totals;
+        private final int[] kinds;
+
+        Context(int some, int[][] columns, double[] seenAs, int[] totals, int[] kinds) {
+            this.some = some;
+            this.columns = columns;
+            this.seenAs = seenAs;
+            this.totals = totals;
+            this.kinds = kinds;
+        }
+
+        /** The chance in a group, where `otherwise` is the chance without the context. */
+        double chance(int group, double otherwise) {
+            if (totals == null || totals[group] == 0) {
+                return otherwise;
+            }
+            double seen = 0;
+            for (int j = 0; j < some; j++) {
+                seen += columns[j][group] * seenAs[j];
+            }
+            double different = kinds[group];
+            return (seen + different * otherwise) / (totals[group] + different);
+        }
+    }
+
+    PlatformNamingModel(TagIndex index, NamingModel naming, EditCosts weights) {
+        this.index = index;
+        this.naming = naming;
+        this.weights = weights;
+        int groups = index.groups().size();
+        sizes = new int[groups];
+        firsts = new int[groups];
+        fuels = new int[groups][Fuel.values().length];
+        for (int model = index.size() - 1; model >= 0; model--) {
+            int group = index.group(model);
+            sizes[group]++;
+            firsts[group] = model;
+            index.fuel(model).ifPresent(fuel -> fuels[group][fuel.ordinal()]++);
+            int before = Alphabet.COUNT;
+            for (int place = 0; place < index.length(model); place++) {
+                int sign = Alphabet.of(index.character(model, place));
+                if (place < PLACES) {
+                    places.count(group, place, sign);
+                }
+                if (place > 0) {
+                    pairs.count(group, before, sign);
+                }
+                before = sign;
+            }
+        }
+        places.counted();
+        pairs.counted();
+        shares = new double[groups];
+        for (int group = 0; group < groups; group++) {
+            shares[group] = (1 - ELSEWHERE) * sizes[group] / index.size();
+        }
+    }
+
+    /** The cost of being unlisted, nats, and the likeliest platforms then. */
+    record Unlisted(double cost, List<PlatformGuess> platforms) {}
+
+    /** Weighs a reading; what costs more than the limit counts for nothing. */
+    Unlisted weigh(String reading, TagQuery query, double limit, int mostGuesses) {
+        double base = weights.costs().unlisted();
+        double elsewhere = Math.exp(-base - elsewhere(reading));
+        double[] odds = odds(new Seen(reading), base, query, Math.exp(-limit));
+        double sum = elsewhere;
+        for (double of : odds) {
+            sum += of;
+        }
+        List<PlatformGuess> guesses = new ArrayList<>();
+        for (int g = 0; g < odds.length; g++) {
+            TagIndex.Group group = index.groups().get(g);
+            if (odds[g] / sum >= LEAST) {
+                guesses.add(new PlatformGuess(group.platform(), group.brand(), Probability.rounded(odds[g] / sum)));
+            }
+        }
+        guesses.sort(
+                Comparator.comparingDouble((PlatformGuess g) -> -g.probability().value())
+                        .thenComparing(PlatformGuess::platform)
+                        .thenComparing(PlatformGuess::brand));
+        return new Unlisted(-Math.log(sum), List.copyOf(guesses.subList(0, Math.min(mostGuesses, guesses.size()))));
+    }
+
+    /** The weight of each group, character by character over all groups that are not yet too dear. */
+    private double[] odds(Seen seen, double base, TagQuery query, double least) {
+        double[] odds = new double[sizes.length];
+        int[] alive = new int[sizes.length];
+        int left = 0;
+        double start = Math.exp(-base);
+        boolean narrowed = query.brand().isPresent()
+                || query.appliance().isPresent()
+                || !query.fuels().isEmpty();
+        for (int g = 0; g < sizes.length; g++) {
+            odds[g] = start * shares[g] * (narrowed ? Math.exp(-disagreeing(g, query)) : 1);
+            alive[left++] = g;
+        }
+        double[] rest = mostAfter(seen);
+        for (int i = 0; i < seen.typed.length; i++) {
+            double otherwise = naming.chance(i == 0 ? Alphabet.COUNT : seen.typed[i - 1], seen.typed[i]);
+            Context pair = i == 0 ? NOWHERE : pairs.in(seen.typed[i - 1], seen.itself[i], CERTAIN);
+            Context place = i < PLACES ? places.in(i, seen.signs[i], seen.chances[i]) : NOWHERE;
+            int kept = 0;
+            for (int a = 0; a < left; a++) {
+                int g = alive[a];
+                odds[g] *= place.chance(g, pair.chance(g, otherwise));
+                if (odds[g] * rest[i] >= least) {
+                    alive[kept++] = g;
+                } else {
+                    odds[g] = 0;
+                }
+            }
+            left = kept;
+        }
+        return odds;
+    }
+
+    /** The cost of such a number on a platform that the catalogue does not know, nats. */
+    double elsewhere(String reading) {
+        double alike = Math.exp(-naming.cost(reading));
+        double anyhow = Math.pow(Alphabet.COUNT, -reading.length());
+        return -Math.log(ELSEWHERE * (alike + anyhow) / 2);
+    }
+
+    /** A reading with the signs that each of its characters may stand for. */
+    private final class Seen {
+        private final int[] typed;
+        private final int[][] signs;
+        private final int[][] itself;
+        private final double[][] chances;
+
+        Seen(String reading) {
+            typed = reading.chars().map(c -> Alphabet.of((char) c)).toArray();
+            signs = new int[typed.length][];
+            itself = new int[typed.length][];
+            chances = new double[typed.length][];
+            for (int i = 0; i < typed.length; i++) {
+                itself[i] = new int[] {typed[i]};
+                double[] costs = weights.shown(reading.charAt(i));
+                signs[i] = IntStream.range(0, Alphabet.COUNT)
+                        .filter(sign -> Math.exp(-costs[sign]) >= SEEN_THROUGH)
+                        .toArray();
+                chances[i] = IntStream.of(signs[i])
+                        .mapToDouble(sign -> Math.exp(-costs[sign]))
+                        .toArray();
+            }
+        }
+    }
+
+    /** No group's remaining characters have a greater chance than this, after each character. */
+    private double[] mostAfter(Seen seen) {
+        double[] rest = new double[seen.typed.length];
+        double most = 1;
+        for (int i = seen.typed.length - 1; i >= 0; i--) {
+            rest[i] = most;
+            double chance = naming.chance(i == 0 ? Alphabet.COUNT : seen.typed[i - 1], seen.typed[i]);
+            if (i > 0) {
+                chance = pairs.most(seen.typed[i - 1], seen.itself[i], CERTAIN, chance);
+            }
+            most *= i < PLACES ? places.most(i, seen.signs[i], seen.chances[i], chance) : chance;
+        }
+        return rest;
+    }
+
+    private double disagreeing(int group, TagQuery query) {
+        double cost = 0;
+        double disagrees = weights.costs().disagrees();
+        if (query.brand().isPresent() && !query.brand().get().strip().equalsIgnoreCase(index.brand(firsts[group]))) {
+            cost += disagrees;
+        }
+        if (query.appliance().isPresent() && query.appliance().get() != index.appliance(firsts[group])) {
+            cost += disagrees;
+        }
+        int fuelled = IntStream.of(fuels[group]).sum();
+        if (!query.fuels().isEmpty() && fuelled > 0) {
+            double agreeing = query.fuels().stream()
+                    .mapToInt(f -> fuels[group][f.ordinal()])
+                    .sum();
+            cost -= Math.log((agreeing + (fuelled - agreeing) * Math.exp(-disagrees)) / fuelled);
+        }
+        return cost;
+    }
+}

@@ -1,0 +1,57 @@
+package synopta.core.casefile;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import synopta.core.knowledge.Finding;
+
+/** Cases of which little more than the line is set. */
+public final class Inputs {
+    private Inputs() {}
+
+    public static CaseInput overruled(String line, Set<String> struck, Set<String> picked, Set<String> dropped) {
+        return draft(line, List.of(), struck, picked, dropped, null, null, Set.of());
+    }
+
+    public static CaseInput answered(String line, String finding, String answer) {
+        List<CaseInput.Answered> answers = List.of(new CaseInput.Answered(finding, answer, true));
+        return draft(line, answers, Set.of(), Set.of(), Set.of(), null, null, Set.of());
+    }
+
+    public static CaseInput looked(String line, String platform, Set<String> looked) {
+        return draft(line, List.of(), Set.of(), Set.of(), Set.of(), null, platform, looked);
+    }
+
+    public static CaseInput withSerial(String line, String serial, Set<String> struck) {
+        return draft(line, List.of(), struck, Set.of(), Set.of(), serial, null, Set.of());
+    }
+
+    private static CaseInput draft(
+            String line,
+            List<CaseInput.Answered> answers,
+            Set<String> struck,
+            Set<String> picked,
+            Set<String> dropped,
+            String serial,
+            String platform,
+            Set<String> looked) {
+        return new CaseInput(
+                line,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                answers,
+                List.of(),
+                struck,
+                picked,
+                dropped,
+                Optional.ofNullable(serial),
+                Optional.ofNullable(platform),
+                looked,
+                Finding.Who.FITTER,
+                Shopping.AS_IT_COMES);
+    }
+}

@@ -1,0 +1,230 @@
+package synopta.core.counter;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.OURS;
+import static synopta.core.Samples.fault;
+import static synopta.core.Samples.finding;
+import static synopta.core.Samples.pack;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.testng.annotations.Test;
+import synopta.core.Samples;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.KnownFact;
+import synopta.core.casefile.Shopping;
+import synopta.core.catalog.Appliance;
+import synopta.core.fit.Finders;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Installation;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.MeterUnit;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.Reading;
+import synopta.core.knowledge.SellingRule;
+import synopta.core.tag.TagReader;
+
+/** What callers, meters and answers leave among the evidence, and who is asked for what. */
+public class EvidenceTest {
+    private static final Finding.Who CALLER = Finding.Who.CUSTOMER;
+    private static final Counter COUNTER = counter();
+
+    private static PartType part(String slug, String... called) {
+        PartType plain = Samples.type(slug, SellingRule.SINGLY);
+        return new PartType(
+                slug,
+                slug,
+                plain.life(),
+                SellingRule.SINGLY,
+                List.of(),
+                List.of(called),
+                plain.picture(),
+                false,
+                List.of(),
+                Optional.empty(),
+                Installation.PLAIN);
+    }
+
+    private static MeterTest coilOhms() {
+        Finding shown = new Finding(
+                "coil-ohms",
+                "Coil: ohms",
+                Optional.empty(),
+                List.of(
+                        Finding.Answer.plain(MeterTest.GOOD, "Coil good", 0),
+                        Finding.Answer.plain(MeterTest.BAD, "Coil open", 0.02)),
+                12,
+                Finding.Who.FITTER,
+                Optional.of("rear panel"),
+                Set.of(),
+                OURS);
+        return new MeterTest(shown, MeterUnit.OHM, 8, 60, List.of("coil"), 0.97, 0.98);
+    }
+
+    private static Fault cured() {
+        Fault plain = fault("breaker", 0.3, Map.of("cold", 0.9));
+        return new Fault(
+                plain.id(),
+                plain.partType(),
+                plain.fault(),
+                plain.name(),
+                plain.slot(),
+                plain.fuels(),
+                plain.prior(),
+                OURS,
+                Optional.of("Set the breaker."),
+                plain.shows(),
+                List.of());
+    }
+
+    private static Counter counter() {
+        Pack plain = pack(
+                List.of(fault("coil", 0.1, Map.of("cold", 0.9)), fault("fan", 0.1, Map.of("loud", 0.9)), cured()),
+                List.of(
+                        finding("cold", 0.02, CALLER, List.of("cold"), List.of("heats")),
+                        finding("loud", 0.02, CALLER, List.of("loud"), List.of())),
+                List.of(coilOhms()));
+        Pack named = new Pack(
+                Appliance.DRYER,
+                plain.fuelShares(),
+                List.of(part("coil", "element", "ring"), part("fan", "blower", "ring"), part("breaker")),
+                plain.faults(),
+                plain.findings(),
+                plain.tests(),
+                List.of(),
+                List.of(),
+                List.of(),
+                plain.cautions(),
+                plain.layouts(),
+                Optional.empty());
+        TagReader reader = Samples.reader(CounterTest.CATALOG);
+        return new Counter(
+                CounterTest.CATALOG,
+                () -> reader,
+                List.of(named),
+                Finders.finder(CounterTest.CATALOG),
+                () -> HouseSettings.USUAL,
+                "EUR",
+                Clock.systemUTC());
+    }
+
+    private static CaseInput draft(
+            String line,
+            List<CaseInput.Answered> answers,
+            List<CaseInput.Measured> readings,
+            Set<String> picked,
+            Finding.Who person) {
+        return new CaseInput(
+                line,
+                Optional.empty(),
+                Optional.of(Appliance.DRYER),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                answers,
+                readings,
+                Set.of(),
+                picked,
+                Set.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of(),
+                person,
+                Shopping.AS_IT_COMES);
+    }
+
+    private static CaseAssessment said(String line) {
+        return COUNTER.work(draft(line, List.of(), List.of(), Set.of(), Finding.Who.FITTER));
+    }
+
+    private static KnownFact known(CaseAssessment view, String key) {
+        return view.known().stream()
+                .filter(k -> k.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(view.known().toString()));
+    }
+
+    @Test
+    public void whatIsOnlyThoughtSoIsMarkedWhereverItComesFrom() {
+        KnownFact heard = known(said("I think it is cold"), "finding:cold");
+        assertEquals(heard.source(), "caller thinks: “cold”");
+        assertFalse(heard.sure());
+        CaseInput answered = draft(
+                "", List.of(new CaseInput.Answered("cold", "yes", false)), List.of(), Set.of(), Finding.Who.FITTER);
+        KnownFact asked = known(COUNTER.work(answered), "finding:cold");
+        assertEquals(asked.source(), "asked: they think so");
+        assertFalse(asked.sure());
+        CaseInput certain = draft(
+                "I think it is cold",
+                List.of(new CaseInput.Answered("cold", "no", true)),
+                List.of(),
+                Set.of(),
+                Finding.Who.FITTER);
+        KnownFact later = known(COUNTER.work(certain), "finding:cold");
+        assertEquals(later.words() + ", " + later.source(), "not cold, asked");
+        assertTrue(later.sure());
+    }
+
+    @Test
+    public void aReadingIsTakenFromTheLineAndTheMetersCountsForMore() {
+        KnownFact heard = known(said("cold, element reads 24 ohms"), "finding:coil-ohms");
+        assertEquals(heard.words() + ", " + heard.source(), "Coil good, caller: 24 Ω");
+        CaseInput measured = draft(
+                "cold, element reads 24 ohms",
+                List.of(),
+                List.of(new CaseInput.Measured("coil-ohms", new Reading.Overload())),
+                Set.of(),
+                Finding.Who.FITTER);
+        KnownFact meter = known(COUNTER.work(measured), "finding:coil-ohms");
+        assertEquals(meter.words() + ", " + meter.source(), "Coil open, meter: OL");
+    }
+
+    @Test
+    public void aPartAskedForIsEvidenceOfEveryMeaningAndOneSpokenOfBesideASignIsNot() {
+        CaseAssessment asked = said("a new ring please");
+        assertEquals(known(asked, "finding:asked-coil").source(), "caller: “ring”: which is meant?");
+        assertFalse(known(asked, "finding:asked-fan").sure());
+        assertTrue(known(said("a new blower please"), "finding:asked-fan").sure());
+        CaseAssessment spoken = said("the blower is loud");
+        assertTrue(spoken.known().stream().noneMatch(k -> k.key().startsWith("finding:asked")));
+        assertTrue(said("it isn't the blower").known().stream()
+                .noneMatch(k -> k.key().startsWith("finding:asked")));
+    }
+
+    @Test
+    public void whatIsCuredWithoutAPartIsSoldForOnlyWhenItWasPicked() {
+        assertEquals(said("cold").selling(), Set.of());
+        CaseInput picked = draft("cold", List.of(), List.of(), Set.of("breaker"), Finding.Who.FITTER);
+        assertEquals(COUNTER.work(picked).selling(), Set.of("breaker"));
+    }
+
+    @Test
+    public void onlyWhatThePersonMayDoIsAsked() {
+        CaseInput caller = draft("cold", List.of(), List.of(), Set.of(), CALLER);
+        assertTrue(COUNTER.work(caller).diagnosis().orElseThrow().next().stream()
+                .allMatch(q -> q.finding().who() == CALLER));
+        assertTrue(said("cold").diagnosis().orElseThrow().next().stream()
+                .anyMatch(q -> q.finding().id().equals("coil-ohms")));
+    }
+
+    @Test
+    public void aCaseThatIsNotAskedAboutSellsTheSame() {
+        for (String line : List.of("cold", "loud and cold", "loud, a new ring", "")) {
+            CaseInput draft = draft(line, List.of(), List.of(), Set.of(), Finding.Who.FITTER);
+            CaseAssessment asked = COUNTER.work(draft);
+            CaseAssessment quick = COUNTER.unasked(draft);
+            assertEquals(quick.selling(), asked.selling(), line);
+            assertEquals(quick.cautions(), asked.cautions(), line);
+            assertTrue(quick.diagnosis().orElseThrow().next().isEmpty());
+        }
+    }
+}

@@ -1,0 +1,121 @@
+package synopta.core.diagnosis;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.fault;
+import static synopta.core.Samples.finding;
+import static synopta.core.Samples.pack;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Fuel;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.MeterUnit;
+import synopta.core.knowledge.Pack;
+
+public class AdvisorTest {
+    private static final Machine ELECTRIC =
+            new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.empty());
+
+    private static Evidence yes(String finding) {
+        return Evidence.of(finding, "yes");
+    }
+
+    private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
+        return new Diagnoser(pack).diagnose(DiagnosisQuery.of(machine, List.of(evidence)));
+    }
+
+    private static final Pack TWO = pack(
+            List.of(
+                    fault("roller", 0.1, Map.of("thumps", 0.8, "squeals", 0.4)),
+                    fault("idler", 0.1, Map.of("squeals", 0.8)),
+                    fault("fuse", "fuse", 0.05, EnumSet.of(Fuel.ELECTRIC), Map.of("cold", 0.9))),
+            List.of(finding("thumps", 0.02), finding("squeals", 0.02), finding("cold", 0.02)),
+            List.of());
+
+    static Finding meter(String id, double leak) {
+        Finding plain = finding(id, leak);
+        return new Finding(
+                id,
+                id,
+                Optional.empty(),
+                List.of(
+                        Finding.Answer.plain(MeterTest.GOOD, "good", 0),
+                        Finding.Answer.plain(MeterTest.BAD, "bad", leak)),
+                5,
+                Finding.Who.FITTER,
+                Optional.empty(),
+                Set.of(),
+                plain.basis());
+    }
+
+    @Test
+    public void theAdviceFollowsWhatAnAnswerWouldSave() {
+        assertEquals(diagnose(TWO, ELECTRIC).advice().action(), Advice.Action.ASK);
+        assertEquals(diagnose(TWO, ELECTRIC, yes("squeals")).advice().action(), Advice.Action.ASK);
+        Pack certain =
+                pack(List.of(fault("belt", 0.3, Map.of("still", 0.99))), List.of(finding("still", 0.001)), List.of());
+        assertEquals(diagnose(certain, ELECTRIC, yes("still")).advice().action(), Advice.Action.SELL);
+        Pack two = pack(
+                List.of(
+                        fault("belt", 0.3, Map.of("still", 0.99)),
+                        fault("box", 0.1, Map.of("cold", 0.9)),
+                        fault("fuse", 0.1, Map.of("cold", 0.9))),
+                List.of(finding("still", 0.001), finding("cold", 0.001)),
+                List.of());
+        Advice halfKnown = diagnose(two, ELECTRIC, yes("still"), yes("cold")).advice();
+        assertEquals(halfKnown.action(), Advice.Action.SELL, "either part stands above a half: " + halfKnown.why());
+        Pack three = pack(
+                List.of(
+                        fault("belt", 0.3, Map.of("still", 0.99)),
+                        fault("box", 0.1, Map.of("cold", 0.9)),
+                        fault("fuse", 0.1, Map.of("cold", 0.9)),
+                        fault("stat", 0.1, Map.of("cold", 0.9))),
+                List.of(finding("still", 0.001), finding("cold", 0.001)),
+                List.of());
+        Advice open = diagnose(three, ELECTRIC, yes("still"), yes("cold")).advice();
+        assertEquals(open.action(), Advice.Action.TEST_FIRST);
+        assertTrue(open.why().contains("“cold”"), open.why());
+    }
+
+    /** A dear part that cannot come back asks for a test where a cheap one is simply handed over. */
+    @Test
+    public void whatAWrongPartCostsTurnsTheAdvice() {
+        Pack pack = pack(
+                List.of(fault("board", 0.2, Map.of("dead", 0.9)), fault("switch", 0.05, Map.of("dead", 0.9))),
+                List.of(finding("dead", 0.001), finding("lit", 0.3)),
+                List.of(new MeterTest(meter("ohms", 0.02), MeterUnit.OHM, 0, 2, List.of("switch"), 0.98, 0.98)));
+        assertEquals(advised(pack, 5, true).action(), Advice.Action.SELL);
+        Advice dear = advised(pack, 400, false);
+        assertEquals(dear.action(), Advice.Action.TEST_FIRST);
+        assertEquals(dear.options().get(0).action(), Advice.Action.TEST_FIRST);
+        double p = diagnose(pack, ELECTRIC, yes("dead")).parts().get("board").value();
+        double selling = (1 - p) * (DecisionCosts.NOT_KNOWN.secondVisit() + 400);
+        assertEquals(cost(dear, Advice.Action.SELL), selling, 1e-9);
+        assertEquals(cost(dear, Advice.Action.REFER), DecisionCosts.NOT_KNOWN.callOut(), 0);
+    }
+
+    private static Advice advised(Pack pack, double price, boolean returnable) {
+        DecisionCosts stakes = DecisionCosts.of(
+                "EUR", Map.of("board", new DecisionCosts.Price(price, returnable)), HouseSettings.USUAL);
+        return new Diagnoser(pack)
+                .diagnose(new DiagnosisQuery(
+                        ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of(), true))
+                .advice();
+    }
+
+    private static double cost(Advice advice, Advice.Action action) {
+        return advice.options().stream()
+                .filter(o -> o.action() == action)
+                .mapToDouble(Advice.Option::cost)
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,191 @@
+package synopta.core.order;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static synopta.core.Samples.part;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.Samples.Shelf;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.quantity.Money;
+
+public class OrderServiceTest {
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-11-26T23:30:00Z"), ZoneOffset.UTC);
+    private static final Catalog CATALOG =
+            new Shelf().part("BELT", 1450).part("FUSE", 690).part("OLD", -1).catalog();
+
+    /** The parts: sum in cents, percent, whether the prices hold the tax; then tax and total, worked out by hand. */
+    @DataProvider
+    Object[][] taxes() {
+        return new Object[][] {
+            {"41.90 x 15/115 = 5.4652", 4190, "15", true, 547, 4190},
+            {"41.90 x 15/100 = 6.285, half up", 4190, "15", false, 629, 4819},
+            {"0.10 x 5/100 = 0.005, half up", 10, "5", false, 1, 11},
+            {"three of them once: 0.015, not 3 x 0.01", 30, "5", false, 2, 32},
+            {"a broken rate: 100.00 x 7.725/100", 10000, "7.725", false, 773, 10773},
+            {"no tax", 999, "0", true, 0, 999},
+            {"nothing", 0, "20", false, 0, 0},
+        };
+    }
+
+    @Test(dataProvider = "taxes")
+    public void taxIsRoundedOnceOnTheSumHalfUp(
+            String worked, int goods, String percent, boolean included, int tax, int total) {
+        QuoteTotals sum = QuoteTotals.of(new Money(goods, "EUR"), new BigDecimal(percent), included);
+        assertEquals(sum.tax().cents(), tax, worked);
+        assertEquals(sum.total().cents(), total, worked);
+    }
+
+    private static final class Quotes implements QuoteRepository {
+        private final List<Quote> kept = new ArrayList<>();
+
+        @Override
+        public Quote add(Quote quote) {
+            kept.add(quote.numbered(kept.size() + 1L));
+            return kept.get(kept.size() - 1);
+        }
+
+        @Override
+        public Optional<Quote> find(long number) {
+            return kept.stream().filter(q -> q.number() == number).findFirst();
+        }
+
+        @Override
+        public List<Quote> of(long caseNumber) {
+            return kept.stream()
+                    .filter(q -> q.caseNumber().orElse(0) == caseNumber)
+                    .toList();
+        }
+
+        @Override
+        public List<Quote> list(Optional<Long> after, int limit) {
+            return kept;
+        }
+    }
+
+    @Test
+    public void aQuoteTakesThePricesOfTodayAndHoldsForTheDaysOfTheHouse() {
+        QuoteService desk = new QuoteService(CATALOG, new Quotes(), () -> HouseSettings.USUAL, CLOCK, "EUR");
+        List<QuoteService.Asked> asked =
+                List.of(new QuoteService.Asked(part("BELT"), 2), new QuoteService.Asked(part("FUSE"), 1));
+        Quote quote = desk.write("Staithe", Optional.of("  "), OptionalLong.of(4), asked);
+        assertEquals(quote.sum().total().decimal(), "35.90");
+        assertEquals(quote.validUntil(), LocalDate.of(2026, 12, 10));
+        assertEquals(quote.customer(), Optional.empty(), "a blank name is none");
+        for (List<QuoteService.Asked> wrong : List.of(
+                List.<QuoteService.Asked>of(),
+                List.of(new QuoteService.Asked(part("OLD"), 1)),
+                List.of(new QuoteService.Asked(part("NOWHERE"), 1)),
+                List.of(new QuoteService.Asked(part("BELT"), 0)))) {
+            assertThrows(
+                    IllegalArgumentException.class,
+                    () -> desk.write("Staithe", Optional.empty(), OptionalLong.empty(), wrong));
+        }
+    }
+
+    /** A shelf in memory. */
+    private static final class Promises implements ReservationRepository {
+        private final Map<PartNumber, Integer> shelf = new HashMap<>(Map.of(part("BELT"), 1));
+        private final Map<Long, Reservation> kept = new HashMap<>();
+
+        @Override
+        public Optional<Reservation> add(Reservation promise) {
+            boolean isReserved = promise.state() == Reservation.State.RESERVED;
+            if (isReserved && free(promise) < promise.quantity()) {
+                return Optional.empty();
+            }
+            if (isReserved) {
+                shelf.merge(promise.part(), -promise.quantity(), Integer::sum);
+            }
+            long number = kept.size() + 1L;
+            Reservation numbered = new Reservation(
+                    number,
+                    promise.createdAt(),
+                    promise.caseNumber(),
+                    promise.branch(),
+                    promise.part(),
+                    promise.quantity(),
+                    promise.state(),
+                    promise.days());
+            kept.put(number, numbered);
+            return Optional.of(numbered);
+        }
+
+        @Override
+        public int free(Reservation promise) {
+            return shelf.getOrDefault(promise.part(), 0);
+        }
+
+        @Override
+        public boolean change(Reservation promise, Reservation.State state, OptionalInt days) {
+            kept.put(promise.number(), promise.as(state, days));
+            return true;
+        }
+
+        @Override
+        public Optional<Reservation> find(long number) {
+            return Optional.ofNullable(kept.get(number));
+        }
+
+        @Override
+        public List<Reservation> ofCase(long caseNumber) {
+            return List.copyOf(kept.values());
+        }
+
+        @Override
+        public List<Reservation> waiting() {
+            return kept.values().stream()
+                    .filter(p -> p.state() == Reservation.State.WAITING)
+                    .toList();
+        }
+    }
+
+    private SupplierFeed.Answer answer = new SupplierFeed.Answer.Accepted(3);
+    private final Promises promises = new Promises();
+    private final OrderService desk = new OrderService(CATALOG, promises, (order, part, quantity) -> answer, CLOCK);
+
+    private String promised(String part, boolean ordering) {
+        return desk.promise("Staithe", OptionalLong.empty(), List.of(new OrderService.Wanted(part(part), 1)), ordering)
+                .get(0)
+                .fold(
+                        kept -> kept.promise().state().slug()
+                                + (kept.promise().days().isPresent()
+                                        ? " " + kept.promise().days().getAsInt()
+                                        : ""),
+                        gone -> "gone, %d free".formatted(gone.free()));
+    }
+
+    @Test
+    public void whatIsThereIsKeptTheRestIsOrderedAndAnOrderWaitsForASupplierThatDoesNotAnswer() {
+        assertEquals(promised("BELT", false), "reserved");
+        assertEquals(promised("BELT", false), "gone, 0 free");
+        assertEquals(promised("BELT", true), "ordered 3");
+        answer = new SupplierFeed.Answer.NotReached("down");
+        assertEquals(promised("FUSE", true), "waiting");
+        assertEquals(desk.sendWaiting(), 0);
+        answer = new SupplierFeed.Answer.OutOfStock();
+        assertEquals(desk.sendWaiting(), 1);
+        assertEquals(promised("FUSE", true), "out-of-stock");
+        Reservation first = promises.find(1).orElseThrow();
+        assertTrue(desk.release(first));
+        assertFalse(desk.release(promises.find(1).orElseThrow()), "only once");
+        assertThrows(IllegalArgumentException.class, () -> promised("NOWHERE", true));
+    }
+}

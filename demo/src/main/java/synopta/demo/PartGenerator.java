@@ -1,0 +1,316 @@
+package synopta.demo;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
+import synopta.core.catalog.Brand;
+import synopta.core.catalog.BuildRange;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.KitContent;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.PartPrice;
+import synopta.core.catalog.Platform;
+import synopta.core.catalog.Slot;
+import synopta.core.catalog.Stock;
+import synopta.core.catalog.Supersession;
+import synopta.core.quantity.Money;
+
+/** Makes the parts of the scenario, with what they replaced, what may stand in for them, prices and stock. */
+final class PartGenerator {
+    static final List<String> BRANCHES = List.of("Ropewalk", "Staithe", "Hill Depot");
+
+    /** Part types that one family buys in for all its platforms; the others are a platform's own. */
+    private static final Set<String> OF_A_FAMILY = Set.of(
+            "thermal-fuse",
+            "high-limit-thermostat",
+            "gas-igniter",
+            "flame-sensor",
+            "gas-valve-coils",
+            "drum-roller",
+            "roller-hardware",
+            "terminal-block",
+            "line-fuse",
+            "door-interlock-switch",
+            "hv-diode",
+            "hv-capacitor",
+            "turntable-motor",
+            "oven-lamp",
+            "surface-element",
+            "surface-switch",
+            "natural-gas-orifice",
+            "propane-orifice",
+            "rail-stop-clip",
+            "rack-roller",
+            "drain-hose",
+            "mounting-nut",
+            "mounting-bolt");
+
+    private static final Set<String> NOBODY_ELSE_MAKES = Set.of("drum-roller", "roller-hardware");
+
+    private static final List<String> MAKERS = List.of("Corrie Spares", "Pennant Parts", "Oakum & Daughter");
+
+    private final long seed;
+    private Random random = new Random();
+    private final Map<PartNumber, Part> parts = new LinkedHashMap<>();
+    private final List<Supersession> supersessions = new ArrayList<>();
+    private final Map<PartNumber, PartNumber> replacedBy = new HashMap<>();
+    private final List<KitContent> kits = new ArrayList<>();
+    private final List<Equivalent> equivalents = new ArrayList<>();
+    private final List<PartPrice> prices = new ArrayList<>();
+    private final List<Stock> stock = new ArrayList<>();
+    private final Map<String, List<DemoCatalog.Listed>> known = new HashMap<>();
+    private int nextNumber = 5000;
+
+    PartGenerator(long seed) {
+        this.seed = seed;
+        random = chances(seed, "");
+    }
+
+    /** Chances of its own for each thing that is made, so that one that is added leaves the others as they are. */
+    static Random chances(long seed, String made) {
+        Random chances = new Random(seed * 1_000_003 + made.hashCode());
+        chances.nextLong();
+        return chances;
+    }
+
+    CatalogTables tables(
+            List<Brand> brands, List<Platform> platforms, List<Slot> slots, List<Model> models, List<Fit> fits) {
+        return new CatalogTables(
+                brands,
+                SerialSchemes.ALL,
+                platforms,
+                slots,
+                models,
+                List.copyOf(parts.values()),
+                fits,
+                supersessions,
+                kits,
+                equivalents,
+                prices,
+                stock);
+    }
+
+    /** What a platform lists at a place: one part, or an early and a late one. */
+    List<DemoCatalog.Listed> listed(PlatformBuilder.Line line, PlatformBuilder.Place place) {
+        String owner = OF_A_FAMILY.contains(place.partType()) ? line.family() : line.platform();
+        return known.computeIfAbsent(place.partType() + "/" + owner, made -> {
+            random = chances(seed, made);
+            if (OF_A_FAMILY.contains(place.partType()) || random.nextInt(100) >= 30) {
+                return List.of(new DemoCatalog.Listed(genuine(line, place), BuildRange.ALWAYS));
+            }
+            LocalDate turn = LocalDate.of(2012 + random.nextInt(8), 1 + random.nextInt(12), 1);
+            return List.of(
+                    new DemoCatalog.Listed(
+                            genuine(line, place), new BuildRange(Optional.empty(), Optional.of(turn.minusDays(1)))),
+                    new DemoCatalog.Listed(genuine(line, place), new BuildRange(Optional.of(turn), Optional.empty())));
+        });
+    }
+
+    /** A genuine part; most have forerunners, many an equivalent of another make. Machines may list a forerunner. */
+    private PartNumber genuine(PlatformBuilder.Line line, PlatformBuilder.Place place) {
+        String prefix = line.family().equals(PlatformBuilder.NORTH) ? "QV" : "HN";
+        PartNumber number = new PartNumber("%s-%d".formatted(prefix, nextNumber));
+        nextNumber += 7 + random.nextInt(20);
+        int pack = place.partType().equals("drum-glide") ? 2 : 1;
+        int cents = around(place.cents());
+        Map<String, String> specs = measured(number, place.partType(), specs(place.partType()));
+        add(number, line.family(), place.partType(), Part.Status.CURRENT, pack, cents, specs);
+        PartNumber newer = number;
+        int forerunners = Math.max(0, random.nextInt(5) - 1);
+        for (int i = 0; i < forerunners; i++) {
+            PartNumber old = new PartNumber("%s-%d%s".formatted(prefix, nextNumber - 3, i == 0 ? "" : "-" + i));
+            add(old, line.family(), place.partType(), Part.Status.SUPERSEDED, pack, 0, specs);
+            LocalDate since = LocalDate.of(2022 - 3 * i, 1 + random.nextInt(12), 1);
+            supersede(new Supersession(old, "1", newer, 1, "", Optional.of(since)));
+            newer = old;
+        }
+        for (String maker : MAKERS) {
+            if (random.nextInt(100) < 45 && !NOBODY_ELSE_MAKES.contains(place.partType())) {
+                PartNumber other = new PartNumber("%s-%d".formatted(maker.substring(0, 1) + "S", 4000 + nextNumber));
+                part(other, maker, place.partType(), false, Part.Status.CURRENT, pack, cents * 7 / 10, specs);
+                equivalents.add(new Equivalent(number, other, "same-spec"));
+            }
+        }
+        return random.nextBoolean() ? number : newer;
+    }
+
+    /** With chances of their own, so that nothing else of the catalogue depends on them. */
+    private Map<String, String> measured(PartNumber number, String type, Map<String, String> there) {
+        return SpecGenerator.of(type, there, chances(seed, "measures of " + number.key()));
+    }
+
+    private Map<String, String> specs(String type) {
+        return switch (type) {
+            case "drum-belt" ->
+                Map.of("length-mm", String.valueOf(2200 + random.nextInt(220)), "ribs", "" + (3 + random.nextInt(3)));
+            case "drum-roller" ->
+                Map.of("diameter-mm", "" + (68 + random.nextInt(9)), "bore-mm", "" + (7 + random.nextInt(3)));
+            case "line-fuse" -> Map.of("amps", "" + (15 + 5 * random.nextInt(2)), "volts", "250", "size", "6x32-mm");
+            default -> Map.of();
+        };
+    }
+
+    private int around(int cents) {
+        return Math.max(100, cents * (90 + random.nextInt(21)) / 100 / 5 * 5);
+    }
+
+    private void add(
+            PartNumber number,
+            String maker,
+            String type,
+            Part.Status status,
+            int pack,
+            int cents,
+            Map<String, String> specs) {
+        part(number, maker, type, true, status, pack, cents, specs);
+    }
+
+    /** A genuine part of the North Works. */
+    void north(PartNumber number, String type, Part.Status status, int cents) {
+        add(number, PlatformBuilder.NORTH, type, status, 1, cents, measured(number, type, specs(type)));
+    }
+
+    /** A part set by hand, with a name of its own and what parts of its type can be measured at. */
+    void handSet(PartNumber number, String maker, String type, String name, Part.Status status, int cents) {
+        handSet(number, maker, type, name, status, cents, measured(number, type, Map.of()));
+    }
+
+    /** The same with these specifications. Its chances are its own, so that nothing else depends on it. */
+    void handSet(
+            PartNumber number,
+            String maker,
+            String type,
+            String name,
+            Part.Status status,
+            int cents,
+            Map<String, String> specs) {
+        Random before = random;
+        random = chances(seed, "by hand " + number.key());
+        boolean genuine = !MAKERS.contains(maker);
+        part(number, maker, type, genuine, status, 1, cents, specs);
+        Part made = parts.get(number);
+        parts.put(number, new Part(number, maker, type, name, genuine, status, 1, made.returnable(), made.specs()));
+        random = before;
+    }
+
+    boolean has(PartNumber number) {
+        return parts.containsKey(number);
+    }
+
+    /** What drops in is measured alike. */
+    void likewise(PartNumber number, PartNumber as) {
+        Part part = parts.get(number);
+        parts.put(
+                number,
+                new Part(
+                        number,
+                        part.maker(),
+                        part.partType(),
+                        part.name(),
+                        part.genuine(),
+                        part.status(),
+                        part.packQuantity(),
+                        part.returnable(),
+                        parts.get(as).specs()));
+    }
+
+    /** Adds a part with its price (none when 0) and stock. */
+    private void part(
+            PartNumber number,
+            String maker,
+            String type,
+            boolean genuine,
+            Part.Status status,
+            int pack,
+            int cents,
+            Map<String, String> specs) {
+        boolean electrical = Set.of("control-board", "drive-motor", "heater-assembly", "gas-igniter", "magnetron")
+                .contains(type);
+        parts.put(
+                number,
+                new Part(
+                        number,
+                        maker,
+                        type,
+                        name(type, pack),
+                        genuine,
+                        status,
+                        pack,
+                        !electrical,
+                        new TreeMap<>(specs)));
+        if (cents > 0) {
+            prices.add(new PartPrice(number, new Money(cents, DemoCatalog.CURRENCY)));
+            for (int i = 0; i < BRANCHES.size(); i++) {
+                int most = i == 0 ? 9 : 5;
+                stock.add(new Stock(BRANCHES.get(i), number, random.nextInt(most), i == 2 ? 2 : 1));
+            }
+        }
+    }
+
+    private static String name(String type, int pack) {
+        String name = type.equals("roller-hardware") ? "roller ring with washer" : type.replace('-', ' ');
+        return pack > 1 ? "%s, pack of %d".formatted(name, pack) : name;
+    }
+
+    void supersede(Supersession row) {
+        supersessions.add(row);
+        replacedBy.put(row.oldPart(), row.newPart());
+    }
+
+    void kit(KitContent row) {
+        kits.add(row);
+    }
+
+    /** What is sold together: a dryer's rollers with rings, idler and belt; the nuts and bolts a microwave hangs by. */
+    void kits(PlatformBuilder.Line line, BiFunction<String, String, PartNumber> now) {
+        Set<String> slots = new HashSet<>();
+        line.places().forEach(p -> slots.add(p.slot()));
+        if (slots.contains("rear-roller") && !line.platform().equals("Skerry")) {
+            kit(
+                    line,
+                    "dryer-repair-kit",
+                    5490,
+                    Map.of("rear-roller", 4, "roller-rings", 8, "idler", 1, "belt", 1),
+                    now);
+        }
+        if (slots.contains("hanging-nut")) {
+            kit(line, "mounting-nut", 890, Map.of("hanging-nut", 2, "hanging-bolt", 2), now);
+        }
+    }
+
+    private void kit(
+            PlatformBuilder.Line line,
+            String type,
+            int cents,
+            Map<String, Integer> contents,
+            BiFunction<String, String, PartNumber> now) {
+        PartNumber kit = new PartNumber(
+                "%s-%d-K".formatted(line.family().equals(PlatformBuilder.NORTH) ? "QV" : "HN", nextNumber++));
+        add(kit, line.family(), type, Part.Status.CURRENT, 1, around(cents), Map.of());
+        new TreeMap<>(contents)
+                .forEach((slot, pieces) ->
+                        kits.add(new KitContent(kit, today(now.apply(line.platform(), slot)), pieces)));
+    }
+
+    /** What a part has become: kits hold what is made today. */
+    PartNumber today(PartNumber part) {
+        PartNumber here = part;
+        while (replacedBy.containsKey(here)) {
+            here = replacedBy.get(here);
+        }
+        return here;
+    }
+}

@@ -1,0 +1,148 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** What to sell, through the real interface. */
+public class BagTest extends Browser {
+    private static final String GLIDE =
+            "HV-5315-G just the left glide please, scrapes at the front, marks on clothes, 9 yrs";
+
+    private Locator total() {
+        return page.locator(".total .sum");
+    }
+
+    private Locator row(String part) {
+        return page.locator("[data-row]").filter(new Locator.FilterOptions().setHasText(part));
+    }
+
+    @Test
+    public void oneGlideIsMetWithTheRuleAndBothPricesAndTheTotalStaysInSight() {
+        caller(GLIDE);
+        Locator note = page.getByRole(AriaRole.NOTE);
+        assertThat(note).containsText("Asked for 1 × glide.");
+        assertThat(note).containsText("Sold 2 to the pack");
+        assertThat(note.getByRole(AriaRole.BUTTON)).hasCount(2);
+        assertThat(total()).hasText("6.09");
+        assertThat(page.locator(".total")).isInViewport();
+        assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
+        assertAccessible();
+    }
+
+    @Test
+    public void waysToBuyStandSideBySideAndTheirDifferenceIsSpoken() {
+        caller("th7820w thumps, 8 yrs");
+        Locator ways = region("Ways to buy it");
+        assertThat(ways.getByRole(AriaRole.ROW)).hasCount(3);
+        assertThat(ways).containsText("Needs alone");
+        assertThat(total()).hasText("41.90");
+        ways.getByText("In pieces").click();
+        assertThat(total()).hasText("69.92");
+        assertThat(ways).containsText("Costs 28.02 more");
+        ways.getByText("Proven the least").click();
+        assertThat(ways).containsText("no unit on sale costs less than what it holds");
+        assertAccessible();
+    }
+
+    @Test
+    public void theBagIsFilledAndEmptiedByKeysAlone() {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(total()).hasText("41.90");
+        page.keyboard().press("Tab");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        assertThat(row("QV-8701")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(total()).hasText("67.50");
+        assertThat(region("Bag")).containsText("4 × QV-8701");
+        row("QV-8701").first().press("Delete");
+        assertThat(total()).hasText("41.90");
+        assertThat(region("Left out")).containsText("QV-8701");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put back"))
+                .click();
+        assertThat(page.getByLabel("Worth of QV-8701")).hasValue("24.00");
+        page.getByLabel("Worth of QV-8701").fill("30.00");
+        page.getByLabel("Worth of QV-8701").press("Enter");
+        assertThat(region("Ways to buy it")).containsText("67.50");
+    }
+
+    @Test
+    public void aWishIsDraggedIntoTheBagAndOutAgain() {
+        page.setViewportSize(1280, 1400);
+        caller("th7820w thumps, 8 yrs");
+        assertThat(total()).hasText("41.90");
+        row("QV-8701").locator(".inside").dragTo(page.locator(".total .sum"));
+        assertThat(total()).hasText("67.50");
+        row("QV-8701")
+                .getByText("roller shaft")
+                .dragTo(page.locator(".besides h3").first());
+        assertThat(total()).hasText("41.90");
+        assertThat(region("Left out")).containsText("QV-8701");
+    }
+
+    @Test
+    public void aQuoteIsWrittenAndTakenAwayFromTheKeyboard() throws IOException {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(total()).hasText("41.90");
+        page.keyboard().press("Tab");
+        page.keyboard().press("q");
+        page.keyboard().type("Marl & Daughter");
+        page.keyboard().press("Enter");
+        Locator quote = page.getByRole(AriaRole.ARTICLE);
+        assertThat(quote).containsText("Marl & Daughter");
+        assertThat(quote).containsText("QV-4410-K");
+        assertThat(quote).containsText("Tax in it, 15 %");
+        assertAccessible();
+        Download pdf =
+                page.waitForDownload(() -> page.getByText("PDF with barcodes").click());
+        assertTrue(Files.readString(pdf.path(), StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+        page.getByText("All quotes").click();
+        assertThat(page.locator("tbody tr").first()).containsText("Marl & Daughter");
+        assertAccessible();
+    }
+
+    @Test
+    public void theBagIsSetAsideAtABranchAndASupplierThatIsDownIsSaid() {
+        at("/house-rules");
+        page.getByLabel("It is down").check();
+        assertThat(page.getByLabel("It is down")).isChecked();
+        assertAccessible();
+        caller("HV-9117-W door drops, door spring");
+        assertThat(total()).hasText("3.60");
+        page.keyboard().press("Tab");
+        page.keyboard().press("a");
+        assertThat(region("Hand over")).containsText("Choose the branch first");
+        page.getByLabel("Branch").selectOption("Staithe");
+        for (int i = 0; i < 40; i++) {
+            page.getByLabel("One more of HN-8731").click();
+        }
+        assertThat(total()).hasText("147.60");
+        button("Set aside").click();
+        assertThat(page.locator(".outcome")).containsText("The supplier does not answer");
+        at("/house-rules");
+        page.getByLabel("It answers at once").check();
+        assertThat(page.getByLabel("It answers at once")).isChecked();
+    }
+
+    @Test
+    public void repairOrNotIsAnEvenLineWhoseAssumptionsCanBeChanged() {
+        caller("th7820w thumps, 9 yrs");
+        Locator repair = page.locator(".repair");
+        assertThat(repair).containsText(Pattern.compile("Repair [\\d.]+ a year, new 41\\.94 a year"));
+        repair.locator("summary").click();
+        page.getByLabel("A new one costs").fill("300");
+        page.getByLabel("A new one costs").press("Enter");
+        assertThat(repair).containsText("new 24.20 a year");
+    }
+}

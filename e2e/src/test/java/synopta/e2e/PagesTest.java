@@ -1,0 +1,291 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Each place of the interface: its empty, full and failing state, and that everybody can use it. */
+public class PagesTest extends Browser {
+    private Locator line() {
+        return page.getByLabel("What the caller says");
+    }
+
+    private String keepOpen(String said) {
+        caller(said);
+        button("Keep open").click();
+        Locator kept = page.getByText(Pattern.compile("Case \\d+ kept open"));
+        assertThat(kept).isVisible();
+        return kept.textContent().replaceAll("\\D+", " ").strip().split(" ")[0];
+    }
+
+    @Test
+    public void theEmptyCounterSaysWhatToDoAndOffersNothingToKeep() {
+        at("/");
+        assertThat(line()).isFocused();
+        assertThat(region("Points to")).containsText("Type what the caller says");
+        assertThat(button("Keep open")).isDisabled();
+        assertThat(button("Hand over")).isDisabled();
+        assertAccessible();
+    }
+
+    @Test
+    public void theFullCounterIsAccessible() {
+        caller("th7B2O-w thumps, no heat, 8 yrs since the move");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        assertAccessible();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        assertAccessible();
+    }
+
+    @Test
+    public void whatIsNotKnownIsAskedForAndAnsweredWithOneKey() {
+        caller("drier squeaks, dunno the model");
+        assertThat(region("Machine")).containsText("Where the tag is");
+        assertThat(region("Known")).containsText("Fuel not known");
+        assertThat(region("Cautions")).containsText("Shut the gas valve first");
+        assertAccessible();
+        page.keyboard().press("e");
+        assertThat(region("Known")).containsText("Fuel: electric");
+        assertThat(region("Cautions")).not().containsText("gas valve");
+        button("Strike out: Fuel: electric").click();
+        assertThat(region("Known")).containsText("Fuel not known");
+    }
+
+    @Test
+    public void aCharacterIsReadAgainWithOneKey() {
+        caller("dg740b2w takes forever");
+        assertThat(region("Machine")).containsText("Read the 2nd again: G or E?");
+        assertAccessible();
+        page.keyboard().press("t");
+        assertThat(region("Machine")).containsText("DE7-4082W");
+        assertThat(region("Machine")).not().containsText("again");
+    }
+
+    @Test
+    public void aModelThatIsInNoListGoesOnWithItsConstructionOrWithTheNearest() {
+        caller("th6153k thumps, electric");
+        assertThat(region("Machine")).containsText("in no list");
+        assertThat(region("Machine")).containsText("Where the tag is");
+        assertThat(region("Bag")).containsText("no part number can be named");
+        assertAccessible();
+        button("Dunlin").click();
+        assertThat(region("Known")).containsText("Construction Dunlin");
+        assertThat(region("Bag")).containsText("drum roller");
+        button("Strike out: Construction Dunlin").click();
+        assertThat(region("Bag")).containsText("no part number can be named");
+        region("Machine").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(region("Machine")).containsText("Built");
+    }
+
+    @Test
+    public void aCaseThatGoesOnWithAConstructionOpensAgainWithIt() {
+        caller("th6153k thumps, electric");
+        button("Dunlin").click();
+        assertThat(region("Bag")).containsText("drum roller");
+        page.keyboard().press("k");
+        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).isVisible();
+        page.reload();
+        assertThat(region("Known")).containsText("Construction Dunlin");
+        assertThat(region("Machine")).containsText("The case goes on with the construction Dunlin");
+        line().fill("th7820w thumps once a turn");
+        assertThat(region("Machine")).containsText("TH-7820-W");
+        assertThat(region("Known")).not().containsText("Construction Dunlin");
+    }
+
+    @Test
+    public void whatTellsConstructionsApartIsAskedAndAnswered() {
+        page.addInitScript("localStorage.setItem('synopta.case', JSON.stringify({line: 'hv5117k thumps, electric',"
+                + " rechecked: [...'5117'].map((character, i) => ({position: i + 3, character}))}))");
+        at("/");
+        assertThat(region("Machine")).containsText("In no list");
+        assertThat(region("Machine")).containsText("How does it open?");
+        assertThat(region("Machine")).containsText("Gannet");
+        assertAccessible();
+        button("Top stays").click();
+        assertThat(region("Machine")).not().containsText("Gannet");
+        assertThat(region("Machine")).not().containsText("How does it open?");
+        button("Samphire").click();
+        assertThat(region("Known")).containsText("Construction Samphire");
+    }
+
+    @Test
+    public void aSerialInTheLineTellsWhenTheMachineWasBuilt() {
+        caller("hv4415w scrapes at the front, s/n 7C-X04711");
+        assertThat(region("Known")).containsText("Built in March 2017");
+        assertThat(region("Known")).containsText("not 2007");
+        button("Strike out: Built in March 2017").click();
+        assertThat(region("Known")).not().containsText("March 2017");
+    }
+
+    @Test
+    public void aCaseOpensAgainFromTheDayBookAsItWas() {
+        String number = keepOpen("th7820w squeaks, broke the belt again");
+        at("/day-book");
+        assertThat(page.getByRole(AriaRole.TABLE)).containsText("broke the belt again");
+        assertAccessible();
+        page.getByLabel("Find a case").fill("belt again");
+        page.getByLabel("Open case " + number + " again").click();
+        assertThat(line()).hasValue("th7820w squeaks, broke the belt again");
+        assertThat(region("Bag")).containsText("idler pulley");
+        page.keyboard().press("/");
+        page.keyboard().press("End");
+        page.keyboard().type(", 9 yrs");
+        page.keyboard().press("Enter");
+        assertThat(region("Known")).containsText("9 years old");
+        page.waitForResponse("**/api/cases/" + number, () -> button("Keep open").click());
+        at("/day-book");
+        assertThat(page.getByRole(AriaRole.TABLE)).containsText("9 yrs");
+        page.getByLabel("Find a case").fill("no such words anywhere");
+        assertThat(page.getByText("No case has these words")).isVisible();
+    }
+
+    @Test
+    public void theSheetIsAccessibleAndPrintsWithoutTheHeadOfThePage() {
+        String number = keepOpen("tm2205b dead, fuse blew twice");
+        at("/sheet/" + number);
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("TM-2205-B");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("can kill weeks after");
+        assertAccessible();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        assertThat(page.getByRole(AriaRole.BANNER)).isHidden();
+    }
+
+    @Test
+    public void theCallerAfterAKeptCaseBeginsWithAnEmptyCounter() {
+        String number = keepOpen("th7820w thumps");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Counter"))
+                .click();
+        assertThat(line()).hasValue("");
+        assertThat(page.getByText("new case")).isVisible();
+        caller("hv4415 scrapes at the front, marks on clothes");
+        assertThat(region("Bag")).containsText("Fits");
+        assertThat(button("Said to the person")).isVisible();
+        button("Keep open").click();
+        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).not().containsText("Case " + number + " ");
+        at("/cases/" + number);
+        assertThat(line()).hasValue("th7820w thumps");
+    }
+
+    @Test
+    public void whatWasSaidToOneCallerIsNotTakenAsSaidToTheNext() {
+        caller("th7820w thumps, 8 yrs");
+        button("Said to the person").click();
+        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+        page.getByLabel("What the caller says").fill("tm2205b microwave dead, fuse blew twice, 6 yrs");
+        assertThat(region("Cautions")).containsText("can kill weeks after unplugging");
+        assertThat(button("Cautions first")).isDisabled();
+    }
+
+    @Test
+    public void anotherWayToBuyIsTakenAndTheTotalFollows() {
+        caller("th7820w thumps once a turn");
+        Locator ways = region("Ways to buy it");
+        assertThat(ways).containsText("41.90");
+        assertThat(page.locator(".total")).containsText("41.90");
+        page.keyboard().press("o");
+        assertThat(page.locator(".total")).containsText("46.60");
+        assertThat(ways).containsText("Costs 4.70 more");
+        assertThat(region("Bag")).containsText("4 × ");
+        ways.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.locator(".total")).containsText("41.90");
+    }
+
+    @Test
+    public void whatIsStruckOutComesBackAndAQuestionCanWait() {
+        caller("th7820w squeaks, 9 yrs");
+        Locator question = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"));
+        assertThat(question).isVisible();
+        String first = question.locator(".ask").textContent();
+        page.keyboard().press("n");
+        assertThat(question.locator(".ask")).not().hasText(first);
+        button("Strike out: 9 years old").click();
+        assertThat(region("Known")).not().containsText("9 years old");
+        page.keyboard().press("u");
+        assertThat(region("Known")).containsText("9 years old");
+        page.keyboard().press("3");
+        assertThat(region("Known")).containsText("asked: nobody knows");
+        assertThat(question.locator(".ask")).not().hasText(first);
+    }
+
+    @Test
+    public void aLineWrittenOverBeginsAnotherCase() {
+        caller("th7820w thumps");
+        page.getByText("Front drum roller, worn").click();
+        button("Said to the person").click();
+        line().fill("hv4415 scrapes at the front, marks on clothes");
+        assertThat(region("Bag")).containsText("drum glide");
+        assertThat(button("Said to the person")).isVisible();
+        line().fill("hv4415 scrapes at the front, marks on clothes, 9 yrs");
+        button("Said to the person").click();
+        line().fill("hv4415 scrapes at the front, marks on clothes, 10 yrs");
+        assertThat(region("Known")).containsText("10 years old");
+        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+    }
+
+    @Test
+    public void twoCountersOnOneCaseLoseNothing() {
+        String number = keepOpen("th7820w squeaks");
+        Page other = context.newPage();
+        other.navigate(address + "/cases/" + number);
+        assertThat(other.getByLabel("What the caller says")).hasValue("th7820w squeaks");
+        line().fill("th7820w squeaks, 9 yrs");
+        page.keyboard().press("Enter");
+        assertThat(region("Known")).containsText("9 years old");
+        button("Keep open").click();
+        page.waitForResponse(r -> r.url().contains("/api/counter"), () -> line().fill("th7820w squeaks, 9 yrs old"));
+        other.getByLabel("What the caller says").fill("th7820w squeaks, loud");
+        other.keyboard().press("Enter");
+        other.keyboard().press("k");
+        assertThat(other.getByText("was changed by somebody else")).isVisible();
+        assertThat(other.getByLabel("What the caller says")).hasValue("th7820w squeaks, loud");
+    }
+
+    @Test
+    public void whatWasTypedOutlivesAReloadAndAServerThatDoesNotAnswer() {
+        caller("th7820w thumps");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        page.reload();
+        assertThat(line()).hasValue("th7820w thumps");
+        page.route("**/api/counter", Route::abort);
+        line().fill("th7820w thumps, 8 yrs");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("does not answer");
+        assertThat(line()).hasValue("th7820w thumps, 8 yrs");
+        page.unroute("**/api/counter");
+        button("Try again").click();
+        assertThat(region("Known")).containsText("8 years old");
+    }
+
+    @Test
+    public void tenThousandCharactersAreTakenInStride() {
+        caller("th7820w " + "thumps and bangs, ".repeat(555));
+        assertThat(region("Machine")).containsText("TH-7820-W");
+        assertThat(region("Known")).containsText("Thumps");
+        assertEquals(page.evaluate("document.documentElement.scrollWidth"), 1280);
+    }
+
+    @Test
+    public void nothingIsFetchedFromElsewhere() {
+        context.onRequest(request -> assertTrue(request.url().startsWith(address), request.url()));
+        caller("th7820w thumps");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        at("/day-book");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Day book")))
+                .isVisible();
+    }
+
+    @Test
+    public void aCaseOrSheetThatIsNotThereSaysWhereToLook() {
+        at("/cases/999999");
+        assertThat(page.getByText("There is no case 999999")).isVisible();
+        at("/sheet/999999");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("To the day book");
+    }
+}

@@ -1,0 +1,159 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.testng.annotations.Test;
+
+/** Makes the pictures of docs/screenshots from the demo data; run by `./synopta pictures`, not with the tests. */
+public class Screenshots extends Browser {
+    private static final Path FOLDER = Path.of(System.getProperty("synopta.root"), "docs", "screenshots");
+
+    private void picture(String name) {
+        page.mouse().move(0, 0);
+        page.waitForTimeout(400);
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+
+    @Test
+    public void theMainViews() {
+        caller("th7B2O-w thumps, no heat, 8 yrs since the move");
+        page.getByText("Heater box, coil open").click();
+        assertThat(region("Bag")).containsText("QV-2107-2");
+        picture("counter-thumping-dryer");
+
+        caller("dg740b2w takes forever, 6 yrs");
+        assertThat(region("Machine")).containsText("again");
+        picture("counter-read-again");
+
+        for (String line : List.of(
+                "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
+            caller(line);
+            assertThat(region("Bag")).containsText("Fits");
+            button("Said to the person").click();
+            page.keyboard().press("h");
+            assertThat(page.getByText("handed over")).isVisible();
+        }
+        caller("tm2205b microwave dead, fuse blew twice");
+        assertThat(region("Bag")).containsText("Fits");
+        button("Said to the person").click();
+        button("Hand over").click();
+        assertThat(page.getByText("handed over")).isVisible();
+        page.keyboard().press("p");
+        assertThat(page.getByText("In the bag").first()).isVisible();
+        picture("sheet");
+
+        at("/day-book");
+        assertThat(page.getByText("scrapes at the front")).isVisible();
+        picture("day-book");
+    }
+
+    @Test
+    public void theDayBook() {
+        at("/day-book/outcome/148");
+        assertThat(region("What it was")).containsText("said");
+        picture("day-book-outcome");
+        at("/day-book/record/148");
+        assertThat(region("Pointed to")).containsText("%");
+        picture("day-book-record");
+        at("/day-book/how-right");
+        assertThat(page.getByText("right the first time").first()).isVisible();
+        picture("day-book-how-right");
+        at("/day-book/lessons");
+        assertThat(page.locator(".proposals")).isVisible();
+        picture("day-book-lessons");
+    }
+
+    @Test
+    public void whatIsSold() {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        button("Said to the person").click();
+        page.keyboard().press("d");
+        region("What it takes").getByText("Take off the front panel").click();
+        picture("counter-what-it-takes");
+
+        caller("HV-5315-G just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
+        page.getByLabel("Branch").selectOption("Staithe");
+        button("Said to the person").click();
+        page.keyboard().press("o");
+        assertThat(region("Ways to buy it")).containsText("more");
+        picture("counter-one-glide");
+        page.keyboard().press("q");
+        page.keyboard().type("Marl & Daughter");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("To pay")).isVisible();
+        picture("quote");
+        at("/house-rules");
+        assertThat(page.getByText("Valid for, days")).isVisible();
+        picture("house-rules");
+    }
+
+    @Test
+    public void theReasons() {
+        at("/knowledge");
+        assertThat(region("What is known of it")).containsText("Belt slack or gone");
+        picture("knowledge");
+    }
+
+    @Test
+    public void theDrawings() {
+        caller("electric dryer grinds, a new bearing");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("which of these?");
+        picture("counter-which-of-these");
+
+        at("/machines");
+        assertThat(region("Constructions").locator("svg")).hasCount(15);
+        picture("machines-constructions");
+
+        at("/parts/QV1320");
+        assertThat(region("Where used")).containsText("TH-7820-W");
+        picture("parts");
+    }
+
+    @Test
+    public void theBench() {
+        at("/bench/element");
+        page.getByLabel("The meter shows").fill("21");
+        assertThat(page.getByText("off value")).isVisible();
+        picture("bench");
+    }
+
+    @Test
+    public void theCatalogue() throws IOException {
+        at("/machines/TH7820W");
+        page.getByLabel("Model number").fill("th 78");
+        assertThat(region("Under other brands")).containsText("DE7-4082W");
+        assertThat(page.getByText("TH-7B20-S")).isVisible();
+        picture("machines");
+
+        at("/shelf");
+        page.getByLabel("Choose a zip of the catalogue").setInputFiles(faulty());
+        assertThat(region("Bring in")).containsText("cannot be put in place");
+        button("Look for what is probably not meant").click();
+        assertThat(region("Look it over")).containsText("Parts no machine uses");
+        picture("shelf");
+    }
+
+    /** A delivery with three slips in it. */
+    private static Path faulty() throws IOException {
+        Path zip = Files.createTempDirectory("delivery").resolve("spring-prices.zip");
+        try (OutputStream out = Files.newOutputStream(zip);
+                ZipOutputStream packed = new ZipOutputStream(out)) {
+            packed.putNextEntry(new ZipEntry("prices.csv"));
+            packed.write(
+                    "part,price,currency\nQV-1183,14.50,EUR\nQV-3120,\"3,10\",EUR\nQV-3121,5.80,euro\nqv3121,,EUR\n"
+                            .getBytes(StandardCharsets.UTF_8));
+        }
+        return zip;
+    }
+}

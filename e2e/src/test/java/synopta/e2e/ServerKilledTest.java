@@ -1,0 +1,120 @@
+package synopta.e2e;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
+import org.testng.annotations.Test;
+import synopta.core.catalog.InMemoryCatalog;
+import synopta.demo.DemoCatalog;
+import synopta.formats.catalog.CatalogWriter;
+
+/** The whole application as a process of its own, killed the moment a save was answered. */
+public class ServerKilledTest {
+    private final HttpClient client = HttpClient.newHttpClient();
+
+    /** A running server: its process and its address. */
+    private record Running(Process process, String address) {}
+
+    private static Running start(Path data) throws IOException {
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                        "synopta.server.Synopta",
+                        "--server.port=0",
+                        "--synopta.demo=true",
+                        "--synopta.data=" + data,
+                        "--synopta.knowledge=" + Path.of(System.getProperty("synopta.root"), "knowledge"))
+                .redirectErrorStream(true)
+                .start();
+        BufferedReader said = process.inputReader(StandardCharsets.UTF_8);
+        StringBuilder all = new StringBuilder();
+        for (String line = said.readLine(); line != null; line = said.readLine()) {
+            all.append(line).append('\n');
+            if (line.contains("Synopta is ready at ")) {
+                return new Running(process, line.substring(line.indexOf("http://")));
+            }
+        }
+        throw new IllegalStateException("The server ended by itself.\n" + all);
+    }
+
+    private HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
+        return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    @Test
+    public void aCaseThatWasAnsweredIsThereAfterTheServerWasKilled() throws Exception {
+        Path data = Files.createTempDirectory("killed");
+        for (int number = 1; number <= 2; number++) {
+            Running running = start(data);
+            String body = "{\"line\":\"th7820w thumps, caller %d\",\"status\":\"open\"}".formatted(number);
+            HttpResponse<String> kept = send(HttpRequest.newBuilder(URI.create(running.address + "/api/cases"))
+                    .header("Content-Type", "application/json")
+                    .POST(HttpRequest.BodyPublishers.ofString(body)));
+            running.process.destroyForcibly().waitFor();
+            assertEquals(kept.statusCode(), 201);
+            assertEquals(kept.headers().firstValue("Location").orElseThrow(), "/api/cases/" + number);
+        }
+        Running again = start(data);
+        try {
+            for (int number = 1; number <= 2; number++) {
+                HttpResponse<String> found =
+                        send(HttpRequest.newBuilder(URI.create(again.address + "/api/cases/" + number)));
+                assertTrue(found.body().contains("th7820w thumps, caller " + number), found.body());
+            }
+        } finally {
+            again.process.destroyForcibly();
+        }
+    }
+
+    /** Enough fits that they take seconds to put in place. */
+    private static final int MODELS = 12_000;
+
+    private String models(String address) throws IOException, InterruptedException {
+        return send(HttpRequest.newBuilder(URI.create(address + "/api/catalogue/tables/models.csv")))
+                .body();
+    }
+
+    @Test
+    public void theOldCatalogueIsWholeAfterTheServerWasKilledInTheMiddleOfAnImport() throws Exception {
+        Path data = Files.createTempDirectory("killed");
+        Path zip = Files.createTempFile("big", ".zip");
+        try (OutputStream out = Files.newOutputStream(zip)) {
+            CatalogWriter.zip(new InMemoryCatalog(DemoCatalog.of(3, MODELS)), out);
+        }
+        Running running = start(data);
+        String before = models(running.address);
+        CompletableFuture<HttpResponse<String>> sent = client.sendAsync(
+                HttpRequest.newBuilder(URI.create(running.address + "/api/catalogue/imports"))
+                        .header("Content-Type", "application/zip")
+                        .POST(HttpRequest.BodyPublishers.ofFile(zip))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        URI progress = URI.create(running.address + "/api/catalogue/imports/progress");
+        String doing = "";
+        while (!doing.contains("putting fits.csv in place")) {
+            assertFalse(sent.isDone(), "the import was over before it could be cut off");
+            doing = send(HttpRequest.newBuilder(progress)).body();
+        }
+        running.process.destroyForcibly().waitFor();
+        Running again = start(data);
+        try {
+            assertEquals(models(again.address), before);
+        } finally {
+            again.process.destroyForcibly();
+        }
+    }
+}

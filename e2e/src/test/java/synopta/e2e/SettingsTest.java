@@ -1,0 +1,69 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+
+/** The schools of the house, its words for sheets, and the unit that is told too. */
+public class SettingsTest extends Browser {
+    @AfterMethod
+    public void asUsual() {
+        context.request()
+                .put(
+                        address + "/api/house-rules",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(
+                                        "{\"oilShafts\":true,\"renewRings\":true,\"metric\":true,\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}"));
+    }
+
+    private Locator handedOver(String line) {
+        caller(line);
+        assertThat(region("Bag")).containsText("Fits");
+        page.getByLabel("Branch").selectOption("Staithe");
+        page.getByLabel("Branch").blur();
+        page.keyboard().press("s");
+        page.keyboard().press("h");
+        assertThat(page.getByText("handed over").first()).isVisible();
+        page.keyboard().press("p");
+        return page.getByRole(AriaRole.ARTICLE);
+    }
+
+    @Test
+    public void aSchoolThatIsChosenStandsInTheStepsOfTheNextSheet() {
+        at("/house-rules");
+        Locator dry = page.getByLabel("Shafts stay dry: oil draws lint");
+        dry.check();
+        assertThat(dry).isChecked();
+        Locator reused = page.getByLabel("Rings and washers go in again, unless they are bent");
+        reused.check();
+        assertThat(reused).isChecked();
+        assertAccessible();
+        Locator sheet = handedOver("th7820w thumps, 8 yrs");
+        assertThat(sheet).containsText("stays dry: oil draws lint");
+        assertThat(sheet).containsText("triangle ring, kept");
+        assertThat(sheet).not().containsText("machine oil");
+    }
+
+    @Test
+    public void aBranchIsReachedByItsOwnWordsAndSizesAreToldAsTheHouseWants() {
+        at("/house-rules");
+        page.getByLabel("How the house is reached").fill("ask at the desk");
+        page.getByLabel("How the house is reached").press("Enter");
+        page.getByLabel("Staithe, where it has its own").fill("at the quay, until five");
+        page.getByLabel("Staithe, where it has its own").press("Enter");
+        Locator inches = page.getByLabel("Sizes in millimetres are told in inches too");
+        inches.check();
+        assertThat(inches).isChecked();
+        Locator sheet = handedOver("th7820w thumps, 8 yrs");
+        assertThat(sheet).containsText("Saltmarsh & Vane, Staithe, at the quay, until five");
+        assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
+        page.keyboard().press("u");
+        assertThat(sheet).containsText("5/16 in (7.94 mm) hex driver");
+        assertAccessible();
+    }
+}

@@ -1,0 +1,75 @@
+package synopta.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.testng.annotations.Test;
+
+/** What it takes, and the sheet, from the keyboard. */
+public class TeardownPanelTest extends Browser {
+    @Test
+    public void fromTheCounterToTheSheetByKeysAlone() throws IOException {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        page.keyboard().press("Tab");
+        page.keyboard().press("d");
+        Locator takes = region("What it takes");
+        assertThat(takes).containsText("give or take");
+        assertThat(takes).containsText("5/16 in hex driver");
+        assertThat(takes).containsText("Lift out the drum");
+        assertThat(takes).containsText("What lies open besides");
+        assertThat(takes).containsText("pays from");
+        assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
+        assertAccessible();
+        page.keyboard().press("d");
+        assertThat(takes).isHidden();
+        page.keyboard().press("s");
+        region("Cautions").locator("summary").click();
+        page.getByLabel("Said to").fill("the fitter");
+        page.getByLabel("Said to").blur();
+        page.keyboard().press("h");
+        assertThat(page.getByText("handed over").first()).isVisible();
+        page.keyboard().press("p");
+        Locator sheet = page.getByRole(AriaRole.ARTICLE);
+        assertThat(sheet).containsText("QV-4410-K");
+        assertThat(sheet).containsText("Every roller spins free by hand.");
+        assertThat(sheet).containsText("snap-ring pliers");
+        assertThat(sheet).containsText("5/16 in (7.94 mm) hex driver");
+        page.keyboard().press("u");
+        assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
+        assertAccessible();
+        Download pdf = page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
+                .click());
+        assertTrue(Files.readString(pdf.path(), StandardCharsets.ISO_8859_1).startsWith("%PDF-"));
+    }
+
+    @Test
+    public void theDrawingOpensUpAsStepsAreTickedAndWhatIsSeenGoesIntoTheCase() {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("QV-4410-K");
+        page.keyboard().press("Tab");
+        page.keyboard().press("d");
+        Locator takes = region("What it takes");
+        takes.getByText("Lift out the drum").click();
+        assertThat(takes.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))
+                .hasCount(1);
+        assertThat(page.getByText("drum, belt").first()).isVisible();
+        Locator looks = takes.getByRole(AriaRole.LIST).last();
+        looks.locator("li")
+                .filter(new Locator.FilterOptions().setHasText("spin every roller"))
+                .getByRole(AriaRole.BUTTON)
+                .last()
+                .click();
+        assertThat(region("Known")).containsText("oller");
+        button("back to the suspects").click();
+        assertThat(page.getByText("how likely each fault is")).isVisible();
+    }
+}

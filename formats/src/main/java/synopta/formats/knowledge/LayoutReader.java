@@ -1,0 +1,140 @@
+package synopta.formats.knowledge;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Figure;
+import synopta.core.drawing.Picture;
+import synopta.core.drawing.Pulley;
+import synopta.core.knowledge.Belt;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.WorkStep;
+
+/** The part of a pack that draws machines and parts. */
+final class LayoutReader {
+    private LayoutReader() {}
+
+    static Layout read(JsonCursor node) {
+        return new Layout(
+                node.text("id"),
+                node.text("name"),
+                node.number("share"),
+                node.text("tag"),
+                PackReader.fuels(node),
+                node.list("places", LayoutReader::place),
+                node.list("steps", LayoutReader::step),
+                node.object("drawing").read(LayoutReader::drawing),
+                node.maybe("belt", LayoutReader::belt));
+    }
+
+    static Picture picture(JsonCursor node) {
+        return new Picture(
+                node.text("tell"),
+                figures(node),
+                node.list("kinds", k -> new Picture.Kind(k.text("name"), k.text("tell"), figures(k))));
+    }
+
+    private static List<Figure> figures(JsonCursor node) {
+        return node.values("figures", Figure::of);
+    }
+
+    private static Layout.Place place(JsonCursor node) {
+        return new Layout.Place(
+                node.text("slot"),
+                node.text("partType"),
+                node.text("name"),
+                node.whole("quantity"),
+                node.text("where"),
+                PackReader.fuels(node));
+    }
+
+    private static OpeningStep step(JsonCursor node) {
+        return new OpeningStep(
+                node.text("id"),
+                node.text("name"),
+                node.number("minutes"),
+                node.texts("after"),
+                node.numbers("reaches"),
+                node.maybe("work", LayoutReader::work).orElse(WorkStep.NONE),
+                PackReader.basis(node));
+    }
+
+    private static WorkStep work(JsonCursor node) {
+        return new WorkStep(
+                node.texts("tools"),
+                hardware(node),
+                PackReader.hazards(node),
+                node.has("persons") ? node.whole("persons") : 1,
+                node.maybeText("note"),
+                node.maybeText("advice"),
+                node.maybeText("check"),
+                node.maybeText("effort"),
+                node.list("looks", l -> new WorkStep.Look(l.text("finding"), l.text("words"))));
+    }
+
+    static List<WorkStep.Hardware> hardware(JsonCursor node) {
+        return node.list(
+                "hardware",
+                h -> new WorkStep.Hardware(h.text("what"), h.whole("count"), oneOf(h, "fate", WorkStep.Fate.values())));
+    }
+
+    private static Drawing drawing(JsonCursor node) {
+        return new Drawing(
+                node.whole("width"),
+                node.whole("height"),
+                node.text("seen"),
+                node.list("layers", l -> new Drawing.Layer(l.text("id"), l.text("name"), figures(l))),
+                node.list("words", w -> new Drawing.Word(w.text("text"), w.number("x"), w.number("y"))),
+                node.list("spots", LayoutReader::spot));
+    }
+
+    private static Drawing.Spot spot(JsonCursor node) {
+        return new Drawing.Spot(
+                node.text("slot"),
+                node.text("layer"),
+                node.text("label"),
+                oneOf(node, "side", Drawing.Side.values()),
+                figures(node));
+    }
+
+    private static Belt belt(JsonCursor node) {
+        return new Belt(
+                oneOf(node, "from", Belt.View.values()),
+                oneOf(node, "ribs", Pulley.Side.values()),
+                node.list("stations", LayoutReader::station),
+                node.list(
+                        "rests",
+                        r -> new Belt.Rest(r.text("slot"), r.number("xMm"), r.number("yMm"), r.number("diameterMm"))),
+                PackReader.basis(node));
+    }
+
+    private static Belt.Station station(JsonCursor node) {
+        return new Belt.Station(
+                oneOf(node, "role", Belt.Role.values()),
+                node.maybeText("slot"),
+                new Pulley(
+                        node.number("xMm"),
+                        node.number("yMm"),
+                        node.number("diameterMm"),
+                        oneOf(node, "side", Pulley.Side.values())),
+                node.maybe("travel", t -> new Belt.Travel(t.number("dxMm"), t.number("dyMm"))));
+    }
+
+    /** The constant that a field names in small letters. */
+    private static <E extends Enum<E>> E oneOf(JsonCursor node, String field, E[] known) {
+        return node.value(
+                field,
+                word -> Arrays.stream(known)
+                        .filter(e -> e.name().toLowerCase(Locale.ROOT).equals(word))
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalArgumentException("must be one of %s, not %s."
+                                .formatted(
+                                        Arrays.stream(known)
+                                                .map(e -> e.name().toLowerCase(Locale.ROOT))
+                                                .collect(Collectors.joining(", ")),
+                                        word))));
+    }
+}

@@ -1,2 +1,0 @@
-/** The day book on paper and as tables. */
-package synopta.formats.outcome;

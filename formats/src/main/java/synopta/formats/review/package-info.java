@@ -1,0 +1,2 @@
+/** Cases as printed pages and as tables. */
+package synopta.formats.review;

@@ -1,0 +1,271 @@
+package synopta.server;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import synopta.core.basket.BasketPlanner;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.Sheet;
+import synopta.core.counter.Counter;
+import synopta.core.fit.FitFinder;
+import synopta.core.fit.PartDetails;
+import synopta.core.fit.Specifications;
+import synopta.core.fit.WhereUsed;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.order.OrderService;
+import synopta.core.order.QuoteRepository;
+import synopta.core.order.QuoteService;
+import synopta.core.order.ReservationRepository;
+import synopta.core.outcome.OutcomeRepository;
+import synopta.core.outcome.ParameterOverrides;
+import synopta.core.outcome.ParameterRepository;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseService;
+import synopta.core.review.LearningService;
+import synopta.core.review.OutcomeService;
+import synopta.core.sale.TeardownService;
+import synopta.demo.DemoCatalog;
+import synopta.demo.DemoYear;
+import synopta.formats.knowledge.EditCostsReader;
+import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.PackRejectedException;
+import synopta.server.catalog.ImportService;
+import synopta.server.order.SimulatedSupplier;
+import synopta.store.Store;
+import synopta.store.catalog.CatalogStore;
+import synopta.store.settings.SettingsStore;
+
+/** Puts the rooms of the core together over one data folder. */
+@Configuration
+@EnableScheduling
+class ApplicationConfig {
+    private static final Logger LOG = LoggerFactory.getLogger(ApplicationConfig.class);
+    private static final long DEMO_SEED = 7;
+
+    @Bean
+    Store store(@Value("${synopta.data}") String data, @Value("${synopta.demo}") boolean demo) throws IOException {
+        if (data.isBlank()) {
+            throw new IllegalArgumentException("No data folder was named. Start with ./synopta serve --data DIR.");
+        }
+        Path folder = Files.createDirectories(Path.of(data));
+        Store store = Store.inFolder(folder);
+        if (demo && store.catalogStore().count(Sheet.MODELS) == 0) {
+            store.catalogStore().replace(DemoCatalog.of(DEMO_SEED, DemoCatalog.MODELS));
+        }
+        return store;
+    }
+
+    @Bean
+    CatalogStore catalog(Store store) {
+        return store.catalogStore();
+    }
+
+    @Bean
+    CaseRepository caseLog(Store store) {
+        return store.cases();
+    }
+
+    @Bean
+    KnowledgeService packs(@Value("${synopta.knowledge}") Path folder, ParameterRepository learnt) throws IOException {
+        PackReader.Loaded loaded = PackReader.folder(folder);
+        loaded.refused().forEach(refused -> LOG.warn("A knowledge pack was refused and is left out.\n{}", refused));
+        ParameterOverrides layer = learnt.last()
+                .map(ParameterRepository.Version::layer)
+                .orElseGet(() -> new ParameterOverrides(List.of()));
+        return new KnowledgeService(loaded.packs(), loaded.refused(), layer);
+    }
+
+    @Bean
+    TagReaders tagReaders(Catalog catalog, KnowledgeService packs, @Value("${synopta.knowledge}") Path folder)
+            throws IOException, PackRejectedException {
+        return new TagReaders(catalog, packs, EditCostsReader.folder(folder));
+    }
+
+    @Bean
+    ImportService intake(CatalogStore catalogue, TagReaders readers) {
+        return new ImportService(catalogue, readers::refresh);
+    }
+
+    @Bean
+    SettingsStore houseRules(Store store) {
+        return store.house();
+    }
+
+    @Bean
+    Specifications specifications(KnowledgeService packs) {
+        return new Specifications(packs.all());
+    }
+
+    @Bean
+    FitFinder fitFinder(Catalog catalog, Specifications specifications, SettingsStore rules, Clock clock) {
+        return new FitFinder(catalog, specifications, rules, clock);
+    }
+
+    @Bean
+    WhereUsed whereUsed(Catalog catalog, SettingsStore rules) {
+        return new WhereUsed(catalog, rules);
+    }
+
+    @Bean
+    PartDetails partBook(Catalog catalog, Specifications specifications, SettingsStore rules) {
+        return new PartDetails(catalog, specifications, rules);
+    }
+
+    @Bean
+    BasketPlanner basketPlanner(Catalog catalog, @Value("${synopta.currency}") String currency) {
+        return new BasketPlanner(catalog, currency);
+    }
+
+    @Bean
+    HandoverPlanner handOver(KnowledgeService packs, Catalog catalog) {
+        return new HandoverPlanner(packs.all(), catalog);
+    }
+
+    @Bean
+    Counter counter(
+            Catalog catalog,
+            TagReaders readers,
+            KnowledgeService packs,
+            FitFinder finder,
+            SettingsStore rules,
+            @Value("${synopta.currency}") String currency,
+            Clock clock) {
+        Counter counter = new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
+        packs.told(counter::know);
+        return counter;
+    }
+
+    @Bean
+    QuoteRepository quoteLog(Store store) {
+        return store.quotes();
+    }
+
+    @Bean
+    ReservationRepository promiseLog(Store store) {
+        return store.promises();
+    }
+
+    @Bean
+    SimulatedSupplier supplierFeed(Catalog catalog) {
+        return new SimulatedSupplier(catalog);
+    }
+
+    @Bean
+    QuoteService quoteDesk(
+            Catalog catalog,
+            QuoteRepository log,
+            SettingsStore rules,
+            Clock clock,
+            @Value("${synopta.currency}") String currency) {
+        return new QuoteService(catalog, log, rules, clock, currency);
+    }
+
+    @Bean
+    OrderService orderDesk(Catalog catalog, ReservationRepository log, SimulatedSupplier feed, Clock clock) {
+        return new OrderService(catalog, log, feed, clock);
+    }
+
+    @Bean
+    TeardownService openingDesk(
+            Catalog catalog,
+            KnowledgeService packs,
+            FitFinder finder,
+            SettingsStore rules,
+            @Value("${synopta.currency}") String currency) {
+        TeardownService desk = new TeardownService(catalog, packs.all(), finder, rules, currency);
+        packs.told(desk::know);
+        return desk;
+    }
+
+    @Bean
+    CaseService caseDesk(CaseRepository log, Counter counter, Catalog catalog, HandoverPlanner handOver) {
+        return new CaseService(log, counter, catalog, handOver);
+    }
+
+    @Bean
+    OutcomeRepository outcomeLog(Store store) {
+        return store.outcomes();
+    }
+
+    @Bean
+    OutcomeService outcomeDesk(OutcomeRepository log, Counter counter) {
+        return new OutcomeService(log, counter);
+    }
+
+    @Bean
+    ParameterRepository learntLog(Store store) {
+        return store.learnt();
+    }
+
+    @Bean
+    LearningService learningDesk(
+            KnowledgeService packs,
+            TagReaders readers,
+            Catalog catalog,
+            CaseRepository cases,
+            OutcomeRepository outcomes,
+            ParameterRepository learnt) {
+        return new LearningService(packs.shipped(), readers.shipped(), catalog, cases, outcomes, learnt);
+    }
+
+    /** The demo's year of cases, before the house opens, where there is none yet. */
+    @Bean
+    ApplicationRunner history(
+            @Value("${synopta.history}") int wanted,
+            Catalog catalog,
+            CaseRepository cases,
+            OutcomeService desk,
+            KnowledgeService packs,
+            Store store,
+            Clock clock) {
+        return arguments -> {
+            if (wanted > 0 && cases.find(1).isEmpty()) {
+                List<Model> models = new ArrayList<>();
+                catalog.eachModel(models::add);
+                LocalDate yesterday =
+                        LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
+                store.together(() ->
+                        DemoYear.write(catalog, models, packs.shipped(), cases, desk, DEMO_SEED, wanted, yesterday));
+            }
+        };
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    /** The counts are read in beforehand, so that nobody waits for them. */
+    @EventListener
+    void readIn(ApplicationReadyEvent event) {
+        CompletableFuture.runAsync(event.getApplicationContext().getBean(OutcomeRepository.class)::told);
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent event) {
+        if (event.getApplicationContext() instanceof WebServerApplicationContext web) {
+            String address = web.getEnvironment().getProperty("server.address", "127.0.0.1");
+            LOG.info(
+                    "Synopta is ready at http://{}:{}",
+                    address,
+                    web.getWebServer().getPort());
+        }
+    }
+}

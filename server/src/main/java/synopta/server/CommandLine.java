@@ -1,0 +1,148 @@
+package synopta.server;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipException;
+import org.springframework.boot.logging.LogLevel;
+import org.springframework.boot.logging.LoggingSystem;
+import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.InMemoryCatalog;
+import synopta.core.catalog.RowFault;
+import synopta.demo.DemoCatalog;
+import synopta.formats.catalog.CatalogWriter;
+import synopta.server.catalog.ImportService;
+import synopta.server.settings.ServerLock;
+import synopta.store.Backup;
+import synopta.store.Store;
+
+/**
+ * What the one script does without serving: taking a catalogue into a data folder, generating one to try, copying a data
+ * folder and putting the copy back.
+ */
+public final class CommandLine {
+    private static final long SEED = 7;
+    private static final int MOST_MODELS = 2_000_000;
+    private static final int MOST_LINES = 50;
+
+    private CommandLine() {}
+
+    /** `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE` or `restore FILE DATA`; 1 when nothing was done. */
+    public static void main(String... arguments) throws IOException, InterruptedException {
+        LoggingSystem.get(CommandLine.class.getClassLoader()).setLogLevel(null, LogLevel.ERROR);
+        Path last = Path.of(arguments[2]);
+        boolean done = switch (arguments[0]) {
+            case "import" -> taken(Path.of(arguments[1]), last, System.out);
+            case "backup" -> copied(Path.of(arguments[1]), last, System.out);
+            case "restore" -> restored(Path.of(arguments[1]), last, System.out);
+            default -> generated(arguments[1], last, System.out);
+        };
+        System.exit(done ? 0 : 1);
+    }
+
+    /** Copies a data folder into a new file, while it is served too; says what came of it, and whether it was done. */
+    static boolean copied(Path data, Path copy, PrintStream out) throws IOException, InterruptedException {
+        if (!Backup.isKeptIn(data)) {
+            out.printf("Nothing is kept in %s. Name the folder that Synopta serves.%n", data);
+            return false;
+        }
+        if (Files.exists(copy)) {
+            out.printf("There is a %s already; it stays as it is. Name another file.%n", copy);
+            return false;
+        }
+        if (!Files.isDirectory(copy.toAbsolutePath().getParent())) {
+            out.printf("There is no folder for %s. Make it, or name another file.%n", copy);
+            return false;
+        }
+        Path part = copy.resolveSibling(copy.getFileName() + ".part");
+        try {
+            Optional<ServerLock.Address> served = ServerLock.of(data);
+            if (served.isEmpty() || !served.get().copy(part)) {
+                try (Store store = Store.inFolder(data)) {
+                    store.backUp(part);
+                }
+            }
+            Files.move(part, copy);
+            out.printf("%s holds all that is kept in %s.%n", copy, data);
+            return true;
+        } catch (Store.Unusable e) {
+            out.println(e.getMessage() + ". If Synopta is serving it, stop that first.");
+            return false;
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    /** Puts a copy into a folder in which nothing is kept; says what came of it, and whether it was done. */
+    static boolean restored(Path copy, Path data, PrintStream out) throws IOException {
+        try {
+            Backup.restore(copy, data);
+            out.printf("%s holds what was copied. Start with ./synopta serve --data %s%n", data, data);
+            return true;
+        } catch (NoSuchFileException e) {
+            out.printf("There is no file %s.%n", copy);
+        } catch (FileAlreadyExistsException e) {
+            out.printf("Something is kept in %s already; it stays as it is. Name an empty folder.%n", data);
+        } catch (ZipException | IllegalArgumentException | Store.Unusable e) {
+            out.printf("%s is no copy that can be put back: %s%n", copy, e.getMessage());
+        }
+        return false;
+    }
+
+    /** Takes a folder or zip into a data folder; says what came of it, and whether it was taken. */
+    static boolean taken(Path source, Path data, PrintStream out) throws IOException {
+        if (!Files.exists(source)) {
+            out.printf("There is no folder or zip %s.%n", source);
+            return false;
+        }
+        try (Store store = Store.inFolder(Files.createDirectories(data))) {
+            ImportService.Outcome outcome = new ImportService(store.catalogStore(), () -> {})
+                    .take(source, false)
+                    .orElseThrow();
+            print("Passed over", outcome.warnings(), out);
+            if (!outcome.faults().isEmpty()) {
+                out.printf("Nothing was changed: %d faults.%n", outcome.faults().size());
+                print("Fault", outcome.faults(), out);
+                return false;
+            }
+            outcome.rows().forEach((file, rows) -> out.printf("%,12d rows of %s%n", rows, file));
+            return true;
+        } catch (Store.Unusable e) {
+            out.println(e.getMessage() + ". If Synopta is serving it, stop that first or use the Shelf.");
+            return false;
+        }
+    }
+
+    private static void print(String what, List<RowFault> faults, PrintStream out) {
+        faults.stream()
+                .limit(MOST_LINES)
+                .forEach(
+                        f -> out.printf("%s: %s, line %d: %s %s%n", what, f.file(), f.line(), f.column(), f.message()));
+        if (faults.size() > MOST_LINES) {
+            out.printf("... and %d more.%n", faults.size() - MOST_LINES);
+        }
+    }
+
+    /** Writes an invented catalogue of so many models; whether it did. */
+    static boolean generated(String models, Path folder, PrintStream out) throws IOException {
+        if (!models.matches("[0-9]{1,7}") || Integer.parseInt(models) < 1 || Integer.parseInt(models) > MOST_MODELS) {
+            out.printf("--models (%s) must be a whole number from 1 to %d.%n", models, MOST_MODELS);
+            return false;
+        }
+        CatalogTables tables = DemoCatalog.of(SEED, Integer.parseInt(models));
+        CatalogWriter.folder(new InMemoryCatalog(tables), folder);
+        out.printf(
+                "%,d models on %,d platforms, %,d parts and %,d fits are in %s.%n",
+                tables.models().size(),
+                tables.platforms().size(),
+                tables.parts().size(),
+                tables.fits().size(),
+                folder);
+        return true;
+    }
+}

@@ -1,0 +1,171 @@
+package synopta.server.catalog;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Sheet;
+import synopta.core.fit.CatalogCheck;
+import synopta.formats.catalog.CatalogWriter;
+import synopta.formats.table.TableWriter;
+import synopta.server.web.ApiException;
+import synopta.server.web.Attachment;
+import synopta.store.catalog.CatalogStore;
+
+/** The catalogue in and out, and looked over. */
+@RestController
+@RequestMapping(path = "/api/catalogue", produces = MediaType.APPLICATION_JSON_VALUE)
+class CatalogTransferController {
+    private static final long MOST_BYTES = 500_000_000;
+
+    private final CatalogStore catalogue;
+    private final ImportService intake;
+
+    CatalogTransferController(CatalogStore catalogue, ImportService intake) {
+        this.catalogue = catalogue;
+        this.intake = intake;
+    }
+
+    @GetMapping
+    List<CatalogTransferWire.SheetWire> sheets() {
+        return Sheet.ALL.stream()
+                .map(sheet -> new CatalogTransferWire.SheetWire(sheet.name(), catalogue.count(sheet)))
+                .toList();
+    }
+
+    @PostMapping(
+            path = "/imports",
+            consumes = {"application/zip", "application/x-zip-compressed", "application/octet-stream"})
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(implementation = CatalogTransferWire.ImportAnswer.class)))
+    @Operation(
+            requestBody =
+                    @RequestBody(
+                            required = true,
+                            content =
+                                    @Content(
+                                            mediaType = "application/zip",
+                                            schema = @Schema(type = "string", format = "binary"))))
+    ResponseEntity<?> imports(
+            @RequestParam(defaultValue = "false") boolean dryRun, @Parameter(hidden = true) HttpServletRequest request)
+            throws IOException {
+        Path zip = Files.createTempFile("delivery", ".zip");
+        try {
+            try (InputStream body = request.getInputStream();
+                    OutputStream out = Files.newOutputStream(zip)) {
+                copy(body, out);
+            }
+            ImportService.Outcome outcome = intake.take(zip, dryRun)
+                    .orElseThrow(() -> ApiException.overtaken(
+                            "Another delivery is being taken in. Wait until it is done, then send this one again.",
+                            List.of()));
+            return outcome.faults().isEmpty() || dryRun
+                    ? ResponseEntity.ok(CatalogTransferWire.ImportAnswer.of(outcome))
+                    : refused(outcome);
+        } finally {
+            Files.delete(zip);
+        }
+    }
+
+    /** A body that came without its length is counted while it comes. */
+    private static void copy(InputStream body, OutputStream out) throws IOException {
+        byte[] some = new byte[1 << 16];
+        long copied = 0;
+        for (int read = body.read(some); read >= 0; read = body.read(some)) {
+            copied += read;
+            if (copied > MOST_BYTES) {
+                throw ApiException.tooLarge(
+                        "The body has more than %d MB. Pack the CSV files as a zip, or send them in parts."
+                                .formatted(MOST_BYTES / 1_000_000));
+            }
+            out.write(some, 0, read);
+        }
+    }
+
+    /** Nothing was changed; the faults come as the problem's own members. */
+    private static ResponseEntity<ProblemDetail> refused(ImportService.Outcome outcome) {
+        CatalogTransferWire.ImportAnswer answer = CatalogTransferWire.ImportAnswer.of(outcome);
+        CatalogTransferWire.FaultWire first = answer.faults().get(0);
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Nothing was changed: %d faults. The first: %s, line %d: %s %s"
+                        .formatted(
+                                answer.faults().size(), first.file(), first.line(), first.column(), first.message()));
+        problem.setTitle(HttpStatus.UNPROCESSABLE_CONTENT.getReasonPhrase());
+        problem.setProperty("accepted", Map.of());
+        problem.setProperty("faults", answer.faults());
+        problem.setProperty("warnings", answer.warnings());
+        return ResponseEntity.unprocessableContent()
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
+    }
+
+    @GetMapping("/imports/progress")
+    CatalogTransferWire.ProgressWire progress() {
+        return new CatalogTransferWire.ProgressWire(intake.doing());
+    }
+
+    @GetMapping("/check")
+    List<CatalogTransferWire.RemarkWire> check() {
+        return CatalogCheck.of(catalogue).stream()
+                .map(CatalogTransferWire.RemarkWire::of)
+                .toList();
+    }
+
+    @GetMapping(path = "/export.zip", produces = "application/zip")
+    void export(HttpServletResponse response) throws IOException {
+        CatalogWriter.zip(catalogue, Attachment.of(response, "application/zip", "catalogue.zip"));
+    }
+
+    @GetMapping(path = "/tables/{table}.csv", produces = "text/csv")
+    void csv(@PathVariable String table, HttpServletResponse response) throws IOException {
+        Sheet<?> sheet = sheet(table);
+        CatalogWriter.csv(catalogue, sheet, Attachment.csv(response, sheet.name()));
+    }
+
+    @GetMapping(path = "/tables/{table}.xlsx", produces = Attachment.WORKBOOK)
+    void workbook(@PathVariable String table, HttpServletResponse response) throws IOException {
+        Sheet<?> sheet = sheet(table);
+        if (catalogue.count(sheet) >= TableWriter.MOST_WORKSHEET_ROWS) {
+            throw ApiException.impossible(
+                    "table",
+                    "%s has more rows than a worksheet takes (%d). Take /api/catalogue/tables/%s instead."
+                            .formatted(table, TableWriter.MOST_WORKSHEET_ROWS, sheet.file()));
+        }
+        CatalogWriter.workbook(catalogue, sheet, Attachment.workbook(response, sheet.name()));
+    }
+
+    private static Sheet<?> sheet(String table) {
+        return Sheet.ALL.stream()
+                .filter(s -> s.name().equals(table))
+                .findFirst()
+                .orElseThrow(() -> ApiException.missing("There is no table %s; there are %s."
+                        .formatted(
+                                table,
+                                String.join(
+                                        ", ",
+                                        Sheet.ALL.stream().map(Sheet::name).toList()))));
+    }
+}

@@ -1,0 +1,75 @@
+package synopta.server.catalog;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+import synopta.core.catalog.CatalogImport;
+import synopta.core.catalog.CatalogImportCheck;
+import synopta.core.catalog.RowFault;
+import synopta.core.catalog.Sheet;
+import synopta.formats.catalog.CatalogImportReader;
+import synopta.formats.catalog.ImportLimits;
+import synopta.store.catalog.CatalogStore;
+
+/** Takes a delivery in: reads it, checks it against itself and what stays, and puts it in place whole or not at all. */
+public final class ImportService {
+    private final CatalogStore catalogue;
+    private final Runnable changed;
+    private final ReentrantLock busy = new ReentrantLock();
+    private volatile String doing = "";
+
+    /** Takes into this store; `changed` runs after every change. */
+    public ImportService(CatalogStore catalogue, Runnable changed) {
+        this.catalogue = catalogue;
+        this.changed = changed;
+    }
+
+    /** What came of a delivery: rows by file, what is wrong, what was passed over; nothing was changed with faults. */
+    public record Outcome(Map<String, Integer> rows, List<RowFault> faults, List<RowFault> warnings) {}
+
+    /** What is being done now, in words; "" when nothing is. */
+    public String doing() {
+        return doing;
+    }
+
+    /** Takes a folder or zip; none when another delivery is being taken in. A dry run changes nothing. */
+    public Optional<Outcome> take(Path source, boolean dryRun) throws IOException {
+        if (!busy.tryLock()) {
+            return Optional.empty();
+        }
+        try {
+            doing = "unpacking";
+            CatalogImportReader.Read read =
+                    CatalogImportReader.read(source, ImportLimits.USUAL, file -> doing = "reading " + file);
+            List<RowFault> faults = new ArrayList<>(read.faults());
+            if (faults.isEmpty()) {
+                doing = "checking that the sheets hold together";
+                faults.addAll(CatalogImportCheck.faultsOf(read.delivery(), catalogue));
+            }
+            if (faults.isEmpty() && !dryRun) {
+                catalogue.replace(read.delivery(), sheet -> doing = "putting %s in place".formatted(sheet.file()));
+                doing = "getting ready to read tags";
+                changed.run();
+            }
+            List<RowFault> some = faults.subList(0, Math.min(faults.size(), ImportLimits.USUAL.faults()));
+            return Optional.of(new Outcome(rows(read.delivery()), List.copyOf(some), read.warnings()));
+        } finally {
+            doing = "";
+            busy.unlock();
+        }
+    }
+
+    private static Map<String, Integer> rows(CatalogImport delivery) {
+        Map<String, Integer> rows = new LinkedHashMap<>();
+        for (Sheet<?> sheet : Sheet.ALL) {
+            delivery.sent(sheet)
+                    .ifPresent(sent -> rows.put(sheet.file(), sent.rows().size()));
+        }
+        return rows;
+    }
+}

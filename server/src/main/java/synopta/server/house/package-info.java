@@ -1,2 +1,0 @@
-/** HTTP of the rules of the house. */
-package synopta.server.house;

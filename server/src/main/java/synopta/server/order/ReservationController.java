@@ -1,0 +1,106 @@
+package synopta.server.order;
+
+import jakarta.validation.Valid;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalLong;
+import java.util.stream.Collectors;
+import org.springframework.http.MediaType;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.PartNumber;
+import synopta.core.order.OrderService;
+import synopta.core.order.Reservation;
+import synopta.core.order.ReservationRepository;
+import synopta.server.web.ApiException;
+
+/** Reservations at branches and orders with the supplier. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class ReservationController {
+    private static final long AGAIN_MS = 20_000;
+
+    private final OrderService desk;
+    private final ReservationRepository log;
+    private final SimulatedSupplier feed;
+
+    ReservationController(OrderService desk, ReservationRepository log, SimulatedSupplier feed) {
+        this.desk = desk;
+        this.log = log;
+        this.feed = feed;
+    }
+
+    @PostMapping("/promises")
+    OrderWire.PromiseAnswer promise(@Valid @RequestBody OrderWire.PromiseRequest asked) {
+        List<OrderService.Outcome> outcomes = desk.promise(
+                asked.branch(),
+                asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
+                asked.lines().stream()
+                        .map(l -> new OrderService.Wanted(new PartNumber(l.part()), l.quantity()))
+                        .toList(),
+                Boolean.TRUE.equals(asked.order()));
+        return new OrderWire.PromiseAnswer(outcomes.stream()
+                .map(outcome -> OrderWire.OutcomeWire.of(outcome, asked.branch()))
+                .toList());
+    }
+
+    @GetMapping("/promises")
+    OrderWire.PromiseAnswer ofCase(@RequestParam long caseNumber) {
+        return new OrderWire.PromiseAnswer(
+                log.ofCase(caseNumber).stream().map(OrderWire.OutcomeWire::of).toList());
+    }
+
+    @DeleteMapping("/promises/{number}")
+    OrderWire.OutcomeWire release(@PathVariable long number) {
+        Reservation promise = log.find(number)
+                .orElseThrow(() -> ApiException.missing("Nothing was promised under %d.".formatted(number)));
+        if (!desk.release(promise)) {
+            throw ApiException.impossible(
+                    "number",
+                    "Promise %d is %s and cannot be taken back here; ask the supplier."
+                            .formatted(number, promise.state().slug()));
+        }
+        return OrderWire.OutcomeWire.of(log.find(number).orElseThrow());
+    }
+
+    @GetMapping("/supplier-feed")
+    OrderWire.FeedWire feed() {
+        return OrderWire.FeedWire.of(feed.mode());
+    }
+
+    @PutMapping("/supplier-feed")
+    OrderWire.FeedWire behave(@Valid @RequestBody OrderWire.FeedWire wanted) {
+        feed.behave(Arrays.stream(SimulatedSupplier.Mode.values())
+                .filter(mode -> OrderWire.FeedWire.of(mode).mode().equals(wanted.mode()))
+                .findFirst()
+                .orElseThrow(() -> ApiException.impossible(
+                        "mode",
+                        "Mode (%s) must be one of %s."
+                                .formatted(
+                                        wanted.mode(),
+                                        Arrays.stream(SimulatedSupplier.Mode.values())
+                                                .map(m -> m.name()
+                                                        .toLowerCase(Locale.ROOT)
+                                                        .replace('_', '-'))
+                                                .collect(Collectors.joining(", "))))));
+        if (feed.mode() == SimulatedSupplier.Mode.UP) {
+            desk.sendWaiting();
+        }
+        return feed();
+    }
+
+    /** What the supplier did not answer is sent again. */
+    @Scheduled(fixedDelay = AGAIN_MS)
+    void sendWaiting() {
+        desk.sendWaiting();
+    }
+}

@@ -1,0 +1,223 @@
+package synopta.server.record;
+
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Valid;
+import jakarta.validation.Validator;
+import java.io.IOException;
+import java.net.URI;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.knowledge.Hazard;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseService;
+import synopta.core.record.RepairSheet;
+import synopta.formats.handover.SheetPdf;
+import synopta.formats.handover.SheetText;
+import synopta.server.web.ApiException;
+import synopta.server.web.Attachment;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The record of cases. */
+@RestController
+@RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
+class CaseController {
+    private static final int PAGE = 50;
+    private static final String METRIC = "metric";
+    private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
+
+    private final CaseService desk;
+    private final CaseRepository log;
+    private final Clock clock;
+    private final JsonMapper json;
+    private final Validator validator;
+    private final String house;
+
+    CaseController(
+            CaseService desk,
+            CaseRepository log,
+            Clock clock,
+            JsonMapper json,
+            Validator validator,
+            @Value("${synopta.house}") String house) {
+        this.desk = desk;
+        this.log = log;
+        this.clock = clock;
+        this.json = json;
+        this.validator = validator;
+        this.house = house;
+    }
+
+    @PostMapping
+    ResponseEntity<CaseWire.CaseAnswer> open(@Valid @RequestBody CaseWire.CaseFields fields) {
+        CaseWire.CaseAnswer kept = kept(desk.open(fields.content(), clock.instant()));
+        return ResponseEntity.created(URI.create("/api/cases/" + kept.number()))
+                .header(HttpHeaders.ETAG, tag(kept.revision()))
+                .body(kept);
+    }
+
+    @GetMapping
+    CaseWire.CasePage list(
+            @RequestParam(required = false) String q,
+            @RequestParam(required = false) LocalDate from,
+            @RequestParam(required = false) LocalDate to,
+            @RequestParam(required = false) Long after) {
+        List<CaseRecord> records = log.list(new CaseRepository.Filter(
+                Optional.ofNullable(q),
+                Optional.ofNullable(from),
+                Optional.ofNullable(to),
+                Optional.ofNullable(after),
+                PAGE));
+        List<CaseWire.CaseAnswer> cases =
+                records.stream().map(CaseWire.CaseAnswer::of).toList();
+        return new CaseWire.CasePage(
+                cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
+    }
+
+    @GetMapping("/{number}")
+    ResponseEntity<CaseWire.CaseAnswer> one(@PathVariable long number) {
+        CaseRecord record = found(number);
+        // An erased name must not come back out of a browser's cache: the revision is the same as before.
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
+                .header(HttpHeaders.ETAG, tag(record.revision()))
+                .body(CaseWire.CaseAnswer.of(record));
+    }
+
+    /** Erases the customer's name and number from the case, its quotes and its texts; the case stays. */
+    @DeleteMapping("/{number}/customer")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void erase(@PathVariable long number) {
+        found(number);
+        log.eraseCustomer(number);
+    }
+
+    /** Fields that are sent replace those that are kept (RFC 7396); without If-Match the case is taken as it is now. */
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content = @Content(schema = @Schema(implementation = CaseWire.CaseFields.class)))
+    @PatchMapping("/{number}")
+    ResponseEntity<CaseWire.CaseAnswer> change(
+            @PathVariable long number,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody Map<String, Object> patch) {
+        CaseRecord record = found(number);
+        if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
+            throw overtaken(desk.overtaken(revision(record, ifMatch)));
+        }
+        Map<String, Object> merged = json.convertValue(CaseWire.CaseFields.of(record.content()), FIELDS);
+        merged.putAll(patch);
+        CaseWire.CaseFields fields = json.convertValue(merged, CaseWire.CaseFields.class);
+        Set<ConstraintViolation<CaseWire.CaseFields>> wrong = validator.validate(fields);
+        if (!wrong.isEmpty()) {
+            ConstraintViolation<CaseWire.CaseFields> first = wrong.iterator().next();
+            throw ApiException.impossible(
+                    first.getPropertyPath().toString(), first.getPropertyPath() + " " + first.getMessage());
+        }
+        CaseWire.CaseAnswer kept = kept(desk.change(record, fields.content(), clock.instant()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.ETAG, tag(kept.revision()))
+                .body(kept);
+    }
+
+    /** The sheet as data. */
+    @GetMapping("/{number}/sheet")
+    RepairSheetWire sheet(@PathVariable long number, @RequestParam(required = false) String units) {
+        return RepairSheetWire.of(written(number, units), house);
+    }
+
+    @GetMapping(path = "/{number}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    void sheetPdf(@PathVariable long number, @RequestParam(required = false) String units, HttpServletResponse response)
+            throws IOException {
+        RepairSheet sheet = written(number, units);
+        new SheetPdf(house, sheet)
+                .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "case-%d.pdf".formatted(number)));
+    }
+
+    @GetMapping(path = "/{number}/sheet.txt", produces = "text/plain;charset=UTF-8")
+    String sheetText(@PathVariable long number, @RequestParam(required = false) String units) {
+        return SheetText.plain(house, written(number, units));
+    }
+
+    /** Sizes in `metric` too, or in `inch`; as the house has it when nothing is asked for. */
+    private RepairSheet written(long number, String units) {
+        if (units != null && !units.equals(METRIC) && !units.equals("inch")) {
+            throw new IllegalArgumentException("Units (%s) must be metric or inch.".formatted(units));
+        }
+        return desk.sheet(found(number), Optional.ofNullable(units).map(METRIC::equals));
+    }
+
+    private CaseRecord found(long number) {
+        return log.find(number).orElseThrow(() -> ApiException.noCase(number));
+    }
+
+    /** The revision that an entity tag names; the case as it is now where there is no such. */
+    private CaseRecord revision(CaseRecord record, String tag) {
+        return log.revisions(record.number()).stream()
+                .filter(kept -> tag.equals(tag(kept.revision())))
+                .findFirst()
+                .orElse(record);
+    }
+
+    private static CaseWire.CaseAnswer kept(CaseService.Saved saved) {
+        return saved.fold(
+                kept -> CaseWire.CaseAnswer.of(kept.record()),
+                refused -> {
+                    throw ApiException.impossible(
+                            "cautionsShown",
+                            "Parts may not leave yet: show the caution on %s first, then hand over."
+                                    .formatted(refused.unseen().stream()
+                                            .map(Hazard::slug)
+                                            .collect(Collectors.joining(", "))));
+                },
+                overtaken -> {
+                    throw overtaken(overtaken);
+                });
+    }
+
+    private static ApiException overtaken(CaseService.Saved.Overtaken overtaken) {
+        return ApiException.overtaken(
+                "Case %d was changed%s in between. What you typed is still with you: save it over theirs, or take theirs."
+                        .formatted(
+                                overtaken.now().number(),
+                                overtaken
+                                        .now()
+                                        .content()
+                                        .specialist()
+                                        .map(" by "::concat)
+                                        .orElse(" by somebody else")),
+                overtaken.changes().stream()
+                        .map(c -> new ApiException.FieldFault(
+                                c.field(), "was “%s”, is now “%s”".formatted(c.before(), c.after())))
+                        .toList());
+    }
+
+    private static String tag(long revision) {
+        return "\"%d\"".formatted(revision);
+    }
+}

@@ -1,0 +1,83 @@
+package synopta.server.record;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.knowledge.Layout;
+import synopta.core.record.RepairSheet;
+import synopta.formats.handover.SheetText;
+import synopta.server.counter.CounterWire;
+import synopta.server.diagnosis.AnswerWire;
+import synopta.server.teardown.TeardownWire;
+import synopta.server.web.MayBeNull;
+
+/** The sheet of a case: what is in the bag, the work with its tools and checks, and its sections in words. */
+public record RepairSheetWire(
+        long number,
+        Instant createdAt,
+        String line,
+        String house,
+        String reached,
+        boolean metric,
+        @MayBeNull String model,
+        @MayBeNull String brand,
+        @MayBeNull String appliance,
+        @MayBeNull String fuel,
+        @MayBeNull String layout,
+        List<AnswerWire.CautionWire> cautions,
+        List<SheetLineWire> lines,
+        List<String> changes,
+        List<CounterWire.BagWire> bag,
+        List<TeardownWire.StepWire> steps,
+        double minutes,
+        double spreadMinutes,
+        int persons,
+        List<String> tools,
+        List<String> checks,
+        List<TeardownWire.LookingWire> looks,
+        List<String> slots,
+        List<SectionWire> sections) {
+    static RepairSheetWire of(RepairSheet sheet, String house) {
+        return new RepairSheetWire(
+                sheet.record().number(),
+                sheet.record().createdAt(),
+                sheet.record().content().draft().line(),
+                house,
+                SheetText.reached(house, sheet),
+                sheet.metric(),
+                sheet.machine().map(Model::number).map(n -> n.written()).orElse(null),
+                sheet.machine().map(Model::brand).orElse(null),
+                sheet.appliance().map(Appliance::slug).orElse(null),
+                sheet.machine().flatMap(Model::fuel).map(Fuel::slug).orElse(null),
+                sheet.layout().map(Layout::id).orElse(null),
+                sheet.cautions().stream().map(AnswerWire.CautionWire::of).toList(),
+                sheet.lines().stream()
+                        .map(l -> new SheetLineWire(
+                                l.line().part().written(), l.line().quantity(), l.name()))
+                        .toList(),
+                sheet.changes(),
+                sheet.notes().stream().map(CounterWire.BagWire::of).toList(),
+                TeardownWire.StepWire.of(sheet.work()),
+                sheet.work().minutes(),
+                sheet.work().spread(),
+                sheet.work().persons(),
+                sheet.work().tools(),
+                sheet.work().checks(),
+                TeardownWire.LookingWire.of(sheet.work(), Optional.empty()),
+                sheet.slots(),
+                SheetText.sections(sheet).stream()
+                        .map(s -> new SectionWire(
+                                s.heading(),
+                                s.lines().stream().map(l -> l.text()).toList()))
+                        .toList());
+    }
+
+    /** So many of a part. */
+    public record SheetLineWire(String part, int quantity, String name) {}
+
+    /** A part of the printed sheet, in words. */
+    public record SectionWire(String heading, List<String> lines) {}
+}

@@ -1,0 +1,100 @@
+package synopta.server.record;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Pack;
+import synopta.core.order.Quote;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseSnapshot;
+import synopta.core.record.Revision;
+import synopta.server.counter.CounterWire;
+import synopta.server.web.MayBeNull;
+
+/** A revision of a case: what differs from the one before, and how the case stood then. */
+public record RevisionWire(
+        long revision,
+        Instant changedAt,
+        String line,
+        @MayBeNull String specialist,
+        String status,
+        List<ChangeWire> changes,
+        List<CounterWire.KnownWire> known,
+        List<LeaningWire> suspects,
+        @MayBeNull String action,
+        @MayBeNull String why,
+        List<RuleWire> rules,
+        List<LeftWire> lines,
+        List<WarnedWire> cautions,
+        @MayBeNull String saidTo,
+        List<QuotedWire> quotes) {
+    static RevisionWire of(Revision revision, Optional<Pack> pack) {
+        CaseContent content = revision.record().content();
+        CaseSnapshot stood = revision.record().stood();
+        return new RevisionWire(
+                revision.record().revision(),
+                revision.record().changedAt(),
+                content.draft().line(),
+                content.specialist().orElse(null),
+                content.status().slug(),
+                revision.changes().stream()
+                        .map(c -> new ChangeWire(c.field(), c.before(), c.after()))
+                        .toList(),
+                stood.known().stream().map(CounterWire.KnownWire::of).toList(),
+                stood.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
+                stood.advice().map(CaseSnapshot.Advised::action).orElse(null),
+                stood.advice().map(CaseSnapshot.Advised::why).orElse(null),
+                stood.rules().stream()
+                        .map(r -> new RuleWire(r.part().written(), r.quantity(), r.why()))
+                        .toList(),
+                content.lines().stream()
+                        .map(l -> new LeftWire(l.part().written(), l.quantity()))
+                        .toList(),
+                stood.cautions().stream()
+                        .map(c -> WarnedWire.of(c, content.cautionsShown()))
+                        .toList(),
+                content.saidTo().orElse(null),
+                revision.quotes().stream().map(QuotedWire::of).toList());
+    }
+
+    /** A field, as it was and as it is since. */
+    public record ChangeWire(String field, String before, String after) {}
+
+    /** A suspect, and how likely it was; its name is that of the pack as it is now. */
+    public record LeaningWire(String fault, @MayBeNull String name, String partType, double probability) {
+        static LeaningWire of(CaseSnapshot.Leaning leaning, Optional<Pack> pack) {
+            return new LeaningWire(
+                    leaning.fault(),
+                    pack.flatMap(p -> p.fault(leaning.fault())).map(Fault::name).orElse(null),
+                    leaning.partType(),
+                    leaning.probability());
+        }
+    }
+
+    /** A part that was needed, and by which rule. */
+    public record RuleWire(String part, int quantity, String why) {}
+
+    /** A part that was put in the bag, or left. */
+    public record LeftWire(String part, int quantity) {}
+
+    /** A caution in the words of that day, and whether it was shown. */
+    public record WarnedWire(String hazard, String text, boolean shown) {
+        static WarnedWire of(CaseSnapshot.Warned caution, Set<Hazard> shown) {
+            return new WarnedWire(caution.hazard().slug(), caution.text(), shown.contains(caution.hazard()));
+        }
+    }
+
+    /** A quote that was written while the case stood so. */
+    public record QuotedWire(long number, Instant createdAt, String total, String currency) {
+        static QuotedWire of(Quote quote) {
+            return new QuotedWire(
+                    quote.number(),
+                    quote.createdAt(),
+                    quote.sum().total().decimal(),
+                    quote.sum().total().currency());
+        }
+    }
+}

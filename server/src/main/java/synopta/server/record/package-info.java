@@ -1,0 +1,2 @@
+/** HTTP of kept cases: saving, history, the repair sheet. */
+package synopta.server.record;

@@ -1,0 +1,131 @@
+package synopta.server.review;
+
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Appliance;
+import synopta.core.outcome.ParameterRepository;
+import synopta.core.outcome.Proposal;
+import synopta.core.review.LearningService;
+import synopta.server.KnowledgeService;
+import synopta.server.web.ApiException;
+
+/** What the cases teach: proposed, accepted by somebody, compared and taken back. */
+@RestController
+@RequestMapping(path = "/api/learning", produces = MediaType.APPLICATION_JSON_VALUE)
+class LearningController {
+    private final LearningService desk;
+    private final ParameterRepository log;
+    private final KnowledgeService packs;
+    private final Clock clock;
+
+    LearningController(LearningService desk, ParameterRepository log, KnowledgeService packs, Clock clock) {
+        this.desk = desk;
+        this.log = log;
+        this.packs = packs;
+        this.clock = clock;
+    }
+
+    /** What is proposed now, counted anew, and all versions. */
+    @GetMapping
+    LearningWire.LearningAnswer proposals() {
+        return answer(desk.taught());
+    }
+
+    private LearningWire.LearningAnswer answer(LearningService.Taught taught) {
+        List<ParameterRepository.Version> versions = log.versions();
+        return new LearningWire.LearningAnswer(
+                taught.lessons().size(),
+                versions.size(),
+                desk.suggestions(taught).stream()
+                        .map(LearningWire.ProposalWire::of)
+                        .toList(),
+                versions.stream().map(LearningWire.VersionWire::of).toList());
+    }
+
+    /** Puts proposals in force; they are counted again first. */
+    @PostMapping("/accept")
+    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked) {
+        LearningService.Taught taught = desk.taught();
+        packs.learn(
+                desk.accept(asked.by(), chosen(asked, taught), clock.instant()).layer());
+        return answer(taught);
+    }
+
+    /** Notes that proposals are not wanted; they come again when the cases say something else. */
+    @PostMapping("/decline")
+    LearningWire.LearningAnswer decline(@Valid @RequestBody LearningWire.DecideRequest asked) {
+        LearningService.Taught taught = desk.taught();
+        desk.decline(asked.by(), chosen(asked, taught), clock.instant());
+        return answer(taught);
+    }
+
+    private List<Proposal> chosen(LearningWire.DecideRequest asked, LearningService.Taught taught) {
+        Set<LearningWire.LearntFigureWire> wanted = new HashSet<>(asked.figures());
+        List<Proposal> chosen = desk.suggestions(taught).stream()
+                .map(LearningService.Suggested::proposal)
+                .filter(p -> wanted.contains(figure(p)))
+                .toList();
+        if (chosen.size() < wanted.size()) {
+            throw ApiException.impossible(
+                    "figures", "Some of these are not proposed any more. Load the proposals again.");
+        }
+        return chosen;
+    }
+
+    /** Goes back to an earlier version. */
+    @PostMapping("/back")
+    LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked) {
+        packs.learn(desk.back(asked.by(), asked.version(), clock.instant()).layer());
+        return proposals();
+    }
+
+    /** Where two versions differ; 0 is the packs as they ship. */
+    @GetMapping("/compare")
+    List<LearningWire.DifferingWire> compare(@RequestParam int first, @RequestParam int second) {
+        Map<String, Proposal> of = new TreeMap<>();
+        Map<String, Proposal> with = new TreeMap<>();
+        figures(first).forEach(p -> of.put(p.key(), p));
+        figures(second).forEach(p -> with.put(p.key(), p));
+        Set<String> keys = new HashSet<>(of.keySet());
+        keys.addAll(with.keySet());
+        List<LearningWire.DifferingWire> differing = new ArrayList<>();
+        for (String key : keys.stream().sorted().toList()) {
+            Double one = Optional.ofNullable(of.get(key)).map(Proposal::value).orElse(null);
+            Double other =
+                    Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
+            Proposal p = of.containsKey(key) ? of.get(key) : with.get(key);
+            if (one == null || !one.equals(other)) {
+                differing.add(
+                        new LearningWire.DifferingWire(p.kind().slug(), slug(p), p.subject(), p.words(), one, other));
+            }
+        }
+        return differing;
+    }
+
+    private List<Proposal> figures(int version) {
+        return log.figures(version)
+                .orElseThrow(() -> ApiException.missing("There is no version %d.".formatted(version)));
+    }
+
+    private static LearningWire.LearntFigureWire figure(Proposal p) {
+        return new LearningWire.LearntFigureWire(p.kind().slug(), slug(p), p.subject());
+    }
+
+    private static String slug(Proposal p) {
+        return p.appliance().map(Appliance::slug).orElse(null);
+    }
+}

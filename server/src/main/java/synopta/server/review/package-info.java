@@ -1,0 +1,2 @@
+/** HTTP of outcomes, returns, accuracy and suggested updates. */
+package synopta.server.review;

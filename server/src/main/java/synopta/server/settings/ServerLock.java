@@ -1,0 +1,88 @@
+package synopta.server.settings;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.net.ConnectException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Who serves a data folder: a file in it, with the address and a key that is another at every start. Whoever may read the
+ * folder may have it copied; nobody else can know the key.
+ */
+@Component
+public class ServerLock {
+    static final String HEADER = "Synopta-Key";
+    private static final String FILE = "serving";
+    private final String key = UUID.randomUUID().toString();
+    private final Path file;
+
+    ServerLock(@Value("${synopta.data}") Path data) {
+        file = data.resolve(FILE);
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent event) throws IOException {
+        if (event.getApplicationContext() instanceof WebServerApplicationContext web) {
+            String bound = web.getEnvironment().getProperty("server.address", "127.0.0.1");
+            String host = bound.equals("0.0.0.0") ? "127.0.0.1" : bound;
+            Files.deleteIfExists(file);
+            Files.createFile(file);
+            // Of its owner alone, before anything stands in it.
+            file.toFile().setReadable(false, false);
+            file.toFile().setReadable(true, true);
+            Files.write(
+                    file,
+                    List.of("http://%s:%d".formatted(host, web.getWebServer().getPort()), key));
+        }
+    }
+
+    @PreDestroy
+    void stop() throws IOException {
+        Files.deleteIfExists(file);
+    }
+
+    boolean knows(String asked) {
+        return key.equals(asked);
+    }
+
+    /** Where a folder is served; empty when it is not, as far as it says. */
+    public static Optional<Address> of(Path data) throws IOException {
+        Path file = data.resolve(FILE);
+        if (!Files.exists(file)) {
+            return Optional.empty();
+        }
+        List<String> lines = Files.readAllLines(file);
+        return lines.size() < 2 ? Optional.empty() : Optional.of(new Address(URI.create(lines.get(0)), lines.get(1)));
+    }
+
+    /** Where a folder is served, and the key. */
+    public record Address(URI uri, String key) {
+        /** Has the folder copied into a file; whether it was, for a process that was killed leaves its address behind. */
+        public boolean copy(Path copy) throws IOException, InterruptedException {
+            HttpRequest request = HttpRequest.newBuilder(uri.resolve(BackupController.PATH))
+                    .header(HEADER, key)
+                    .POST(HttpRequest.BodyPublishers.noBody())
+                    .build();
+            try {
+                HttpResponse<Path> answer =
+                        HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofFile(copy));
+                return answer.statusCode() == 200;
+            } catch (ConnectException e) {
+                return false;
+            }
+        }
+    }
+}

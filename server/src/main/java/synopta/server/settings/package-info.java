@@ -1,0 +1,2 @@
+/** HTTP of the settings, and of backups. */
+package synopta.server.settings;

@@ -1,0 +1,128 @@
+package synopta.server.web;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.MismatchedInputException;
+
+/** Every error as RFC 9457 problem details, in words a person can act on. */
+@RestControllerAdvice
+class ProblemHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(ApiException refused) {
+        return problem(refused.status(), refused.getMessage(), refused.errors());
+    }
+
+    /** The core refuses what cannot be; its message says what to do. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> impossible(IllegalArgumentException impossible) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, impossible.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> invalid(MethodArgumentNotValidException invalid) {
+        List<ApiException.FieldFault> errors = invalid.getFieldErrors().stream()
+                .map(e -> new ApiException.FieldFault(e.getField(), e.getDefaultMessage()))
+                .toList();
+        String detail = errors.stream()
+                .map(e -> "%s %s".formatted(e.field(), e.message()))
+                .collect(Collectors.joining("; ", "Mend these fields: ", "."));
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, detail, errors);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
+        return notJson(unreadable.getCause());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadable(JacksonException unreadable) {
+        return notJson(unreadable);
+    }
+
+    private static ResponseEntity<ProblemDetail> notJson(Throwable cause) {
+        if (cause instanceof MismatchedInputException mismatch
+                && !mismatch.getPath().isEmpty()) {
+            String field = mismatch.getPath().stream()
+                    .map(step ->
+                            step.getPropertyName() == null ? "[%d]".formatted(step.getIndex()) : step.getPropertyName())
+                    .collect(Collectors.joining("."))
+                    .replace(".[", "[");
+            String detail = "The value of %s is not of the kind that belongs there.".formatted(field);
+            return problem(HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(field, detail)));
+        }
+        String where = cause instanceof JacksonException broken && broken.getLocation() != null
+                ? " at line %d, column %d"
+                        .formatted(
+                                broken.getLocation().getLineNr(),
+                                broken.getLocation().getColumnNr())
+                : "";
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "The body is not readable JSON%s. Check quotes, commas and brackets there.".formatted(where),
+                List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> mistyped(MethodArgumentTypeMismatchException mistyped) {
+        String detail =
+                "%s (%s) is not of the kind that belongs there.".formatted(mistyped.getName(), mistyped.getValue());
+        return problem(
+                HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(mistyped.getName(), detail)));
+    }
+
+    /** Whoever asked has gone on to something else; there is nobody to answer. */
+    private static boolean hasGone(Throwable failure) {
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+                .anyMatch(AsyncRequestNotUsableException.class::isInstance);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
+        if (hasGone(unexpected)) {
+            return null;
+        }
+        if (unexpected instanceof ErrorResponse known) {
+            String detail = known.getStatusCode().value() == 404
+                    ? "There is nothing at this address; see /v3/api-docs for what there is."
+                    : known.getBody().getDetail();
+            return problem(HttpStatus.valueOf(known.getStatusCode().value()), detail, List.of());
+        }
+        String mark = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("Unexpected failure {}", mark, unexpected);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something failed that should not have; nothing was changed. Try again, and if it stays, report mark %s."
+                        .formatted(mark),
+                List.of());
+    }
+
+    private static ResponseEntity<ProblemDetail> problem(
+            HttpStatus status, String detail, List<ApiException.FieldFault> errors) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(status.getReasonPhrase());
+        if (!errors.isEmpty()) {
+            problem.setProperty("errors", errors);
+        }
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
+    }
+}

@@ -1,0 +1,114 @@
+package synopta.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.StreamSupport;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.BeforeSuite;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The application on the demo data, started once for all tests, and real HTTP to it. */
+public abstract class ServedTest {
+    static final JsonMapper JSON = JsonMapper.builder().build();
+    static final Path ROOT = Path.of(System.getProperty("synopta.root"));
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static String address;
+    private static Path data;
+
+    /** A status, the content type, the headers and the body read as JSON. */
+    record Answer(int status, String type, HttpResponse<String> whole, JsonNode body) {
+        String text(String pointer) {
+            return body.at(pointer).asString();
+        }
+    }
+
+    @BeforeSuite
+    public void start() throws IOException {
+        data = Files.createTempDirectory("api");
+        ConfigurableApplicationContext application = SpringApplication.run(
+                Synopta.class,
+                "--server.port=0",
+                "--synopta.demo=true",
+                "--synopta.data=" + data,
+                "--synopta.knowledge=" + ROOT.resolve("knowledge"));
+        int port = ((WebServerApplicationContext) application).getWebServer().getPort();
+        address = "http://127.0.0.1:" + port;
+    }
+
+    /** The data folder that is served. */
+    static Path data() {
+        return data;
+    }
+
+    static URI address() {
+        return URI.create(address);
+    }
+
+    /** What is downloaded from there, as it is. */
+    static byte[] bytes(String path) {
+        try {
+            return CLIENT.send(
+                            HttpRequest.newBuilder(URI.create(address + path)).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static Answer sendBytes(String path, String type, byte[] body) {
+        return answer(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    static Answer send(String method, String path, String body, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return answer(request);
+    }
+
+    private static Answer answer(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            JsonNode json = type.contains("json") ? JSON.readTree(response.body()) : JSON.nullNode();
+            return new Answer(response.statusCode(), type, response, json);
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static Answer post(String path, String body) {
+        return send("POST", path, body);
+    }
+
+    static Answer get(String path) {
+        return send("GET", path, "");
+    }
+
+    static Set<String> fields(JsonNode object) {
+        return new TreeSet<>(object.propertyNames());
+    }
+
+    static List<String> each(JsonNode array, String field) {
+        return StreamSupport.stream(array.spliterator(), false)
+                .map(item -> item.get(field).asString())
+                .toList();
+    }
+}

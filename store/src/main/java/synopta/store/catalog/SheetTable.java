@@ -1,0 +1,271 @@
+package synopta.store.catalog;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.NumberNormalizer;
+import synopta.core.catalog.Sheet;
+import synopta.store.jdbc.Jdbc;
+
+/**
+ * A sheet as a table: how it is emptied, written and read whole.
+ *
+ * @param row makes a row of the core of what `all` selects
+ * @param values of a row, in the order of `insert`
+ */
+record SheetTable<T>(
+        Sheet<T> sheet,
+        String empty,
+        String count,
+        String insert,
+        String all,
+        Jdbc.RowMapper<T> row,
+        Function<T, Object[]> values) {
+
+    private static final SheetTable<?> SERIAL_SCHEMES = new SheetTable<>(
+            Sheet.SERIAL_SCHEMES,
+            "delete from serial_scheme",
+            "select count(*) from serial_scheme",
+            """
+            insert into serial_scheme (scheme, pattern, year_codes, year_cycle, period, period_codes)
+            values (?, ?, ?, ?, ?, ?)""",
+            """
+            select scheme, pattern, year_codes, year_cycle, period, period_codes
+              from serial_scheme
+             order by scheme""",
+            RowMappers::scheme,
+            s -> row(
+                    s.scheme(),
+                    s.pattern(),
+                    NumberNormalizer.pairs(s.yearCodes()),
+                    s.yearCycle().isPresent() ? s.yearCycle().getAsInt() : null,
+                    s.period().slug(),
+                    String.join(";", s.periodCodes())));
+
+    private static final SheetTable<?> BRANDS = new SheetTable<>(
+            Sheet.BRANDS,
+            "delete from brand",
+            "select count(*) from brand",
+            """
+            insert into brand (brand, family, serial_scheme)
+            values (?, ?, ?)""",
+            """
+            select brand, family, serial_scheme
+              from brand
+             order by brand""",
+            RowMappers::brand,
+            b -> row(b.brand(), b.family(), b.serialScheme().orElse(null)));
+
+    private static final SheetTable<?> PLATFORMS = new SheetTable<>(
+            Sheet.PLATFORMS,
+            "delete from platform",
+            "select count(*) from platform",
+            """
+            insert into platform (platform, appliance, layout, note)
+            values (?, ?, ?, ?)""",
+            """
+            select platform, appliance, layout, note
+              from platform
+             order by platform""",
+            RowMappers::platform,
+            p -> row(p.platform(), p.appliance().slug(), p.layout(), p.note()));
+
+    private static final SheetTable<?> SLOTS = new SheetTable<>(
+            Sheet.SLOTS,
+            "delete from slot",
+            "select count(*) from slot",
+            """
+            insert into slot (platform, slot, part_type, quantity, note)
+            values (?, ?, ?, ?, ?)""",
+            """
+            select platform, slot, part_type, quantity, note
+              from slot
+             order by platform, slot""",
+            RowMappers::slot,
+            s -> row(s.platform(), s.slot(), s.partType(), s.quantity(), s.note()));
+
+    private static final SheetTable<?> MODELS = new SheetTable<>(
+            Sheet.MODELS,
+            "delete from model",
+            "select count(*) from model",
+            """
+            insert into model (model_key, model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
+            """
+            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
+              from model
+             order by model_key""",
+            RowMappers::model,
+            m -> row(
+                    m.number().key(),
+                    m.number().written(),
+                    m.brand(),
+                    m.appliance().slug(),
+                    m.fuel().map(Fuel::slug).orElse(null),
+                    m.volts().isPresent() ? m.volts().getAsInt() : null,
+                    m.platform(),
+                    m.built().from().orElse(null),
+                    m.built().to().orElse(null),
+                    m.popularity(),
+                    m.note()));
+
+    private static final SheetTable<?> PARTS = new SheetTable<>(
+            Sheet.PARTS,
+            "delete from part",
+            "select count(*) from part",
+            """
+            insert into part (part_key, part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
+            """
+            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
+              from part
+             order by part_key""",
+            RowMappers::part,
+            p -> row(
+                    p.number().key(),
+                    p.number().written(),
+                    p.maker(),
+                    p.partType(),
+                    p.name(),
+                    p.genuine(),
+                    p.status().slug(),
+                    p.packQuantity(),
+                    p.returnable(),
+                    NumberNormalizer.pairs(p.specs())));
+
+    private static final SheetTable<?> FITS = new SheetTable<>(
+            Sheet.FITS,
+            "delete from fit",
+            "select count(*) from fit",
+            """
+            insert into fit (model_key, slot, part_key, quantity, built_from, built_to, serial_from, serial_to, note)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?)""",
+            """
+            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
+              from fit f
+              join model m on m.model_key = f.model_key
+              join part p on p.part_key = f.part_key
+             order by f.model_key, f.slot, f.part_key, f.built_from, f.built_to, f.serial_from, f.serial_to""",
+            RowMappers::fit,
+            f -> row(
+                    f.model().key(),
+                    f.slot(),
+                    f.part().key(),
+                    f.quantity(),
+                    f.built().from().orElse(null),
+                    f.built().to().orElse(null),
+                    f.serials().from().orElse(null),
+                    f.serials().to().orElse(null),
+                    f.note()));
+
+    private static final SheetTable<?> SUPERSESSIONS = new SheetTable<>(
+            Sheet.SUPERSESSIONS,
+            "delete from supersession",
+            "select count(*) from supersession",
+            """
+            insert into supersession (old_key, choice, new_key, quantity, change, effective)
+            values (?, ?, ?, ?, ?, ?)""",
+            """
+            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
+              from supersession s
+              join part o on o.part_key = s.old_key
+              join part n on n.part_key = s.new_key
+             order by s.old_key, s.choice, s.new_key""",
+            RowMappers::supersession,
+            s -> row(
+                    s.oldPart().key(),
+                    s.choice(),
+                    s.newPart().key(),
+                    s.quantity(),
+                    s.change(),
+                    s.effective().orElse(null)));
+
+    private static final SheetTable<?> KITS = new SheetTable<>(
+            Sheet.KITS,
+            "delete from kit_content",
+            "select count(*) from kit_content",
+            """
+            insert into kit_content (kit_key, content_key, quantity)
+            values (?, ?, ?)""",
+            """
+            select k.part as kit, c.part as content, x.quantity
+              from kit_content x
+              join part k on k.part_key = x.kit_key
+              join part c on c.part_key = x.content_key
+             order by x.kit_key, x.content_key""",
+            RowMappers::kit,
+            k -> row(k.kit().key(), k.content().key(), k.quantity()));
+
+    private static final SheetTable<?> EQUIVALENTS = new SheetTable<>(
+            Sheet.EQUIVALENTS,
+            "delete from equivalent",
+            "select count(*) from equivalent",
+            """
+            insert into equivalent (part_key, equivalent_key, basis)
+            values (?, ?, ?)""",
+            """
+            select p.part, e.part as equivalent, x.basis
+              from equivalent x
+              join part p on p.part_key = x.part_key
+              join part e on e.part_key = x.equivalent_key
+             order by x.part_key, x.equivalent_key""",
+            RowMappers::equivalent,
+            e -> row(e.part().key(), e.equivalent().key(), e.basis()));
+
+    private static final SheetTable<?> PRICES = new SheetTable<>(
+            Sheet.PRICES,
+            "delete from price",
+            "select count(*) from price",
+            """
+            insert into price (part_key, price_cents, currency)
+            values (?, ?, ?)""",
+            """
+            select p.part, x.price_cents, x.currency
+              from price x
+              join part p on p.part_key = x.part_key
+             order by x.part_key""",
+            RowMappers::priced,
+            p -> row(p.part().key(), p.price().cents(), p.price().currency()));
+
+    private static final SheetTable<?> STOCK = new SheetTable<>(
+            Sheet.STOCK,
+            "delete from stock",
+            "select count(*) from stock",
+            """
+            insert into stock (branch, part_key, on_hand, lead_days)
+            values (?, ?, ?, ?)""",
+            """
+            select s.branch, p.part, s.on_hand, s.lead_days
+              from stock s
+              join part p on p.part_key = s.part_key
+             order by s.part_key, s.branch""",
+            RowMappers::stock,
+            s -> row(s.branch(), s.part().key(), s.onHand(), s.leadDays()));
+
+    private static final Map<Sheet<?>, SheetTable<?>> OF = Map.copyOf(Arrays.asList(
+                    SERIAL_SCHEMES,
+                    BRANDS,
+                    PLATFORMS,
+                    SLOTS,
+                    MODELS,
+                    PARTS,
+                    FITS,
+                    SUPERSESSIONS,
+                    KITS,
+                    EQUIVALENTS,
+                    PRICES,
+                    STOCK)
+            .stream()
+            .collect(Collectors.toMap(SheetTable::sheet, stored -> stored)));
+
+    @SuppressWarnings("unchecked")
+    static <T> SheetTable<T> of(Sheet<T> sheet) {
+        return (SheetTable<T>) OF.get(sheet);
+    }
+
+    private static Object[] row(Object... values) {
+        return values;
+    }
+}

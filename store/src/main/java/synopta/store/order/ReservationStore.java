@@ -1,0 +1,156 @@
+package synopta.store.order;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import synopta.core.catalog.PartNumber;
+import synopta.core.order.Reservation;
+import synopta.core.order.ReservationRepository;
+import synopta.store.jdbc.Jdbc;
+
+/**
+ * Promises in the store. Pieces are taken off a shelf by one conditional update of its row, which the database lets
+ * one writer do at a time: of two who want the last one, the second finds none.
+ */
+public final class ReservationStore implements ReservationRepository {
+    private final Jdbc jdbc;
+
+    /** Reads and writes through this. */
+    public ReservationStore(Jdbc jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    private static final String TAKE = """
+            update stock
+               set reserved = reserved + ?
+             where part_key = ?
+               and branch = ?
+               and on_hand - reserved >= ?""";
+    private static final String NEXT = """
+            select coalesce(max(number), 0) + 1 as next
+              from promise""";
+    private static final String INSERT = """
+            insert into promise (number, created_at, case_number, branch, part, part_key, quantity, state, days)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+
+    @Override
+    public synchronized Optional<Reservation> add(Reservation promise) {
+        return jdbc.inTransaction(() -> {
+            boolean isReserved = promise.state() == Reservation.State.RESERVED;
+            String key = promise.part().key();
+            if (isReserved && jdbc.update(TAKE, promise.quantity(), key, promise.branch(), promise.quantity()) == 0) {
+                return Optional.empty();
+            }
+            long number = jdbc.one(NEXT, row -> row.getLong("next")).orElseThrow();
+            jdbc.update(
+                    INSERT,
+                    number,
+                    promise.createdAt().atOffset(ZoneOffset.UTC),
+                    promise.caseNumber().isPresent() ? promise.caseNumber().getAsLong() : null,
+                    promise.branch(),
+                    promise.part().written(),
+                    key,
+                    promise.quantity(),
+                    promise.state().slug(),
+                    promise.days().isPresent() ? promise.days().getAsInt() : null);
+            return find(number);
+        });
+    }
+
+    private static final String FREE = """
+            select on_hand - reserved as free
+              from stock
+             where part_key = ?
+               and branch = ?""";
+
+    @Override
+    public int free(Reservation promise) {
+        return jdbc.one(FREE, row -> row.getInt("free"), promise.part().key(), promise.branch())
+                .map(free -> Math.max(0, free))
+                .orElse(0);
+    }
+
+    private static final String CHANGE = """
+            update promise
+               set state = ?, days = ?
+             where number = ?
+               and state = ?""";
+    private static final String PUT_BACK = """
+            update stock
+               set reserved = reserved - ?
+             where part_key = ?
+               and branch = ?
+               and reserved >= ?""";
+
+    @Override
+    public boolean change(Reservation promise, Reservation.State state, OptionalInt days) {
+        return jdbc.inTransaction(() -> {
+            Integer inDays = days.isPresent() ? days.getAsInt() : null;
+            int changed = jdbc.update(
+                    CHANGE,
+                    state.slug(),
+                    inDays,
+                    promise.number(),
+                    promise.state().slug());
+            if (changed == 1 && promise.state() == Reservation.State.RESERVED && state == Reservation.State.RELEASED) {
+                jdbc.update(PUT_BACK, promise.quantity(), promise.part().key(), promise.branch(), promise.quantity());
+            }
+            return changed == 1;
+        });
+    }
+
+    private static final String FIND = """
+            select number, created_at, case_number, branch, part, quantity, state, days
+              from promise
+             where number = ?""";
+
+    @Override
+    public Optional<Reservation> find(long number) {
+        return jdbc.one(FIND, ReservationStore::promise, number);
+    }
+
+    private static final String OF_CASE = """
+            select number, created_at, case_number, branch, part, quantity, state, days
+              from promise
+             where case_number = ?
+             order by number""";
+
+    @Override
+    public List<Reservation> ofCase(long caseNumber) {
+        return jdbc.list(OF_CASE, ReservationStore::promise, caseNumber);
+    }
+
+    private static final String WAITING = """
+            select number, created_at, case_number, branch, part, quantity, state, days
+              from promise
+             where state = 'waiting'
+             order by number""";
+
+    @Override
+    public List<Reservation> waiting() {
+        return jdbc.list(WAITING, ReservationStore::promise);
+    }
+
+    private static Reservation promise(ResultSet row) throws SQLException {
+        long caseNumber = row.getLong("case_number");
+        OptionalLong ofCase = row.wasNull() ? OptionalLong.empty() : OptionalLong.of(caseNumber);
+        int days = row.getInt("days");
+        OptionalInt inDays = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(days);
+        return new Reservation(
+                row.getLong("number"),
+                row.getObject("created_at", OffsetDateTime.class).toInstant(),
+                ofCase,
+                row.getString("branch"),
+                new PartNumber(row.getString("part")),
+                row.getInt("quantity"),
+                Reservation.State.valueOf(
+                        row.getString("state").toUpperCase(Locale.ROOT).replace('-', '_')),
+                inDays);
+    }
+}

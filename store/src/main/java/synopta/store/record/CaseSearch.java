@@ -1,0 +1,185 @@
+package synopta.store.record;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import synopta.core.record.CaseRepository;
+import synopta.store.jdbc.Jdbc;
+
+/**
+ * Finds cases by their words, newest first. A word that few cases have is looked up. Words that many have are mostly met
+ * soon, so the newest cases are read for them; where that does not fill the page, the rarest word is looked up after all.
+ */
+final class CaseSearch {
+    /**
+     * Up to where which way is the quicker; what is found is the same.
+     *
+     * @param many a word that more cases have than this is not looked up
+     * @param few so few are read for the other words rather than looked up for each
+     * @param newest so many cases are read before words that many cases have are looked up
+     * @param atOnce so many are read at once
+     */
+    record Limits(int many, int few, int newest, int atOnce) {
+        static final Limits USUAL = new Limits(20_000, 2_000, 1_000, 250);
+    }
+
+    /** Beginnings of words that were found in too many cases to be looked up: cases only get more. */
+    private final Set<String> common = ConcurrentHashMap.newKeySet();
+
+    private final Jdbc jdbc;
+    private final Limits limits;
+
+    CaseSearch(Jdbc jdbc, Limits limits) {
+        this.jdbc = jdbc;
+        this.limits = limits;
+    }
+
+    private static final String FORGET = """
+            delete from case_word
+             where number = ?""";
+
+    private static final String LEARN = """
+            insert into case_word (word, number)
+            values (?, ?)""";
+
+    /** From now on a case is found by these words alone. */
+    void index(long number, Set<String> words) {
+        jdbc.update(FORGET, number);
+        jdbc.batch(LEARN, words.stream(), word -> new Object[] {word, number});
+    }
+
+    private static final String HAVING = """
+            select number
+              from case_word
+             where word >= ?
+               and word < ?
+             limit ?""";
+
+    /** Cases that have some of the words asked for, and which words those are. */
+    private record Having(BitSet cases, List<String> words) {}
+
+    /** The cases that have every word that no more than so many have; empty where all words have more. */
+    private Optional<Having> having(List<String> words, int most) {
+        Optional<Having> all = Optional.empty();
+        for (String word : words) {
+            if (common.contains(word)) {
+                continue;
+            }
+            List<Integer> numbers =
+                    jdbc.list(HAVING, row -> (int) row.getLong("number"), word, word + Character.MAX_VALUE, most + 1);
+            if (numbers.size() <= most) {
+                BitSet cases = new BitSet();
+                numbers.forEach(cases::set);
+                List<String> met = new ArrayList<>(List.of(word));
+                all.ifPresent(before -> {
+                    cases.and(before.cases);
+                    met.addAll(before.words);
+                });
+                all = Optional.of(new Having(cases, met));
+            } else if (most == limits.many) {
+                common.add(word);
+            }
+        }
+        return all;
+    }
+
+    private record Found(long number, String text) {}
+
+    /** The numbers of a page. */
+    List<Long> page(CaseRepository.Filter filter) {
+        CaseIndex.Asked asked = CaseIndex.Asked.of(filter.text().orElse(""));
+        OffsetDateTime from = startOf(filter.from().orElse(LocalDate.of(1970, 1, 1)));
+        OffsetDateTime to =
+                startOf(filter.to().orElse(LocalDate.of(9998, 12, 30)).plusDays(1));
+        Days days = new Days(from, to);
+        long below = filter.after().orElse(Long.MAX_VALUE);
+        Optional<Having> few = having(asked.words(), limits.few);
+        if (few.isPresent()) {
+            return lookedUp(few.get(), asked, days, below, filter.limit());
+        }
+        List<Long> newest = goneThrough(asked, days, below, filter.limit(), limits.newest);
+        if (newest.size() == filter.limit()) {
+            return newest;
+        }
+        return having(asked.words(), limits.many)
+                .map(having -> lookedUp(having, asked, days, below, filter.limit()))
+                .orElseGet(() -> goneThrough(asked, days, below, filter.limit(), Integer.MAX_VALUE));
+    }
+
+    /** From the first to before the second. */
+    private record Days(OffsetDateTime from, OffsetDateTime to) {}
+
+    private static final String THESE = """
+            select number, searched
+              from counter_case
+             where number = any(?)
+               and created_at >= ?
+               and created_at < ?
+             order by number desc""";
+
+    private List<Long> lookedUp(Having having, CaseIndex.Asked all, Days days, long below, int limit) {
+        BitSet among = having.cases;
+        CaseIndex.Asked asked = all.without(having.words);
+        List<Long> page = new ArrayList<>();
+        int next = among.previousSetBit((int) Math.min(Math.max(0, below - 1), among.length()));
+        while (next >= 0 && page.size() < limit) {
+            List<Long> batch = new ArrayList<>();
+            for (; next >= 0 && batch.size() < limits.atOnce; next = next == 0 ? -1 : among.previousSetBit(next - 1)) {
+                batch.add((long) next);
+            }
+            take(
+                    page,
+                    limit,
+                    asked,
+                    jdbc.list(THESE, CaseSearch::found, batch.toArray(Long[]::new), days.from, days.to));
+        }
+        return page;
+    }
+
+    private static final String NEXT = """
+            select number, searched
+              from counter_case
+             where created_at >= ?
+               and created_at < ?
+               and number < ?
+             order by number desc
+             limit ?""";
+
+    private List<Long> goneThrough(CaseIndex.Asked asked, Days days, long below, int limit, int most) {
+        List<Long> page = new ArrayList<>();
+        long next = below;
+        int read = 0;
+        List<Found> batch;
+        do {
+            batch = jdbc.list(NEXT, CaseSearch::found, days.from, days.to, next, limits.atOnce);
+            read += batch.size();
+            take(page, limit, asked, batch);
+            next = batch.isEmpty() ? next : batch.get(batch.size() - 1).number;
+        } while (page.size() < limit && read < most && batch.size() == limits.atOnce);
+        return page;
+    }
+
+    private static Found found(ResultSet row) throws SQLException {
+        return new Found(row.getLong("number"), row.getString("searched"));
+    }
+
+    private static void take(List<Long> page, int limit, CaseIndex.Asked asked, List<Found> batch) {
+        for (Found found : batch) {
+            if (page.size() < limit && asked.isIn(found.text)) {
+                page.add(found.number);
+            }
+        }
+    }
+
+    private static OffsetDateTime startOf(LocalDate day) {
+        return day.atStartOfDay().atOffset(ZoneOffset.UTC);
+    }
+}

@@ -1,0 +1,302 @@
+package synopta.store.record;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseSnapshot;
+import synopta.store.jdbc.Jdbc;
+
+/** Cases in the store. A running number is the greatest so far and one; saves queue up for it. */
+public final class CaseStore implements CaseRepository {
+    private final Jdbc jdbc;
+    private final CaseItems items;
+    private final CaseSearch search;
+    private final CustomerStore customers;
+
+    /** Reads and writes through this. */
+    public CaseStore(Jdbc jdbc) {
+        this.jdbc = jdbc;
+        items = new CaseItems(jdbc);
+        search = new CaseSearch(jdbc, CaseSearch.Limits.USUAL);
+        customers = new CustomerStore(jdbc);
+        jdbc.inTransaction(this::indexWhatIsNot);
+    }
+
+    private static final String NOT_INDEXED = """
+            select c.number, c.searched
+              from counter_case c
+             where not exists (select 1
+                                 from case_word w
+                                where w.number = c.number)""";
+
+    /** Cases of before there was an index. */
+    private int indexWhatIsNot() {
+        Map<Long, String> texts =
+                jdbc.list(NOT_INDEXED, row -> Map.entry(row.getLong("number"), row.getString("searched"))).stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        texts.forEach((number, text) -> search.index(number, CaseIndex.of(number + " " + text)));
+        return texts.size();
+    }
+
+    private static final String NEXT = """
+            select coalesce(max(number), 0) + 1 as next
+              from counter_case""";
+    private static final String INSERT = """
+            insert into counter_case (number, created_at, revision, status, searched)
+            values (?, ?, ?, ?, ?)""";
+
+    @Override
+    public synchronized CaseRecord add(CaseContent content, CaseSnapshot stood, Instant createdAt) {
+        return jdbc.inTransaction(() -> {
+            long number = jdbc.one(NEXT, row -> row.getLong("next")).orElseThrow();
+            String text = CaseIndex.text(number, dayOf(createdAt), content);
+            jdbc.update(INSERT, number, at(createdAt), 1, content.status().slug(), text);
+            write(number, 1, createdAt, content, stood, text);
+            return find(number).orElseThrow();
+        });
+    }
+
+    private static final String REPLACE = """
+            update counter_case
+               set revision = revision + 1, status = ?, searched = ?
+             where number = ?
+               and revision = ?""";
+
+    @Override
+    public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot stood, Instant at) {
+        long number = expected.number();
+        return jdbc.inTransaction(() -> {
+            String text = CaseIndex.text(number, dayOf(expected.createdAt()), content);
+            if (jdbc.update(REPLACE, content.status().slug(), text, number, expected.revision()) == 0) {
+                return Optional.empty();
+            }
+            write(number, expected.revision() + 1, at, content, stood, text);
+            return find(number);
+        });
+    }
+
+    private static final String WRITE = """
+            insert into case_revision (number, revision, changed_at, status, line, complaint, model, serial, appliance, fuel,
+                                       age_years, specialist, answer_seconds, stood)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+
+    private void write(long number, long revision, Instant at, CaseContent content, CaseSnapshot stood, String text) {
+        CaseInput draft = content.draft();
+        jdbc.update(
+                WRITE,
+                number,
+                revision,
+                at(at),
+                content.status().slug(),
+                draft.line(),
+                content.complaint().orElse(null),
+                draft.model().map(ModelNumber::written).orElse(null),
+                draft.serial().orElse(null),
+                draft.appliance().map(Appliance::slug).orElse(null),
+                draft.fuel().map(Fuel::slug).orElse(null),
+                draft.ageYears().isPresent() ? draft.ageYears().getAsDouble() : null,
+                content.specialist().orElse(null),
+                content.answerSeconds().isPresent() ? content.answerSeconds().getAsInt() : null,
+                SnapshotCodec.of(stood));
+        items.write(number, revision, content);
+        customers.write(number, content.customer());
+        search.index(number, CaseIndex.of(text));
+    }
+
+    private static final String COLUMNS = """
+            select r.number, c.created_at, r.revision, r.changed_at, r.status, r.line, r.complaint, r.model, r.serial,
+                   r.appliance, r.fuel, r.age_years, r.specialist, r.answer_seconds, r.stood, u.name, u.phone
+              from counter_case c
+              join case_revision r on r.number = c.number
+              left join case_customer u on u.number = c.number
+            """;
+    private static final String FIND = COLUMNS + """
+             where c.number = ?
+               and r.revision = c.revision""";
+
+    @Override
+    public Optional<CaseRecord> find(long number) {
+        return jdbc.one(FIND, CaseStore::row, number).map(this::withItems);
+    }
+
+    private static final String REVISIONS = COLUMNS + """
+             where c.number = ?
+             order by r.revision""";
+
+    @Override
+    public List<CaseRecord> revisions(long number) {
+        return jdbc.list(REVISIONS, CaseStore::row, number).stream()
+                .map(this::withItems)
+                .toList();
+    }
+
+    private static final String THESE = COLUMNS + """
+             where c.number = any(?)
+               and r.revision = c.revision
+             order by c.number desc""";
+
+    @Override
+    public List<CaseRecord> list(Filter filter) {
+        return these(search.page(filter));
+    }
+
+    @Override
+    public List<CaseRecord> these(List<Long> page) {
+        Map<Long, CaseItems.Read> lists = items.readLast(page);
+        return jdbc.list(THESE, CaseStore::row, (Object) page.toArray(Long[]::new)).stream()
+                .map(row -> row.record(lists.getOrDefault(row.number, new CaseItems.Read(Map.of()))))
+                .toList();
+    }
+
+    @Override
+    public boolean eraseCustomer(long number) {
+        return jdbc.inTransaction(() -> {
+            Optional<CaseRecord> record = find(number);
+            record.ifPresent(found -> {
+                customers.erase(number, found.content().customer());
+                String text = CaseIndex.text(
+                        number,
+                        dayOf(found.createdAt()),
+                        find(number).orElseThrow().content());
+                jdbc.update(SEARCHED, text, number);
+                search.index(number, CaseIndex.of(text));
+            });
+            return record.isPresent();
+        });
+    }
+
+    private static final String SEARCHED = """
+            update counter_case
+               set searched = ?
+             where number = ?""";
+
+    private CaseRecord withItems(Row row) {
+        return row.record(items.read(row.number, row.revision));
+    }
+
+    private static OffsetDateTime at(Instant instant) {
+        return instant.atOffset(ZoneOffset.UTC);
+    }
+
+    private static String dayOf(Instant instant) {
+        return LocalDate.ofInstant(instant, ZoneOffset.UTC).toString();
+    }
+
+    /** A revision without its lists. */
+    private record Row(
+            long number,
+            Instant createdAt,
+            long revision,
+            Instant changedAt,
+            String status,
+            String line,
+            Optional<String> complaint,
+            Optional<String> model,
+            Optional<String> serial,
+            Optional<String> appliance,
+            Optional<String> fuel,
+            OptionalDouble ageYears,
+            Optional<String> specialist,
+            OptionalInt answerSeconds,
+            CaseSnapshot stood,
+            Customer customer) {
+        CaseRecord record(CaseItems.Read read) {
+            CaseInput draft = new CaseInput(
+                    line,
+                    model.map(ModelNumber::new),
+                    appliance.map(Appliance::of),
+                    fuel.map(Fuel::of),
+                    ageYears,
+                    read.rechecked(),
+                    read.findings(),
+                    read.readings(),
+                    read.struck(),
+                    read.picked(),
+                    read.dropped(),
+                    serial,
+                    read.platform(),
+                    read.looked(),
+                    read.person(),
+                    read.shopping());
+            CaseContent content = new CaseContent(
+                    draft,
+                    complaint,
+                    read.lines(),
+                    read.cautionsShown(),
+                    read.saidTo(),
+                    specialist,
+                    customer,
+                    answerSeconds,
+                    CaseContent.Status.of(status));
+            return new CaseRecord(number, createdAt, revision, changedAt, content, stood);
+        }
+    }
+
+    private static Row row(ResultSet row) throws SQLException {
+        double age = row.getDouble("age_years");
+        OptionalDouble ageYears = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(age);
+        int seconds = row.getInt("answer_seconds");
+        OptionalInt answerSeconds = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(seconds);
+        return new Row(
+                row.getLong("number"),
+                row.getObject("created_at", OffsetDateTime.class).toInstant(),
+                row.getLong("revision"),
+                row.getObject("changed_at", OffsetDateTime.class).toInstant(),
+                row.getString("status"),
+                row.getString("line"),
+                Optional.ofNullable(row.getString("complaint")),
+                Optional.ofNullable(row.getString("model")),
+                Optional.ofNullable(row.getString("serial")),
+                Optional.ofNullable(row.getString("appliance")),
+                Optional.ofNullable(row.getString("fuel")),
+                ageYears,
+                Optional.ofNullable(row.getString("specialist")),
+                answerSeconds,
+                SnapshotCodec.read(row.getString("stood")),
+                new Customer(Optional.ofNullable(row.getString("name")), Optional.ofNullable(row.getString("phone"))));
+    }
+
+    private static final String KEPT = """
+            select count(*) as kept
+              from case_revision""";
+
+    @Override
+    public long kept() {
+        return jdbc.one(KEPT, row -> row.getLong("kept")).orElseThrow();
+    }
+
+    private static final String HANDED_OVER = """
+            select c.number, r.line, r.model
+              from counter_case c
+              join case_revision r on r.number = c.number and r.revision = c.revision
+             where c.status = 'handed-over'
+               and r.model is not null
+             order by c.number desc
+             limit ?""";
+
+    @Override
+    public List<HandedOver> handedOver(int limit) {
+        return jdbc.list(
+                HANDED_OVER,
+                row -> new HandedOver(
+                        row.getLong("number"), row.getString("line"), new ModelNumber(row.getString("model"))),
+                limit);
+    }
+}

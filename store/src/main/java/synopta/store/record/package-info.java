@@ -1,0 +1,2 @@
+/** Kept cases: implements the core's port. */
+package synopta.store.record;

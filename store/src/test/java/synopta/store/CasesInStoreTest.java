@@ -1,0 +1,239 @@
+package synopta.store;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.PartNumber;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeRecord;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
+import synopta.core.record.CaseSnapshot;
+
+/** Revisions, customers, words and outcomes on a real H2. */
+public class CasesInStoreTest {
+    private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
+    private static final Customer MARL = new Customer(Optional.of("Marl Quillby"), Optional.of("55-0142"));
+    private Path folder;
+    private Store store;
+
+    @BeforeMethod
+    public void open() throws IOException {
+        folder = Files.createTempDirectory("day-book");
+        store = Store.inFolder(folder);
+    }
+
+    @AfterMethod
+    public void close() {
+        store.close();
+    }
+
+    private static CaseContent content(String line, CaseContent.Status status, Customer customer, String... parts) {
+        return new CaseContent(
+                CaseInput.of(line),
+                Optional.empty(),
+                Arrays.stream(parts)
+                        .map(part -> new CaseContent.Line(new PartNumber(part), 1))
+                        .toList(),
+                Set.of(),
+                Optional.of("said to marl quillby"),
+                Optional.of("Ida"),
+                customer,
+                OptionalInt.empty(),
+                status);
+    }
+
+    private CaseRecord add(String line, CaseContent.Status status, String... parts) {
+        return store.cases().add(content(line, status, Customer.NONE, parts), CaseSnapshot.UNTOLD, NOON);
+    }
+
+    @Test
+    public void everyRevisionStaysAsItStood() {
+        CaseRecord first = add("thumps", CaseContent.Status.OPEN);
+        CaseSnapshot later = new CaseSnapshot(
+                Optional.of(Appliance.DRYER),
+                Optional.empty(),
+                Set.of(),
+                CaseSnapshot.UNTOLD.ageYears(),
+                List.of(),
+                List.of(),
+                List.of(new CaseSnapshot.Leaning("belt-broken", "drum-belt", 0.9)),
+                Optional.empty(),
+                Set.of("belt-broken"),
+                List.of(),
+                List.of(),
+                CaseSnapshot.UNTOLD.workMinutes());
+        CaseRecord second = store.cases()
+                .replace(
+                        first,
+                        content("thumps, belt off", CaseContent.Status.HANDED_OVER, Customer.NONE, "QV-1183"),
+                        later,
+                        NOON.plusSeconds(60))
+                .orElseThrow();
+        assertEquals(store.cases().revisions(first.number()), List.of(first, second));
+        assertEquals(second.stood(), later);
+        assertEquals(second.changedAt(), NOON.plusSeconds(60));
+        assertEquals(second.createdAt(), NOON);
+    }
+
+    private List<Long> found(String words) {
+        return store
+                .cases()
+                .list(new CaseRepository.Filter(
+                        Optional.of(words), Optional.empty(), Optional.empty(), Optional.empty(), 500))
+                .stream()
+                .map(CaseRecord::number)
+                .toList();
+    }
+
+    @Test
+    public void casesAreFoundAsReadingEachOfThemWouldFindThem() {
+        Random random = new Random(4);
+        List<String> words = List.of("thumps", "heat", "TH-7820-W", "belt", "12%", "o'clock", "dryer", "drum");
+        List<String> lines = new ArrayList<>();
+        for (int i = 0; i < 300; i++) {
+            List<String> line = new ArrayList<>();
+            for (int k = 0; k < 1 + random.nextInt(4); k++) {
+                line.add(words.get(random.nextInt(words.size())));
+            }
+            lines.add(String.join(" ", line));
+            add(lines.get(i), CaseContent.Status.OPEN);
+        }
+        for (String query :
+                List.of("thumps", "th", "dr", "heat belt", "TH-7820", "12% drum", "o'clock", "nowhere", "ida")) {
+            List<Long> read = new ArrayList<>();
+            for (int i = lines.size(); i > 0; i--) {
+                String text = " " + lines.get(i - 1).toLowerCase(Locale.ROOT) + " ida";
+                if (Arrays.stream(query.toLowerCase(Locale.ROOT).split(" "))
+                        .allMatch(piece -> text.contains(" " + piece))) {
+                    read.add((long) i);
+                }
+            }
+            assertEquals(found(query), read, query);
+        }
+        assertEquals(found("7820"), found("th-7820"), "a part of a number");
+        assertEquals(found("2026-03-01").size(), 300, "by day");
+    }
+
+    /** Whether any column of any table holds a text. */
+    private boolean stands(String text) throws SQLException {
+        store.close();
+        boolean stands = false;
+        try (Connection connection =
+                        DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("synopta"), "synopta", "");
+                Statement statement = connection.createStatement();
+                ResultSet tables =
+                        connection.getMetaData().getTables(null, "PUBLIC", null, new String[] {"BASE TABLE"})) {
+            while (tables.next()) {
+                try (ResultSet rows = statement.executeQuery("select * from \"" + tables.getString(3) + "\"")) {
+                    int columns = rows.getMetaData().getColumnCount();
+                    while (rows.next()) {
+                        for (int column = 1; column <= columns; column++) {
+                            String cell = rows.getString(column);
+                            stands |= cell != null
+                                    && cell.toLowerCase(Locale.ROOT).contains(text);
+                        }
+                    }
+                }
+            }
+        }
+        store = Store.inFolder(folder);
+        return stands;
+    }
+
+    @Test
+    public void anErasedCustomerIsInNoTableAndTheCaseStays() throws SQLException {
+        CaseContent theirs = content("MARL QUILLBY 55-0142 says it thumps", CaseContent.Status.HANDED_OVER, MARL);
+        CaseRecord record = store.cases().add(theirs, CaseSnapshot.UNTOLD, NOON);
+        store.cases().replace(record, theirs, CaseSnapshot.UNTOLD, NOON);
+        store.outcomes()
+                .add(record.number(), outcome("Marl Quillby rang", OptionalInt.empty()), told(record.number(), true));
+        assertEquals(found("quillby 55-0142"), List.of(1L));
+        assertTrue(stands("quillby"));
+        assertTrue(store.cases().eraseCustomer(1));
+        assertFalse(stands("quillby"));
+        assertFalse(stands("0142"));
+        CaseRecord left = store.cases().find(1).orElseThrow();
+        assertEquals(left.content().draft().line(), "… … says it thumps");
+        assertEquals(left.content().customer(), Customer.NONE);
+        assertEquals(found("thumps"), List.of(1L));
+        assertFalse(store.cases().eraseCustomer(99));
+    }
+
+    private static Outcome outcome(String note, OptionalInt minutes, Outcome.Return... returns) {
+        return new Outcome(
+                NOON,
+                Optional.of("Tom"),
+                Optional.of("belt-broken"),
+                true,
+                minutes,
+                List.of(returns),
+                Optional.of(note));
+    }
+
+    private static OutcomeRecord told(long number, boolean right) {
+        return new OutcomeRecord(
+                number,
+                LocalDate.of(2026, 3, 1),
+                Optional.of("dryer"),
+                Optional.of("dryer A"),
+                Optional.of("Ida"),
+                List.of("drum-belt", "drum-roller"),
+                List.of(new OutcomeRecord.Guess(0.75, true), new OutcomeRecord.Guess(0.125, false)),
+                right,
+                List.of(Outcome.Reason.WRONG_PART),
+                OptionalInt.of(80),
+                Optional.of(OutcomeRecord.WhoWasRight.ADVICE),
+                List.of(new OutcomeRecord.Worth("drum-turns", 1.5)));
+    }
+
+    @Test
+    public void anOutcomeIsAddedToAndItsLastEntryCounts() {
+        add("thumps", CaseContent.Status.HANDED_OVER, "QV-1183");
+        add("squeals", CaseContent.Status.HANDED_OVER, "QV-1183");
+        add("open", CaseContent.Status.OPEN, "QV-1183");
+        assertEquals(store.outcomes().due(LocalDate.of(2026, 3, 1), 9), List.of(2L, 1L));
+        assertEquals(store.outcomes().due(LocalDate.of(2026, 2, 28), 9), List.of());
+        assertEquals(store.outcomes().with(new PartNumber("qv 1183"), 9), List.of(2L, 1L));
+        Outcome first = outcome("at first", OptionalInt.empty());
+        Outcome second = outcome(
+                "then it came back",
+                OptionalInt.of(40),
+                new Outcome.Return(new PartNumber("QV-1183"), 1, Outcome.Reason.WRONG_PART));
+        assertEquals(store.outcomes().told(), List.of());
+        store.outcomes().add(1, first, told(1, true));
+        store.outcomes().add(1, second, told(1, false));
+        assertEquals(store.outcomes().of(1), List.of(first, second));
+        assertEquals(store.outcomes().told(), List.of(told(1, false)));
+        assertEquals(store.outcomes().due(LocalDate.of(2026, 3, 1), 9), List.of(2L));
+        store.close();
+        store = Store.inFolder(folder);
+        assertEquals(store.outcomes().told(), List.of(told(1, false)));
+    }
+}
