@@ -9,13 +9,13 @@ export function BandFigure({ band }: { band: Band }) {
   const at = (value: number) => 20 + (value / most) * (WIDTH - 80);
   const open = band.value === null;
   const mark = open ? WIDTH - 30 : at(band.value ?? 0);
-  const said = open ? "OL, no figure" : `${band.value} ${band.unit}`;
+  const said = open ? "OL (open)" : `${band.value} ${band.unit}`;
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 74`}
       className="band"
       role="img"
-      aria-label={`${said}; a good part lies between ${figure(band.low)} and ${figure(band.high)} ${band.unit}`}
+      aria-label={`${said}; a good part reads ${figure(band.low)} to ${figure(band.high)} ${band.unit}`}
     >
       <line x1="20" x2={WIDTH - 60} y1={LINE} y2={LINE} className="axis" />
       <line x1={WIDTH - 60} x2={WIDTH - 14} y1={LINE} y2={LINE} className="axis beyond" />

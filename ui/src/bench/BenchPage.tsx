@@ -7,11 +7,11 @@ import { MeterCard } from "./MeterCard";
 import { MatchCard } from "./MatchCard";
 import { RangeCard } from "./RangeCard";
 
-const RANGE = { id: "range", name: "Usual range", what: "Any part that is read: igniter, winding, coil …" };
-const METER = { id: "meter", name: "Meter practice", what: "Leads on a part that was made up" };
-const MATCH = { id: "match", name: "Match the old part", what: "Its measures, against the catalogue" };
+const RANGE = { id: "range", name: "Usual range", what: "Igniter, winding, coil, switch …" };
+const METER = { id: "meter", name: "Meter simulator", what: "A simulated part and meter" };
+const MATCH = { id: "match", name: "Match the old part", what: "Its measures against the catalog" };
 
-/** The bench: readings judged, and the old part matched. */
+/** The test bench: readings are judged, and an old part is matched. */
 export function BenchPage() {
   const { check: asked = "element" } = useParams();
   const check = CHECKS.find((c) => c.id === asked);
@@ -19,7 +19,7 @@ export function BenchPage() {
     <>
       <Masthead />
       <main id="main" className="place bench">
-        <h1>Bench</h1>
+        <h1>Test bench</h1>
         <div className="place-columns bench-columns">
           <nav aria-label="Checks" className="card-plain">
             {[RANGE, ...CHECKS, METER, MATCH].map(({ id, name, what }) => (
@@ -38,7 +38,7 @@ export function BenchPage() {
           ) : check ? (
             <CheckCard key={check.id} check={check} />
           ) : (
-            <p className="soft">There is no check called {asked}.</p>
+            <p className="soft">There is no check {asked}. Choose one on the left.</p>
           )}
         </div>
       </main>

@@ -6,7 +6,7 @@ import type { Check, Field, Values } from "./check";
 
 const usual = (field: Field): string => field.choices?.[0]?.[0] ?? field.usual ?? "";
 
-/** One check: its figures, and what they come to as they are typed. */
+/** One check: its fields, and the verdict as they are filled in. */
 export function CheckCard({ check }: { check: Check }) {
   const [values, setValues] = useState<Values>(() =>
     Object.fromEntries(check.fields.map((field) => [field.name, usual(field)])),
@@ -35,9 +35,7 @@ export function CheckCard({ check }: { check: Check }) {
           ))}
         </div>
         <div className="outcome" role="status">
-          {!complete && (
-            <p className="soft">{check.what}. Enter what is missing, and it is judged at once.</p>
-          )}
+          {!complete && <p className="soft">{check.what}. Fill in the fields for a verdict.</p>}
           {complete && result.error && <p className="notice bad">{result.error.message}</p>}
           {complete && !result.error && result.data && <Outcome result={result.data} />}
         </div>
@@ -51,7 +49,7 @@ export function Outcome({ result }: { result: Awaited<ReturnType<Check["run"]>> 
   const { verdict, band, figures } = result;
   return (
     <>
-      <p className="judgement" data-verdict={verdict.verdict}>
+      <p className="judgment" data-verdict={verdict.verdict}>
         {verdict.verdict.replaceAll("-", " ")}
       </p>
       {band && <BandFigure band={band} />}

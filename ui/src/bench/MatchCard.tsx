@@ -4,7 +4,7 @@ import { Form, Table } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
 import { percent } from "../shared/format";
 
-/** What is measured on parts of a type: the spec of the catalogue, and its words. */
+/** What is measured on parts of a type: the spec of the catalog, and its words. */
 const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
   "drum-belt": {
     name: "Drum belt",
@@ -98,7 +98,7 @@ const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
 /** A spec in a word, without its unit. */
 const inShort = (spec: string): string => spec.replace(/-(mm|c)$/, "").replaceAll("-", " ");
 
-/** The old part on the counter: measured, and looked for in the catalogue. */
+/** Matches the old part by its measures against the catalog. */
 export function MatchCard() {
   const [type, setType] = useState("drum-belt");
   const [model, setModel] = useState("");
@@ -126,7 +126,7 @@ export function MatchCard() {
       <div className="check-columns">
         <div className="fields">
           <Form.Group controlId="match-type" className="entry">
-            <Form.Label>What it is</Form.Label>
+            <Form.Label>Part type</Form.Label>
             <Form.Select
               size="sm"
               value={type}
@@ -155,7 +155,7 @@ export function MatchCard() {
           ))}
           <Form.Group controlId="match-model" className="entry">
             <Form.Label>
-              Out of model <span className="soft small">if known</span>
+              From model <span className="soft small">if known</span>
             </Form.Label>
             <Form.Control size="sm" value={model} onChange={(event) => setModel(event.target.value)} />
           </Form.Group>
@@ -163,8 +163,8 @@ export function MatchCard() {
         <div className="outcome" role="status">
           {Object.keys(measures).length === 0 && (
             <p className="soft">
-              Lay the part on the counter and measure what can be measured; one figure is enough to begin. A
-              used belt is longer than its listed length, which is allowed for.
+              Measure the old part; one figure is enough to begin. A used belt has stretched, which is allowed
+              for.
             </p>
           )}
           {found.error && <p className="notice bad">{found.error.message}</p>}
@@ -186,10 +186,10 @@ function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: s
           <tr>
             <th scope="col">Part</th>
             <th scope="col" className="numeric">
-              How likely
+              Probability
             </th>
             {known && <th scope="col">Machine</th>}
-            <th scope="col">Listed otherwise</th>
+            <th scope="col">Differences</th>
           </tr>
         </thead>
         <tbody>
@@ -214,12 +214,12 @@ function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: s
       </Table>
       {match.next && (
         <p>
-          <b>Measure next:</b> {nameOf(match.next.spec).toLowerCase()}; the likeliest have{" "}
+          <b>Measure next:</b> {nameOf(match.next.spec).toLowerCase()}; the likeliest parts have{" "}
           {match.next.values.join(", ")}.
         </p>
       )}
       {match.ignored.length > 0 && (
-        <p className="small soft">Not listed, left out: {match.ignored.join(", ")}</p>
+        <p className="small soft">Not in the catalog, ignored: {match.ignored.join(", ")}</p>
       )}
     </>
   );

@@ -1,9 +1,9 @@
 import { useState } from "react";
-import { MeterStandIn } from "../shared/MeterStandIn";
+import { MeterSimulator } from "../shared/MeterSimulator";
 import { TestChoice } from "./RangeCard";
 import { useTests } from "./useTests";
 
-/** The meter to practise with, on any part of any pack that is read in ohms. */
+/** The meter simulator, for any test in ohms of the fault guide. */
 export function MeterCard() {
   const [appliance, setAppliance] = useState("dryer");
   const [chosen, setChosen] = useState<string | null>(null);
@@ -11,15 +11,15 @@ export function MeterCard() {
   const test = tests.find((t) => t.id === chosen) ?? tests[0];
   return (
     <div className="card-plain check">
-      <span className="bin-tab">Meter practice</span>
+      <span className="bin-tab">Meter simulator</span>
       <div className="p-3">
         <TestChoice {...{ appliance, setAppliance, tests, test: test?.id, setChosen }} />
         {test?.who === "licensed" && (
           <p className="notice bad">
-            In a real machine this is for a qualified person only: a charge there can kill.
+            In a real machine this is work for a licensed technician only: the stored charge can kill.
           </p>
         )}
-        {test && <MeterStandIn key={test.id} appliance={appliance} test={test.id} />}
+        {test && <MeterSimulator key={test.id} appliance={appliance} test={test.id} />}
       </div>
     </div>
   );

@@ -7,7 +7,7 @@ import { plainFigure, reading } from "./check";
 import { Outcome } from "./CheckCard";
 import { useTests } from "./useTests";
 
-/** Any part that a pack knows a usual range of: igniters, thermocouples, windings, coils, switches. */
+/** Any test with a usual range: igniters, thermocouples, windings, coils, switches. */
 export function RangeCard() {
   const [appliance, setAppliance] = useState("dryer");
   const [chosen, setChosen] = useState<string | null>(null);
@@ -35,13 +35,13 @@ export function RangeCard() {
       <div className="p-3">
         <TestChoice {...{ appliance, setAppliance, tests, test: test?.id, setChosen }} />
         <Form.Group controlId="range-reading" className="entry">
-          <Form.Label>The meter shows</Form.Label>
+          <Form.Label>Meter reading</Form.Label>
           <Form.Control size="sm" value={shown} onChange={(event) => setShown(event.target.value)} />
           <span className="small soft">{got?.unit ?? test?.good}</span>
         </Form.Group>
         <div className="outcome" role="status">
           {settled.trim() === "" && (
-            <p className="soft">A good one: {test?.good}. Enter the reading, and it is judged.</p>
+            <p className="soft">A good part reads {test?.good}. Enter the reading for a verdict.</p>
           )}
           {result.error && <p className="notice bad">{result.error.message}</p>}
           {settled.trim() !== "" && !result.error && got && (
@@ -72,7 +72,7 @@ type ChoiceProps = {
   setChosen: (test: string) => void;
 };
 
-/** Which appliance, and what of it is read. */
+/** Chooses the appliance and the test. */
 export function TestChoice({ appliance, setAppliance, tests, test, setChosen }: ChoiceProps) {
   return (
     <div className="d-flex gap-2 mb-3">
@@ -89,7 +89,7 @@ export function TestChoice({ appliance, setAppliance, tests, test, setChosen }: 
       </Form.Select>
       <Form.Select
         size="sm"
-        aria-label="What is read"
+        aria-label="Test"
         value={test ?? ""}
         onChange={(event) => setChosen(event.target.value)}
       >

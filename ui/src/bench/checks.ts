@@ -1,6 +1,6 @@
 import type { Check } from "./check";
-import { CAPACITOR, COILS, ELEMENT, SUPPLY, THERMISTOR, THERMOSTAT } from "./electric";
-import { DUCT, FUSE, ORIFICE, TOOL } from "./mechanic";
+import { CAPACITOR, COILS, ELEMENT, SUPPLY, THERMISTOR, THERMOSTAT } from "./electricalChecks";
+import { DUCT, FUSE, ORIFICE, TOOL } from "./mechanicalChecks";
 
 /** Every check, in the order of the bench. */
 export const CHECKS: Check[] = [

@@ -6,27 +6,29 @@ import { Masthead } from "../shared/Masthead";
 import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
-import { compatiblePage } from "./Bag";
-import { isBlank } from "./caseFields";
-import type { Action, CaseState } from "./caseState";
+import { compatiblePage } from "./sale/Bag";
+import { isBlank } from "./casefile/caseFields";
+import type { CaseState } from "./casefile/case";
+import type { Action } from "./casefile/caseState";
 import "./counter.css";
-import { graveUnseen } from "./Cautions";
-import { HandOverColumn } from "./HandOverColumn";
+import { graveUnseen } from "./handover/Cautions";
+import { HandoverColumn } from "./handover/HandoverColumn";
 import { KeysHelp } from "./KeysHelp";
-import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./KnownColumn";
-import { open } from "./Meanings";
-import { nextPerson } from "./persons";
-import { LineEntry, toLine } from "./LineEntry";
-import { likeliest, PointsTo } from "./PointsTo";
-import { atHand, repliesTo } from "./questions";
-import { toWhich } from "./WhichOfThese";
-import { QuoteForm } from "./QuoteForm";
-import { toRow } from "./rows";
-import { useBuying } from "./useBuying";
-import { useCase, useKeep, useWork, type Answer } from "./useCounter";
-import { ways } from "./ways";
+import { FUEL_KEYS, fuelIsOpen, KnownColumn } from "./identify/KnownColumn";
+import { open } from "./identify/Meanings";
+import { nextWorker } from "./casefile/workers";
+import { LineEntry, focusLine } from "./line/LineEntry";
+import { likeliest, LikelyCauses } from "./diagnosis/LikelyCauses";
+import { atHand, repliesTo } from "./diagnosis/questions";
+import { focusMeanings } from "./identify/MeaningPicker";
+import { QuoteForm } from "./sale/QuoteForm";
+import { focusRow } from "./sale/partRows";
+import { usePurchase } from "./sale/usePurchase";
+import type { Answer } from "./casefile/case";
+import { useCase, useKeep, useWork } from "./useCounter";
+import { optionsOf } from "./sale/purchaseOptions";
 
-/** The counter: one line in, everything else follows. */
+/** The counter: one line is typed, and the whole case is assessed from it. */
 export function CounterPage() {
   const { number } = useParams();
   const navigate = useNavigate();
@@ -39,27 +41,27 @@ export function CounterPage() {
   const [stage, setStage] = useState<Stage>(WHOLE);
   const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
   const answer = work.data;
-  const option = answer && ways(answer)[state.choice];
+  const option = answer && optionsOf(answer)[state.choice];
   const chosen = option?.purchase;
   const [opening, setOpening] = useState(false);
-  const buying = useBuying(state, chosen);
+  const purchasing = usePurchase(state, chosen);
   const layouts = useLayouts(answer?.appliance);
   const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
   const suspect = leading(answer?.suspects ?? [])[0];
   const shown = layout ?? likeliest(layouts, answer?.fuels ?? [], suspect) ?? null;
 
-  const doing = (action: Action) => {
+  const dispatch = (action: Action) => {
     if (action.kind === "cleared") {
       setStage(WHOLE);
       setOpening(false);
       void navigate("/");
-      toLine();
+      focusLine();
     }
-    if (action.kind !== "chosen" && action.kind !== "cautioned" && action.kind !== "saidTo") {
+    if (action.kind !== "chosen" && action.kind !== "cautioned" && action.kind !== "readTo") {
       setAsked(0);
     }
     keeper.reset();
-    buying.forget();
+    purchasing.forget();
     act(action);
   };
   const keep = (status: "open" | "handed-over") => {
@@ -67,40 +69,40 @@ export function CounterPage() {
     const machine = status === "handed-over" ? answer?.model?.model : undefined;
     keeper.mutate({ status, lines, model: machine ?? state.model });
   };
-  const putOff = () => setAsked(asked + 1);
+  const skipQuestion = () => setAsked(asked + 1);
   const sheet = () => state.kept && void navigate(`/sheet/${state.kept.number}`);
   const keys = counterKeys({
     answer,
     state,
     asked,
-    toLine,
-    doing,
+    focusLine,
+    dispatch,
     keep,
-    putOff,
+    skipQuestion,
     sheet,
     weigh: () => setWeighing(!weighing),
     opening: option && option.steps.length > 0 ? () => setOpening(!opening) : undefined,
     verdicts: () => setWhy(!why),
-    quote: buying.quote,
-    setAside: buying.setAside,
+    quote: purchasing.quote,
+    reserve: purchasing.reserve,
     compatible: (page) => void navigate(page),
     peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
     help: () => setHelp(true),
   });
-  useKeys(help || buying.quoting ? NO_KEYS : keys);
+  useKeys(help || purchasing.quoting ? NO_KEYS : keys);
 
   return (
     <div className="counter">
       <Masthead>
-        {work.isFetching && <span role="status">working …</span>}
+        {work.isFetching && <span role="status">updating …</span>}
         {state.kept ? (
-          <Link to={`/day-book/record/${state.kept.number}`} title="How it stood each time it was kept">
+          <Link to={`/cases/${state.kept.number}/history`} title="History of this case">
             case {state.kept.number}
           </Link>
         ) : (
           <span>new case</span>
         )}
-        <Button variant="quiet" size="sm" aria-label="Show all keys" onClick={() => setHelp(true)}>
+        <Button variant="quiet" size="sm" aria-label="Keyboard shortcuts" onClick={() => setHelp(true)}>
           <kbd>?</kbd>
         </Button>
       </Masthead>
@@ -110,7 +112,7 @@ export function CounterPage() {
           line={state.line}
           pieces={answer?.pieces ?? []}
           fresh={number === undefined}
-          onLine={(line) => doing({ kind: "line", line })}
+          onLine={(line) => dispatch({ kind: "line", line, at: Date.now() })}
         />
         {loadError && <div className="notice bad">{loadError.message}</div>}
         {work.error && (
@@ -123,8 +125,8 @@ export function CounterPage() {
         )}
         {answer ? (
           <div className="columns">
-            <KnownColumn answer={answer} state={state} layouts={layouts} act={doing} />
-            <PointsTo
+            <KnownColumn answer={answer} state={state} layouts={layouts} act={dispatch} />
+            <LikelyCauses
               answer={answer}
               layout={layout}
               layouts={layouts}
@@ -137,14 +139,14 @@ export function CounterPage() {
               option={option}
               opening={opening}
               onOpening={() => setOpening(!opening)}
-              act={doing}
-              onPutOff={putOff}
+              act={dispatch}
+              onSkip={skipQuestion}
             />
-            <HandOverColumn
+            <HandoverColumn
               answer={answer}
-              buying={buying}
+              purchasing={purchasing}
               state={state}
-              act={doing}
+              act={dispatch}
               keep={keep}
               why={why}
               keeping={{
@@ -156,17 +158,17 @@ export function CounterPage() {
             />
           </div>
         ) : (
-          work.isPending && <p className="soft p-3">Opening the counter …</p>
+          work.isPending && <p className="soft p-3">Loading the counter …</p>
         )}
       </main>
       <KeysHelp show={help} onHide={() => setHelp(false)} />
-      {buying.quoting && chosen && (
+      {purchasing.quoting && chosen && (
         <QuoteForm
-          branches={buying.branches}
+          branches={purchasing.branches}
           branch={state.branch}
           caseNumber={state.kept?.number ?? null}
           purchase={chosen}
-          onHide={buying.doneQuoting}
+          onHide={purchasing.doneQuoting}
         />
       )}
     </div>
@@ -176,83 +178,83 @@ export function CounterPage() {
 const NO_KEYS = {};
 const REPLY_KEYS = ["1", "2", "3", "4", "5"];
 
-type Deeds = {
+type KeyActions = {
   answer: Answer | undefined;
   state: CaseState;
   asked: number;
-  toLine: () => void;
-  doing: (action: Action) => void;
+  focusLine: () => void;
+  dispatch: (action: Action) => void;
   keep: (status: "open" | "handed-over") => void;
-  putOff: () => void;
+  skipQuestion: () => void;
   sheet: () => void;
   weigh: () => void;
   opening: (() => void) | undefined;
   verdicts: () => void;
   quote: () => void;
-  setAside: () => void;
+  reserve: () => void;
   compatible: (page: string) => void;
   peel: (() => void) | undefined;
   help: () => void;
 };
 
 /** What each key does now; a key that has nothing to act on is not bound. */
-function counterKeys(deeds: Deeds): Record<string, (() => void) | undefined> {
-  const { answer, state, doing } = deeds;
+function counterKeys(actions: KeyActions): Record<string, (() => void) | undefined> {
+  const { answer, state, dispatch } = actions;
   const always = {
-    "/": deeds.toLine,
-    "?": deeds.help,
-    x: () => doing({ kind: "cleared" }),
-    p: deeds.sheet,
-    u: state.struck.length > 0 ? () => doing({ kind: "restored" }) : undefined,
+    "/": actions.focusLine,
+    "?": actions.help,
+    x: () => dispatch({ kind: "cleared" }),
+    p: actions.sheet,
+    u: state.excluded.length > 0 ? () => dispatch({ kind: "restored" }) : undefined,
   };
   if (answer === undefined) {
     return always;
   }
-  const question = atHand(answer.next, deeds.asked);
+  const question = atHand(answer.next, actions.asked);
   const reply = (index: number) => {
     const word = question && repliesTo(question)[index];
     return question && word
-      ? () => doing({ kind: "answered", finding: question.finding, answer: word })
+      ? () => dispatch({ kind: "answered", finding: question.finding, answer: word })
       : undefined;
   };
   const again = answer.reading?.recheck;
   const reread = (index: number) => {
     const character = again?.options[index];
     return again && character !== undefined
-      ? () => doing({ kind: "recheck", position: again.position, character })
+      ? () => dispatch({ kind: "recheck", position: again.position, character })
       : undefined;
   };
   const fuels = FUEL_KEYS.filter((f) => fuelIsOpen(answer) && answer.fuels.includes(f.fuel));
-  const offered = ways(answer);
+  const offered = optionsOf(answer);
   const done = state.kept?.status === "handed-over";
   const chosen = offered[state.choice]?.purchase;
   const free = graveUnseen(answer, state).length === 0;
   return {
     ...always,
     ...Object.fromEntries(REPLY_KEYS.map((key, index) => [key, reply(index)])),
-    w: answer.suspects.length > 0 ? deeds.weigh : undefined,
-    v: answer.needs.length > 0 ? deeds.verdicts : undefined,
-    d: deeds.opening,
-    c: chosen && (() => deeds.compatible(compatiblePage(answer, chosen))),
-    l: deeds.peel,
-    m: open(answer).length > 0 ? toWhich : undefined,
-    f: () => doing({ kind: "person", person: nextPerson(state.person) }),
-    n: question && deeds.putOff,
+    w: answer.suspects.length > 0 ? actions.weigh : undefined,
+    v: answer.needs.length > 0 ? actions.verdicts : undefined,
+    d: actions.opening,
+    c: chosen && (() => actions.compatible(compatiblePage(answer, chosen))),
+    l: actions.peel,
+    m: open(answer).length > 0 ? focusMeanings : undefined,
+    f: () => dispatch({ kind: "person", person: nextWorker(state.person) }),
+    n: question && actions.skipQuestion,
     r: reread(0),
     t: reread(1),
     ...Object.fromEntries(
-      fuels.map((f) => [f.key.toLowerCase(), () => doing({ kind: "fuel", fuel: f.fuel })]),
+      fuels.map((f) => [f.key.toLowerCase(), () => dispatch({ kind: "fuel", fuel: f.fuel })]),
     ),
     o:
       offered.length > 1
-        ? () => doing({ kind: "chosen", choice: (state.choice + 1) % offered.length })
+        ? () => dispatch({ kind: "chosen", choice: (state.choice + 1) % offered.length })
         : undefined,
-    q: chosen && deeds.quote,
-    a: chosen && deeds.setAside,
-    ArrowDown: () => toRow(1),
-    ArrowUp: () => toRow(-1),
-    s: () => doing({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
-    h: free && !done && offered.length > 0 ? () => deeds.keep("handed-over") : undefined,
-    k: done || isBlank(state) ? undefined : () => deeds.keep("open"),
+    q: chosen && actions.quote,
+    a: chosen && actions.reserve,
+    ArrowDown: () => focusRow(1),
+    ArrowUp: () => focusRow(-1),
+    s: () => dispatch({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
+    h: free && !done && offered.length > 0 ? () => actions.keep("handed-over") : undefined,
+    k: done || isBlank(state) ? undefined : () => actions.keep("open"),
   };
 }

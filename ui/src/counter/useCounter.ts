@@ -2,16 +2,15 @@ import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useEffect, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { fieldsOf } from "./caseFields";
-import { EMPTY, next, type CaseState } from "./caseState";
-import { leave, leftOver } from "./leftOver";
+import { fieldsOf } from "./casefile/caseFields";
+import { EMPTY, type CaseState } from "./casefile/case";
+import { next } from "./casefile/caseState";
+import { saveCase, savedCase } from "./casefile/savedCase";
 import { specialist } from "../shared/specialist";
-
-export type Answer = Wire["CounterAnswer"];
 
 /** The case in hand; one that was kept is loaded by its number, another goes on where it was left. */
 export function useCase(number: string | undefined) {
-  const [state, act] = useReducer(next, number, (kept) => (kept === undefined ? leftOver() : EMPTY));
+  const [state, act] = useReducer(next, number, (kept) => (kept === undefined ? savedCase() : EMPTY));
   const opened = useQuery({
     queryKey: ["case", number],
     queryFn: () => answer(api.GET("/api/cases/{number}", { params: { path: { number: Number(number) } } })),
@@ -26,12 +25,12 @@ export function useCase(number: string | undefined) {
   }, [loaded]);
   useEffect(() => {
     if (number === undefined) {
-      act({ kind: "arrived" });
+      act({ kind: "resumed", saved: savedCase() });
     }
   }, [number]);
   useEffect(() => {
     if (number === undefined && state.kept === null) {
-      leave(state);
+      saveCase(state);
     }
   }, [state, number]);
   const reload = async () => {
@@ -68,7 +67,7 @@ export function useWork(state: CaseState) {
   });
 }
 
-/** How a case is kept: the machine is the one that was chosen or, once parts leave, the one they leave for. */
+/** How a case is kept: the machine is the one that was chosen or, once parts saveCase, the one they saveCase for. */
 export type Keeping = {
   status: string;
   lines: Wire["CaseLineWire"][];
@@ -90,7 +89,7 @@ export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => 
         ...fieldsOf(state),
         model,
         cautionsShown: state.cautionsShown,
-        saidTo: state.saidTo,
+        readTo: state.readTo,
         customer: state.customer,
         customerPhone: state.customerPhone,
         specialist: specialist(),
@@ -110,7 +109,7 @@ export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => 
     },
     onSuccess: (kept) => {
       onKept(kept);
-      leave(EMPTY);
+      saveCase(EMPTY);
       void navigate(`/cases/${kept.number}`, { replace: true });
     },
   });

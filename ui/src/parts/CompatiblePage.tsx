@@ -6,9 +6,9 @@ import { fuelName, many } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import "./parts.css";
-import { viaName } from "./WhereUsed";
+import { viaName } from "./words";
 
-/** The models of other brands that take the parts of a case: to print, or to save as a table. */
+/** The models of other brands that take the parts of a case, to print or to export. */
 export function CompatiblePage() {
   const [asked] = useSearchParams();
   const navigate = useNavigate();
@@ -32,16 +32,16 @@ export function CompatiblePage() {
         </Button>
       </Masthead>
       <main id="main" className="place lists parts">
-        <h1>Compatible models of other brands</h1>
+        <h1>Models of other brands that take these parts</h1>
         {part.length === 0 && (
-          <p className="soft">No part was named: open it from a case with parts in its bag.</p>
+          <p className="soft">No part was named. Open this page from a case with parts in its bag.</p>
         )}
         {found.error && (
           <div className="notice bad" role="alert">
             {found.error.message}
           </div>
         )}
-        {found.isLoading && <p className="soft">Looking through the catalogue …</p>}
+        {found.isLoading && <p className="soft">Searching the catalog …</p>}
         {found.data && <Compatible found={found.data} model={model} />}
       </main>
     </>
@@ -56,10 +56,12 @@ function Compatible({ found, model }: { found: Wire["CompatibleAnswer"]; model: 
         {model ? (
           <>
             {" "}
-            besides those of the brand of <span className="code">{model}</span>
+            of other brands than that of <span className="code">{model}</span>
           </>
         ) : null}
-        {found.total > found.models.length ? `; the first ${found.models.length} here, all in the CSV` : ""}
+        {found.total > found.models.length
+          ? `; the first ${found.models.length} are listed, all are in the CSV`
+          : ""}
       </div>
       <Table size="sm">
         <thead>
@@ -71,7 +73,7 @@ function Compatible({ found, model }: { found: Wire["CompatibleAnswer"]; model: 
                 <span className="code">{part.part}</span> <span className="fw-normal">{part.name}</span>
               </th>
             ))}
-            {model && <th scope="col">Other parts at</th>}
+            {model && <th scope="col">Different parts</th>}
           </tr>
         </thead>
         <tbody>
@@ -97,7 +99,7 @@ function Compatible({ found, model }: { found: Wire["CompatibleAnswer"]; model: 
 
 function differing(places: string[] | null | undefined): string {
   if (!places) {
-    return "built otherwise";
+    return "different construction";
   }
-  return places.length === 0 ? "nowhere: the same machine" : places.join(", ").replaceAll("-", " ");
+  return places.length === 0 ? "none: equivalent model" : places.join(", ").replaceAll("-", " ");
 }

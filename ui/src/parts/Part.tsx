@@ -1,11 +1,11 @@
 import { useState } from "react";
 import type { Wire } from "../shared/api";
 import { sentence } from "../shared/format";
-import { statusWord } from "./PartsPage";
-import { SideBySide } from "./SideBySide";
-import { StandIns } from "./StandIns";
-import { Succession } from "./Succession";
+import { Comparison } from "./Comparison";
+import { Alternatives } from "./Alternatives";
+import { Supersession } from "./Supersession";
 import { WhereUsed } from "./WhereUsed";
+import { specName, statusWord } from "./words";
 
 type Props = {
   whole: Wire["WholePart"];
@@ -13,17 +13,17 @@ type Props = {
   standIns: Wire["StandIns"];
 };
 
-/** One part: what it is, what it has become, where it is used, what may stand in for it. */
+/** One part: its data, supersession, where used, and alternatives. */
 export function Part({ whole, succession, standIns }: Props) {
   const [beside, setBeside] = useState<string | null>(null);
   return (
     <div>
       <Head whole={whole} />
-      <Succession succession={succession} onBeside={setBeside} />
-      <SideBySide part={whole.part.part} other={beside} onOther={setBeside} />
+      <Supersession succession={succession} onBeside={setBeside} />
+      <Comparison part={whole.part.part} other={beside} onOther={setBeside} />
       <div className="part-columns mt-3">
         <WhereUsed part={whole.part.part} />
-        <StandIns standIns={standIns} onBeside={setBeside} />
+        <Alternatives standIns={standIns} onBeside={setBeside} />
       </div>
     </div>
   );
@@ -41,11 +41,11 @@ function Head({ whole }: { whole: Wire["WholePart"] }) {
           {part.status !== "current" && <b className="change">{statusWord(part.status)}</b>}
           <div>
             {sentence(part.name)}, {part.maker}
-            {part.genuine ? ", genuine" : ", same-spec make"}
+            {part.genuine ? ", genuine" : ", same specification"}
           </div>
           <div className="small soft">
-            {whole.packQuantity > 1 ? `${whole.packQuantity} pieces to the bag · ` : ""}
-            {whole.returnable ? "may come back" : "not returnable"}
+            {whole.packQuantity > 1 ? `pack of ${whole.packQuantity} · ` : ""}
+            {whole.returnable ? "returnable" : "not returnable"}
           </div>
         </div>
         <dl className="specs small">
@@ -63,20 +63,9 @@ function Head({ whole }: { whole: Wire["WholePart"] }) {
       </div>
       {whole.safety && (
         <div className="notice">
-          <b>Matters for safety.</b> {whole.safety}
+          <b>Safety part.</b> {whole.safety}
         </div>
       )}
     </section>
   );
-}
-
-const UNITS = ["mm", "c", "amps"];
-
-/** "length-mm" as "length, mm". */
-export function specName(spec: string): string {
-  const words = spec.split("-");
-  const unit = words[words.length - 1] ?? "";
-  return words.length > 1 && UNITS.includes(unit)
-    ? `${words.slice(0, -1).join(" ")}, ${unit === "c" ? "°C" : unit === "amps" ? "A" : unit}`
-    : words.join(" ");
 }

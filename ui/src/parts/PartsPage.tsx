@@ -7,12 +7,13 @@ import { useKeys } from "../shared/useKeys";
 import { Part } from "./Part";
 import "./parts.css";
 import { useFound, usePart } from "./useParts";
+import { statusWord } from "./words";
 import { PartLink } from "../shared/NumberLink";
-import { partPage } from "../shared/pages";
+import { partPage } from "../shared/routes";
 
 const ID = "part-number";
 
-/** Parts: one found by its number, with what it has become, where it is used and what may stand in for it. */
+/** Parts: found by number, with supersession, where used and alternatives. */
 export function PartsPage() {
   const { part } = useParams();
   const [typed, setTyped] = useState("");
@@ -36,8 +37,8 @@ export function PartsPage() {
             />
             {typed === "" && part === undefined && (
               <p className="soft small mt-2">
-                Type a number as the old part, the invoice or the caller has it. It may be an old one, or have
-                a slip in it: the nearest are listed, and each shows what it has become.
+                Type a part number as the old part, the invoice or the caller has it. It may be superseded or
+                have a typing error: the closest numbers are listed, each with its current number.
               </p>
             )}
             {found.error && (
@@ -53,7 +54,7 @@ export function PartsPage() {
               {whole.error.message}
             </div>
           )}
-          {whole.isLoading && <p className="soft p-3">Looking {part} up …</p>}
+          {whole.isLoading && <p className="soft p-3">Loading {part} …</p>}
           {whole.data && <Part key={whole.data.whole.part.part} {...whole.data} />}
         </div>
       </main>
@@ -63,10 +64,10 @@ export function PartsPage() {
 
 function Found({ parts, typed }: { parts: Wire["PartLine"][]; typed: string }) {
   if (parts.length === 0) {
-    return <p className="soft p-2">No part is near {typed}.</p>;
+    return <p className="soft p-2">No part number is close to {typed}. Check the number.</p>;
   }
   return (
-    <ul className="card-plain candidates" aria-label="Parts near it">
+    <ul className="card-plain candidates" aria-label="Parts found">
       {parts.map((part) => (
         <li key={part.part}>
           <Link to={partPage(part.part)}>
@@ -80,34 +81,31 @@ function Found({ parts, typed }: { parts: Wire["PartLine"][]; typed: string }) {
   );
 }
 
-const STATUS: Record<string, string> = { superseded: "replaced", discontinued: "no longer made" };
-
-/** What became of a part; nothing for one that is made. */
-export const statusWord = (status: string): string => STATUS[status] ?? "";
-
-/** What the branches have, what lies in it, and what it lies in. */
+/** Stock by branch, kit contents, and the kits that hold it. */
 function AtHand({ whole }: { whole: Wire["WholePart"] }) {
   return (
     <>
-      <section className="card-plain mt-3" aria-label="At the branches">
-        <span className="bin-tab">At the branches</span>
+      <section className="card-plain mt-3" aria-label="Stock by branch">
+        <span className="bin-tab">Stock by branch</span>
         {whole.stock.length === 0 && (
           <div className="row-line soft">
-            {whole.part.status === "superseded" ? "None left; see what it is today." : "No branch keeps it."}
+            {whole.part.status === "superseded"
+              ? "None left; see the current number."
+              : "No branch stocks it."}
           </div>
         )}
         {whole.stock.map((stock) => (
           <div className="row-line d-flex justify-content-between" key={stock.branch}>
             <span>{stock.branch}</span>
             <span className="small soft">
-              {whole.part.status === "current" ? `more in ${stock.leadDays} d` : "no more come"}
+              {whole.part.status === "current" ? `more in ${stock.leadDays} days` : "discontinued"}
             </span>
             <span className="numeric">{stock.onHand}</span>
           </div>
         ))}
       </section>
-      <PiecesList title="What lies in it" pieces={whole.contents} />
-      <PiecesList title="Kits it lies in" pieces={whole.kits} />
+      <PiecesList title="Kit contents" pieces={whole.contents} />
+      <PiecesList title="In these kits" pieces={whole.kits} />
     </>
   );
 }

@@ -4,16 +4,9 @@ import type { Wire } from "../shared/api";
 import { fuelName, keyOf, many } from "../shared/format";
 import { useCounts, useUsedBy } from "./useParts";
 import { ModelLink } from "../shared/NumberLink";
+import { viaName } from "./words";
 
-const VIA: Record<string, string> = {
-  direct: "listed",
-  succession: "by succession",
-  equivalent: "as equivalent",
-  contents: "all that lies in it",
-};
-export const viaName = (via: string): string => VIA[via] ?? via;
-
-/** Every machine the part serves, counted by brand, page by page, and to take away. */
+/** Every model the part fits, counted by brand, page by page, with export. */
 export function WhereUsed({ part }: { part: string }) {
   const [brand, setBrand] = useState<string | null>(null);
   const counts = useCounts(part);
@@ -26,9 +19,7 @@ export function WhereUsed({ part }: { part: string }) {
     <section className="card-plain" aria-label="Where used">
       <span className="bin-tab">Where used</span>
       <div className="row-line d-flex flex-wrap gap-2 align-items-baseline">
-        <b>
-          {total === undefined ? "Counting …" : total === 0 ? "No machine takes it." : many(total, "model")}
-        </b>
+        <b>{total === undefined ? "Counting …" : total === 0 ? "No model uses it." : many(total, "model")}</b>
         {counts.data?.map((count) => (
           <button
             key={count.brand + count.appliance}
@@ -56,7 +47,7 @@ export function WhereUsed({ part }: { part: string }) {
             disabled={used.isFetching}
             onClick={() => void used.fetchNextPage()}
           >
-            {used.isFetching ? "Fetching …" : "More models"}
+            {used.isFetching ? "Loading …" : "More models"}
           </Button>
         </div>
       )}

@@ -52,7 +52,7 @@ export function useUsedBy(part: string, brand: string | null) {
 }
 
 /** Two parts side by side. */
-export function useSideBySide(part: string, other: string | null) {
+export function useComparison(part: string, other: string | null) {
   return useQuery({
     queryKey: ["part", part, "beside", other],
     queryFn: () =>

@@ -8,7 +8,7 @@ import { PartLink } from "../shared/NumberLink";
 import { useKeys } from "../shared/useKeys";
 import "./quotes.css";
 
-/** A quote as it was written: to be printed, or taken away as PDF, CSV or JSON. */
+/** A quote as it was created, to print or to export as PDF, CSV or JSON. */
 export function QuotePage() {
   const { number = "" } = useParams();
   const navigate = useNavigate();
@@ -36,7 +36,7 @@ export function QuotePage() {
             {quote.error.message}
           </div>
         )}
-        {quote.isPending && <p className="soft">Opening the quote …</p>}
+        {quote.isPending && <p className="soft">Loading the quote …</p>}
         {data && <Quote quote={data} />}
       </main>
     </>
@@ -53,7 +53,7 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
           <h1>Quote {quote.number}</h1>
         </div>
         <dl>
-          <dt>Written</dt>
+          <dt>Date</dt>
           <dd>{day(quote.createdAt)}</dd>
           <dt>Valid until</dt>
           <dd>
@@ -63,7 +63,7 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
           <dd>{quote.branch}</dd>
           {quote.customer && (
             <>
-              <dt>For</dt>
+              <dt>Customer</dt>
               <dd>{quote.customer}</dd>
             </>
           )}
@@ -99,14 +99,14 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
           ))}
         </tbody>
         <tfoot>
-          {!quote.taxIncluded && <SumRow name="Sum" amount={quote.goods} />}
-          {!quote.taxIncluded && <SumRow name={`Tax, ${quote.taxPercent} %`} amount={quote.tax} />}
-          <SumRow name={`To pay, ${quote.currency}`} amount={quote.total} strong />
-          {quote.taxIncluded && <SumRow name={`Tax in it, ${quote.taxPercent} %`} amount={quote.tax} />}
+          {!quote.taxIncluded && <SumRow name="Subtotal" amount={quote.goods} />}
+          {!quote.taxIncluded && <SumRow name={`Sales tax, ${quote.taxPercent}%`} amount={quote.tax} />}
+          <SumRow name={`Total, ${quote.currency}`} amount={quote.total} strong />
+          {quote.taxIncluded && <SumRow name={`Includes tax, ${quote.taxPercent}%`} amount={quote.tax} />}
         </tfoot>
       </Table>
       <p className="small soft">
-        {quote.taxRule} What is in stock is not kept for the customer unless it was set aside.
+        {quote.taxRule} Parts in stock are not held for the customer unless they were reserved.
       </p>
       <p className="take-away">
         <a href={`${at}/quote.pdf`}>PDF with barcodes</a> <a href={`${at}/quote.csv`}>CSV</a>{" "}

@@ -26,7 +26,7 @@ export function QuotesPage() {
         )}
         {quotes.isSuccess && all.length === 0 && (
           <p className="card-plain p-4">
-            No quote was written yet. At the counter, <kbd>Q</kbd> writes one for what is in the bag.
+            No quote was created yet. At the counter, <kbd>Q</kbd> creates one for the bag.
           </p>
         )}
         {all.length > 0 && (
@@ -36,13 +36,13 @@ export function QuotesPage() {
                 <th scope="col" className="numeric">
                   Quote
                 </th>
-                <th scope="col">Written</th>
+                <th scope="col">Date</th>
                 <th scope="col">Valid until</th>
-                <th scope="col">For</th>
+                <th scope="col">Customer</th>
                 <th scope="col">Branch</th>
-                <th scope="col">What</th>
+                <th scope="col">Lines</th>
                 <th scope="col" className="numeric">
-                  To pay
+                  Total
                 </th>
               </tr>
             </thead>

@@ -50,15 +50,15 @@ function saidOf(belt: Belt): string[] {
   const lines = belt.stations.map((station) => {
     const face = station.face === "ribbed" ? "ribs" : "flat face";
     const way = station.role === "idler" ? `; the belt runs ${station.over ? "over" : "under"} it` : "";
-    return `${sentence(nameOf(station, belt.stations))}: ${face} on it, ${Math.round(station.wrapDegrees)}° round${way}.`;
+    return `${sentence(nameOf(station, belt.stations))}: ${face} on it, ${Math.round(station.wrapDegrees)}° of wrap${way}.`;
   });
   const pushes = belt.stations.flatMap((s) => {
     const name = nameOf(s, belt.stations);
     return s.travel
-      ? `To slip the belt off, push the ${name} ${Math.round(Math.hypot(s.travel.xMm, s.travel.yMm))} mm ${towards(s.travel)} as drawn, against its spring.`
+      ? `To slip the belt off, push the ${name} ${Math.round(Math.hypot(s.travel.xMm, s.travel.yMm))} mm ${towards(s.travel)}, against its spring.`
       : [];
   });
-  return [...lines, ...pushes, `That gives ${Math.round(belt.slackMm)} mm of slack.`];
+  return [...lines, ...pushes, `This gives ${Math.round(belt.slackMm)} mm of slack.`];
 }
 
 /** The run of a belt, to scale: what it touches and with which face, and how far the idler gives way. */
@@ -68,8 +68,8 @@ export function BeltPath({ belt, layout }: { belt: Belt; layout: Layout }) {
       <BeltDrawing belt={belt} layout={layout} />
       <figcaption>
         <p>
-          <b>{Math.round(belt.lengthMm)} mm</b> ({(belt.lengthMm / 25.4).toFixed(1)} in) round the pulleys,
-          drawn to scale as seen from the {belt.from}.
+          <b>{Math.round(belt.lengthMm)} mm</b> ({(belt.lengthMm / 25.4).toFixed(1)} in) around the pulleys,
+          drawn to scale, seen from the {belt.from}.
         </p>
         <ul>
           {saidOf(belt).map((line) => (
@@ -77,7 +77,7 @@ export function BeltPath({ belt, layout }: { belt: Belt; layout: Layout }) {
           ))}
         </ul>
         <p className="soft">
-          Typical of this construction, {belt.basis}: the length of the part in the catalogue counts.
+          Typical of this construction ({belt.basis}); order by the length listed in the catalog.
         </p>
       </figcaption>
     </figure>
@@ -98,7 +98,7 @@ function BeltDrawing({ belt, layout }: { belt: Belt; layout: Layout }) {
       className="belt-path"
       viewBox={`${left} ${-top} ${right - left} ${top - bottom}`}
       role="img"
-      aria-label={`Run of the belt, seen from the ${belt.from}. ${saidOf(belt).join(" ")}`}
+      aria-label={`Belt path, seen from the ${belt.from}. ${saidOf(belt).join(" ")}`}
     >
       <defs>
         <marker id={tip} viewBox="0 0 8 8" refX="7" refY="4" markerWidth="5" markerHeight="5" orient="auto">

@@ -33,7 +33,7 @@ export const placesOf = (layout: Wire["LayoutWire"], fuels: string[]): Place[] =
 export const inWords = (place: Place): string =>
   `${sentence(place.name)}${place.quantity > 1 ? ` ×${place.quantity}` : ""}: ${place.where}`;
 
-/** The machine cut open. A suspected place has a pattern, a number and a word, never colour alone. */
+/** The machine cut open. A suspected place has a pattern, a number and a word, never color alone. */
 export function MachineDrawing({
   layout,
   fuels,

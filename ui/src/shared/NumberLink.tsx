@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { modelPage, partPage } from "./pages";
+import { modelPage, partPage } from "./routes";
 
 /** A part's number, leading to all that is known of it. */
 export function PartLink({ part }: { part: string }) {

@@ -1,4 +1,4 @@
-/** Hatch, dots and lines for suspicion: four that differ without their colours, too. */
+/** Hatch, dots and lines for suspicion: four that differ without their colors, too. */
 export function Patterns({ id }: { id: string }) {
   return (
     <defs>

@@ -24,16 +24,16 @@ export function stageAfter(layout: Wire["LayoutWire"], stage: Stage): Stage {
 
 type Props = { layout: Wire["LayoutWire"]; stage: Stage; onStage: (stage: Stage) => void; hint?: string };
 
-/** Peels the machine: what is outside of the chosen layer comes off. */
+/** Chooses how far the drawing is opened: layers outside the chosen one are hidden. */
 export function Stages({ layout, stage, onStage, hint }: Props) {
   const name = (of: Stage) =>
     of.kind === "whole"
-      ? "whole"
+      ? "whole machine"
       : of.kind === "belt"
-        ? "belt run"
+        ? "belt path"
         : layout.layers.find((l) => l.layer === of.layer)?.name;
   return (
-    <div className="stages" role="group" aria-label="Opened up to">
+    <div className="stages" role="group" aria-label="View">
       {stagesOf(layout).map((of) => (
         <Button
           key={of.kind === "layer" ? of.layer : of.kind}

@@ -3,19 +3,20 @@ import type { components, paths } from "../api/schema";
 
 export type Wire = components["schemas"];
 
-/** What went wrong, in words a person can act on. */
+/** An error the server reported, in words a person can act on. */
 export class Problem extends Error {
   constructor(
     readonly status: number,
     detail: string,
-    /** The fields at fault, or those that somebody else changed. */
+    /** The fields at fault, or the fields that somebody else changed. */
     readonly fields: { field: string; message: string }[] = [],
   ) {
     super(detail);
   }
 }
 
-const NOT_REACHED = "The counter's own server does not answer. Is it still running? What you typed is kept.";
+const NOT_REACHED =
+  "The server does not answer. Check that it is running, then try again; what you typed is kept.";
 
 /** The API, with its types. */
 export const api = createClient<paths>({
@@ -32,7 +33,7 @@ function detailOf(error: unknown): string {
   if (typeof error === "object" && error !== null && "detail" in error && typeof error.detail === "string") {
     return error.detail;
   }
-  return "The server gave an answer that makes no sense. Try again.";
+  return "The server sent an answer that could not be read. Try again.";
 }
 
 function fieldsOf(error: unknown): { field: string; message: string }[] {

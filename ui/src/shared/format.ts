@@ -1,16 +1,15 @@
 /** Figures as a person reads them. */
 export const percent = (share: number): string =>
-  share > 0 && share < 0.01 ? "<1\u00a0%" : `${Math.round(100 * share)}\u00a0%`;
+  share > 0 && share < 0.01 ? "<1%" : `${Math.round(100 * share)}%`;
 
-export const minutes = (m: number): string =>
-  m < 1 ? "half a minute" : m === 1 ? "a minute" : `${Math.round(m)}\u00a0min`;
+export const minutes = (m: number): string => (m < 1 ? "under 1\u00a0min" : `${Math.round(m)}\u00a0min`);
 
 export const many = (count: number, one: string): string => `${count} ${one}${count === 1 ? "" : "s"}`;
 
 /** A number of years in words, to the half. */
 export const years = (count: number): string => {
   const half = Math.round(count * 2) / 2;
-  return half === 1 ? "a year" : `${half} years`;
+  return half === 1 ? "1 year" : `${half} years`;
 };
 
 export const day = (iso: string): string =>

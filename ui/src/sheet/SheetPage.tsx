@@ -11,10 +11,10 @@ import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
 import "./sheet.css";
 
-type Written = Wire["CaseSheetWire"];
-type Units = "metric" | "inch";
+type Written = Wire["RepairSheetWire"];
+type Units = "millimeter" | "inch";
 
-/** The sheet that goes with the parts: cautions first, then what is in the bag and where it goes. */
+/** The repair sheet: cautions first, then the bag, the drawing with the places, and the work. */
 export function SheetPage() {
   const { number = "" } = useParams();
   const navigate = useNavigate();
@@ -30,8 +30,8 @@ export function SheetPage() {
     placeholderData: (before) => before,
   });
   const asked = units === undefined ? "" : `?units=${units}`;
-  const shown: Units = written.data?.metric ? "metric" : "inch";
-  const other: Units = shown === "metric" ? "inch" : "metric";
+  const shown: Units = written.data?.secondUnit === "millimeter" ? "millimeter" : "inch";
+  const other: Units = shown === "millimeter" ? "inch" : "millimeter";
   useKeys({
     p: () => window.print(),
     b: () => void navigate(`/cases/${number}`),
@@ -43,10 +43,10 @@ export function SheetPage() {
         <Link to={`/cases/${number}`}>
           Back to the case <kbd>B</kbd>
         </Link>
-        <ButtonGroup size="sm" aria-label="Sizes">
-          {(["metric", "inch"] as const).map((one) => (
+        <ButtonGroup size="sm" aria-label="Units">
+          {(["millimeter", "inch"] as const).map((one) => (
             <Button key={one} variant="quiet" aria-pressed={shown === one} onClick={() => setUnits(one)}>
-              {one === "metric" ? "mm too" : "inches too"}
+              {one === "millimeter" ? "+ mm" : "+ inches"}
             </Button>
           ))}
         </ButtonGroup>
@@ -60,10 +60,10 @@ export function SheetPage() {
       <main id="main" className="sheet">
         {written.error && (
           <div className="notice bad" role="alert">
-            {written.error.message} <Link to="/day-book">To the day book</Link>
+            {written.error.message} <Link to="/cases">Go to cases</Link>
           </div>
         )}
-        {written.isPending && <p className="soft">Writing the sheet …</p>}
+        {written.isPending && <p className="soft">Loading the repair sheet …</p>}
         {written.data && <Sheet sheet={written.data} />}
       </main>
     </>
@@ -77,7 +77,7 @@ const onBelt = (layout: Wire["LayoutWire"], slot: string): boolean =>
 
 function Sheet({ sheet }: { sheet: Written }) {
   return (
-    <article aria-label={`Sheet of case ${sheet.number}`}>
+    <article aria-label={`Repair sheet of case ${sheet.number}`}>
       <header>
         <div>
           <h1>Case {sheet.number}</h1>
@@ -92,7 +92,7 @@ function Sheet({ sheet }: { sheet: Written }) {
           </div>
         </div>
       </header>
-      <h2>First of all</h2>
+      <h2>Read first</h2>
       <ul className="first">
         {sheet.cautions.map((caution) => (
           <li key={caution.text}>
@@ -116,7 +116,7 @@ function Sheet({ sheet }: { sheet: Written }) {
       </ul>
       <Drawn sheet={sheet} />
       <Work sheet={sheet} />
-      <p className="small said">What was said: “{sheet.line}”</p>
+      <p className="small said">Caller said: “{sheet.line}”</p>
     </article>
   );
 }
@@ -135,7 +135,7 @@ function Drawn({ sheet }: { sheet: Written }) {
     <>
       <h2>Where it goes</h2>
       <MachineDrawing layout={layout} fuels={fuels} marks={marks} />
-      <ul className="places-told">
+      <ul className="place-list">
         {sheet.slots
           .flatMap((slot) => layout.places.find((place) => place.slot === slot) ?? [])
           .map((place) => (
@@ -146,7 +146,7 @@ function Drawn({ sheet }: { sheet: Written }) {
       </ul>
       {layout.belt && sheet.slots.some((slot) => onBelt(layout, slot)) && (
         <>
-          <h2>How the belt lies</h2>
+          <h2>Belt path</h2>
           <BeltPath belt={layout.belt} layout={layout} />
         </>
       )}
@@ -156,11 +156,11 @@ function Drawn({ sheet }: { sheet: Written }) {
 
 /** Tools, steps and checks, as on the printed page. */
 function Work({ sheet }: { sheet: Written }) {
-  const told = ["First of all", "What goes with it"];
+  const shownAbove = ["Read first", "Handover notes"];
   return (
     <>
       {sheet.sections
-        .filter((section) => !told.includes(section.heading))
+        .filter((section) => !shownAbove.includes(section.heading))
         .map((section) => (
           <section key={section.heading} aria-label={section.heading}>
             <h2>{section.heading}</h2>

@@ -182,15 +182,15 @@ final class CaseBenchmark {
         double[] took = new double[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             start = System.nanoTime();
-            AccuracyReport ledger = new AccuracyReport(store.outcomes().told());
+            AccuracyReport report = new AccuracyReport(store.outcomes().told());
             for (AccuracyReport.By by : AccuracyReport.By.values()) {
-                ledger.rightFirstTime(by);
+                report.rightFirstTime(by);
             }
-            ledger.returns();
-            ledger.calibration();
-            ledger.questions();
-            ledger.times(AccuracyReport.By.SPECIALIST);
-            ledger.overruled();
+            report.returns();
+            report.calibration();
+            report.questions();
+            report.times(AccuracyReport.By.SPECIALIST);
+            report.overruled();
             took[i] = (System.nanoTime() - start) / 1e6;
         }
         say("all counts of the charts", took);

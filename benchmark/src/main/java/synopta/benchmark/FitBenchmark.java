@@ -28,7 +28,7 @@ import synopta.store.Store;
 import synopta.store.catalog.CatalogStore;
 
 /**
- * A catalogue of five million fits on disk: the first page of a part used by 20,000 models, all of them as a file, a
+ * A catalog of five million fits on disk: the first page of a part used by 20,000 models, all of them as a file, a
  * verdict through 50 successions, the parts of a machine. Each against plain SQL over the same tables.
  */
 final class FitBenchmark {

@@ -22,7 +22,7 @@ import synopta.formats.catalog.ImportLimits;
 import synopta.store.Store;
 
 /**
- * A catalogue with a million fits read, checked and put in place in one transaction. The baseline is H2's own reading of
+ * A catalog with a million fits read, checked and put in place in one transaction. The baseline is H2's own reading of
  * the file of fits alone into a table with the same index, nothing checked.
  */
 final class ImportBenchmark {
@@ -42,7 +42,7 @@ final class ImportBenchmark {
                 CatalogImportReader.Read read = CatalogImportReader.read(files, ImportLimits.USUAL, file -> {});
                 List<RowFault> faults = CatalogImportCheck.faultsOf(read.delivery(), store.catalogStore());
                 if (!read.faults().isEmpty() || !faults.isEmpty()) {
-                    throw new IllegalStateException("The catalogue is not sound: " + read.faults() + faults);
+                    throw new IllegalStateException("The catalog is not sound: " + read.faults() + faults);
                 }
                 store.catalogStore().replace(read.delivery(), sheet -> {});
                 seconds = (System.nanoTime() - started) / 1e9;

@@ -30,8 +30,8 @@ import synopta.formats.knowledge.PackReader;
 
 /**
  * Whether cases move a pack towards the truth they were drawn from: the log loss of the suspects on cases that nothing was
- * learnt from, with the pack as it ships and with what so many cases taught, all proposals accepted. The loss of a case is
- * -ln of the share that the fault that was had among all suspects; the baseline is the pack that learnt nothing.
+ * learned from, with the pack as it ships and with what so many cases taught, all proposals accepted. The loss of a case is
+ * -ln of the share that the fault that was had among all suspects; the baseline is the pack that learned nothing.
  */
 final class LearningBenchmark {
     private static final int HELD_OUT = 400;
@@ -42,7 +42,7 @@ final class LearningBenchmark {
     private LearningBenchmark() {}
 
     private record Case(Machine machine, List<Evidence> told, List<Evidence> asked, String fault) {
-        ConfirmedCase lesson(Pack pack) {
+        ConfirmedCase confirmedCase(Pack pack) {
             return new ConfirmedCase(
                     0,
                     pack.appliance(),
@@ -70,16 +70,16 @@ final class LearningBenchmark {
             double[] before = losses(pack, held);
             double least = mean(losses(truth.pack(), held));
             for (int size : SIZES) {
-                List<ConfirmedCase> lessons = cases.subList(HELD_OUT, HELD_OUT + size).stream()
-                        .map(c -> c.lesson(pack))
+                List<ConfirmedCase> confirmedCases = cases.subList(HELD_OUT, HELD_OUT + size).stream()
+                        .map(c -> c.confirmedCase(pack))
                         .toList();
                 long start = System.nanoTime();
-                List<Proposal> proposals = new ParameterLearner(pack, lessons).proposals();
+                List<Proposal> proposals = new ParameterLearner(pack, confirmedCases).proposals();
                 double millis = (System.nanoTime() - start) / 1e6;
-                Pack learnt = new ParameterOverrides(
-                                proposals.stream().map(Proposal::learnt).toList())
+                Pack learned = new ParameterOverrides(
+                                proposals.stream().map(Proposal::learned).toList())
                         .over(pack);
-                say(pack, size, before, losses(learnt, held), least);
+                say(pack, size, before, losses(learned, held), least);
                 System.out.printf(Locale.ROOT, "learning: %d proposals in %.0f ms%n", proposals.size(), millis);
             }
         }
@@ -163,7 +163,7 @@ final class LearningBenchmark {
         double all = 0;
         double was = 0;
         for (Suspect suspect : diagnoser
-                .diagnose(DiagnosisQuery.of(c.machine, evidence).unasked())
+                .diagnose(DiagnosisQuery.of(c.machine, evidence).withoutQuestions())
                 .suspects()) {
             double p = suspect.probability().value();
             all += p;

@@ -154,9 +154,9 @@ final class TagBenchmark {
             Optional<RecheckAdvice> again = reading.readAgain();
             score.asked += again.isPresent() ? 1 : 0;
             int index = i;
-            TagReading settled = again.map(a -> reader.read(rechecked(text, a, readings.get(index))))
+            TagReading identified = again.map(a -> reader.read(rechecked(text, a, readings.get(index))))
                     .orElse(reading);
-            score.after += leads(settled, i) ? 1 : 0;
+            score.after += leads(identified, i) ? 1 : 0;
         }
         return score;
     }

@@ -133,7 +133,7 @@ public final class Samples {
         public Shelf part(String number, long cents, String type, boolean genuine, Part.Status status, int pack) {
             parts.add(new Part(Samples.part(number), "m", type, "n", genuine, status, pack, true, Map.of()));
             if (cents >= 0) {
-                prices.add(new PartPrice(Samples.part(number), new Money(cents, "EUR")));
+                prices.add(new PartPrice(Samples.part(number), new Money(cents, "USD")));
             }
             return this;
         }

@@ -184,7 +184,7 @@ final class CuratedData {
                 new PartNumber("CS-8810"),
                 "Corrie Spares",
                 "control-knob",
-                "control knob, grey",
+                "control knob, gray",
                 Part.Status.CURRENT,
                 520,
                 Map.of("shaft-mm", "6", "shaft-shape", "d-shaped", "diameter-mm", "40"));

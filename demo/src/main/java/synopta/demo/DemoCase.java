@@ -81,12 +81,12 @@ final class DemoCase {
                     draft.rechecked(),
                     draft.findings(),
                     draft.readings(),
-                    draft.struck(),
+                    draft.excluded(),
                     overruled.map(fault -> Set.of(sold.id())).orElse(Set.of()),
                     overruled.map(fault -> Set.of(fault.id())).orElse(Set.of()),
                     draft.serial(),
                     draft.platform(),
-                    draft.looked(),
+                    draft.inspected(),
                     draft.person(),
                     draft.shopping());
             return new CaseContent(
@@ -109,7 +109,7 @@ final class DemoCase {
                     .toList();
         }
 
-        CaseSnapshot stood(Fault sold, List<CaseSnapshot.Rule> rules) {
+        CaseSnapshot snapshot(Fault sold, List<CaseSnapshot.Rule> rules) {
             Map<String, Integer> places = new HashMap<>();
             layout.places().stream()
                     .filter(place -> place.partType().equals(sold.partType()))
@@ -203,7 +203,7 @@ final class DemoCase {
     private List<Suspect> ranked(Machine machine, List<CaseSnapshot.Given> given) {
         List<Evidence> evidence =
                 given.stream().map(g -> Evidence.of(g.finding(), g.answer())).toList();
-        return diagnoser.diagnose(DiagnosisQuery.of(machine, evidence).unasked()).suspects().stream()
+        return diagnoser.diagnose(DiagnosisQuery.of(machine, evidence).withoutQuestions()).suspects().stream()
                 .sorted(Comparator.comparing(Suspect::probability).reversed())
                 .toList();
     }
@@ -243,7 +243,7 @@ final class DemoCase {
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                Finding.Who.FITTER,
+                Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);
     }
 

@@ -23,10 +23,10 @@ import synopta.core.catalog.Platform;
 import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.Slot;
 
-/** Makes the demo catalogue: the same seed and size give the same rows. */
+/** Makes the demo catalog: the same seed and size give the same rows. */
 public final class DemoCatalog {
     /** The currency of the island. */
-    public static final String CURRENCY = "EUR";
+    public static final String CURRENCY = "USD";
     /** How many models the scenario has. */
     public static final int MODELS = 400;
 
@@ -61,12 +61,12 @@ public final class DemoCatalog {
         rounds = 1 + models / MODELS_OF_A_ROUND;
     }
 
-    /** The catalogue of a seed with about so many models, and never fewer than those set by hand. */
+    /** The catalog of a seed with about so many models, and never fewer than those set by hand. */
     public static CatalogTables of(long seed, int models) {
         return new DemoCatalog(seed, models).made(models, true);
     }
 
-    /** The models alone of the same catalogue: what a tag is read against, for sizes whose fits would fill a machine. */
+    /** The models alone of the same catalog: what a tag is read against, for sizes whose fits would fill a machine. */
     public static List<Model> modelsOf(long seed, int models) {
         return new DemoCatalog(seed, models).made(models, false).models();
     }

@@ -42,16 +42,16 @@ public final class DemoYear {
     private static final double TOLD = 0.85;
     private static final double OVERRULES = 0.08;
     private static final double CHANGES_MIND = 0.03;
-    private static final double FITTERS_DIFFER = 0.3;
+    private static final double TECHNICIANS_DIFFER = 0.3;
 
-    /** Spread of the logarithm of how much oftener a model comes than the catalogue says. */
+    /** Spread of the logarithm of how much oftener a model comes than the catalog says. */
     private static final double POPULARITY_DIFFERS = 0.7;
 
     private static final int[] REASONS = {70, 85, 95, 100};
 
     private final Catalog catalog;
     private final CaseRepository log;
-    private final OutcomeService desk;
+    private final OutcomeService service;
     private final Random random;
     private final Instant until;
     private final Map<Appliance, Pack> packs = new HashMap<>();
@@ -59,11 +59,11 @@ public final class DemoYear {
     private final Map<Appliance, DemoCase> callers = new HashMap<>();
 
     private DemoYear(
-            Catalog catalog, List<Pack> packs, CaseRepository log, OutcomeService desk, long seed, LocalDate last) {
+            Catalog catalog, List<Pack> packs, CaseRepository log, OutcomeService service, long seed, LocalDate last) {
         until = last.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant();
         this.catalog = catalog;
         this.log = log;
-        this.desk = desk;
+        this.service = service;
         random = PartGenerator.chances(seed, "year");
         for (Pack pack : packs) {
             this.packs.put(pack.appliance(), pack);
@@ -83,11 +83,11 @@ public final class DemoYear {
             List<Model> models,
             List<Pack> packs,
             CaseRepository log,
-            OutcomeService desk,
+            OutcomeService service,
             long seed,
             int cases,
             LocalDate last) {
-        DemoYear year = new DemoYear(catalog, packs, log, desk, seed, last);
+        DemoYear year = new DemoYear(catalog, packs, log, service, seed, last);
         NavigableMap<Double, Model> met = coming(
                 models.stream()
                         .filter(m -> year.packs.containsKey(m.appliance()))
@@ -106,7 +106,7 @@ public final class DemoYear {
         return models.higherEntry(random.nextDouble() * models.lastKey()).getValue();
     }
 
-    /** Models by the sum of how often those up to them really come, which is not quite what the catalogue says. */
+    /** Models by the sum of how often those up to them really come, which is not quite what the catalog says. */
     private static NavigableMap<Double, Model> coming(List<Model> models, Random random) {
         NavigableMap<Double, Model> coming = new TreeMap<>();
         double sum = 0;
@@ -137,19 +137,19 @@ public final class DemoYear {
         List<CaseContent.Line> lines = lines(model, sold);
         CaseRecord record = log.add(
                 served.get().content(overrules ? Optional.of(advised) : Optional.empty(), sold, lines),
-                stood(served.get(), sold, lines),
+                snapshot(served.get(), sold, lines),
                 at);
         Instant toldAt = at.plusSeconds(SECONDS_OF_A_DAY * (2 + random.nextInt(12)));
         if (random.nextDouble() < TOLD && toldAt.isBefore(until)) {
-            desk.tell(record, outcome(record, drawn.fault(), sold, truth.workTimes(layout), toldAt));
+            service.tell(record, outcome(record, drawn.fault(), sold, truth.workTimes(layout), toldAt));
         }
     }
 
-    private static CaseSnapshot stood(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {
+    private static CaseSnapshot snapshot(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {
         List<CaseSnapshot.Rule> rules = lines.stream()
                 .map(line -> new CaseSnapshot.Rule(line.part(), line.quantity(), sold.name()))
                 .toList();
-        return served.stood(sold, rules);
+        return served.snapshot(sold, rules);
     }
 
     /** The listed part of the fault's type, as many as the machine has. */
@@ -181,12 +181,12 @@ public final class DemoYear {
                 returns.add(new Outcome.Return(line.part(), line.quantity(), Outcome.Reason.CHANGED_MIND));
             }
         }
-        OptionalInt minutes = cured && record.stood().workMinutes().isPresent()
+        OptionalInt minutes = cured && record.snapshot().workMinutes().isPresent()
                 ? OptionalInt.of((int) Math.max(
                         1,
-                        record.stood().workMinutes().getAsDouble()
+                        record.snapshot().workMinutes().getAsDouble()
                                 * times
-                                * Math.exp(FITTERS_DIFFER * random.nextGaussian())))
+                                * Math.exp(TECHNICIANS_DIFFER * random.nextGaussian())))
                 : OptionalInt.empty();
         return new Outcome(
                 at, record.content().specialist(), Optional.of(was.id()), cured, minutes, returns, Optional.empty());

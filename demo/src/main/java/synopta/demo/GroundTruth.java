@@ -45,10 +45,10 @@ public final class GroundTruth {
     public static GroundTruth of(Pack pack, long seed) {
         Random random =
                 PartGenerator.chances(seed, "truth of " + pack.appliance().slug());
-        List<Proposal.Learnt> figures = new ArrayList<>();
+        List<Proposal.Learned> figures = new ArrayList<>();
         for (Fault fault : pack.faults()) {
             double prior = fault.prior() * Math.exp(RATES_DIFFER * random.nextGaussian());
-            figures.add(learnt(pack, ParameterKind.RATE, fault.id(), Math.max(0.001, Math.min(0.3, prior))));
+            figures.add(learned(pack, ParameterKind.RATE, fault.id(), Math.max(0.001, Math.min(0.3, prior))));
             for (Fault.Link link : fault.shows()) {
                 Finding finding = pack.finding(link.finding()).orElseThrow();
                 String answer = finding.answers().get(link.level(finding)).slug();
@@ -57,21 +57,21 @@ public final class GroundTruth {
                         .mapToDouble(l -> Math.max(l.strength(), MOST / 2))
                         .sum();
                 double strength = Math.min(moved(link.strength(), random), Math.max(0.05, MOST - others));
-                figures.add(
-                        learnt(pack, ParameterKind.LINK, String.join("|", fault.id(), finding.id(), answer), strength));
+                figures.add(learned(
+                        pack, ParameterKind.LINK, String.join("|", fault.id(), finding.id(), answer), strength));
             }
         }
         for (Finding finding : pack.findings()) {
             for (Finding.Answer answer : finding.answers()) {
                 if (answer.leak() > 0) {
                     double leak = Math.min(MOST_LEAK, answer.leak() * Math.exp(LEAKS_DIFFER * random.nextGaussian()));
-                    figures.add(learnt(pack, ParameterKind.LEAK, finding.id() + "|" + answer.slug(), leak));
+                    figures.add(learned(pack, ParameterKind.LEAK, finding.id() + "|" + answer.slug(), leak));
                 }
             }
         }
         for (MeterTest test : pack.tests()) {
             double sensitivity = Math.max(0.6, Math.min(0.99, moved(test.sensitivity(), random)));
-            figures.add(learnt(pack, ParameterKind.SENSITIVITY, test.finding().id(), sensitivity));
+            figures.add(learned(pack, ParameterKind.SENSITIVITY, test.finding().id(), sensitivity));
         }
         GroundTruth truth = new GroundTruth(new ParameterOverrides(figures).over(pack));
         pack.layouts()
@@ -84,8 +84,8 @@ public final class GroundTruth {
         return truth;
     }
 
-    private static Proposal.Learnt learnt(Pack pack, ParameterKind kind, String subject, double value) {
-        return new Proposal.Learnt(kind, Optional.of(pack.appliance()), subject, value);
+    private static Proposal.Learned learned(Pack pack, ParameterKind kind, String subject, double value) {
+        return new Proposal.Learned(kind, Optional.of(pack.appliance()), subject, value);
     }
 
     private static double moved(double probability, Random random) {

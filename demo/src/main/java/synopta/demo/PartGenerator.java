@@ -129,8 +129,8 @@ final class PartGenerator {
         Map<String, String> specs = measured(number, place.partType(), specs(place.partType()));
         add(number, line.family(), place.partType(), Part.Status.CURRENT, pack, cents, specs);
         PartNumber newer = number;
-        int forerunners = Math.max(0, random.nextInt(5) - 1);
-        for (int i = 0; i < forerunners; i++) {
+        int predecessors = Math.max(0, random.nextInt(5) - 1);
+        for (int i = 0; i < predecessors; i++) {
             PartNumber old = new PartNumber("%s-%d%s".formatted(prefix, nextNumber - 3, i == 0 ? "" : "-" + i));
             add(old, line.family(), place.partType(), Part.Status.SUPERSEDED, pack, 0, specs);
             LocalDate since = LocalDate.of(2022 - 3 * i, 1 + random.nextInt(12), 1);
@@ -147,7 +147,7 @@ final class PartGenerator {
         return random.nextBoolean() ? number : newer;
     }
 
-    /** With chances of their own, so that nothing else of the catalogue depends on them. */
+    /** With chances of their own, so that nothing else of the catalog depends on them. */
     private Map<String, String> measured(PartNumber number, String type, Map<String, String> there) {
         return SpecGenerator.of(type, there, chances(seed, "measures of " + number.key()));
     }

@@ -25,7 +25,7 @@ final class PlatformBuilder {
             Kind kind,
             String series,
             List<Place> places) {
-        /** The same construction under another name and series, for catalogues of any size. */
+        /** The same construction under another name and series, for catalogs of any size. */
         Line again(String otherPlatform, String otherSeries) {
             return new Line(otherPlatform, appliance, layout, family, fuels, kind, otherSeries, places);
         }
@@ -41,7 +41,7 @@ final class PlatformBuilder {
         DISHWASHER
     }
 
-    /** A brand: its family, the prefixes by {@link Kind}, and what stands before the colour. */
+    /** A brand: its family, the prefixes by {@link Kind}, and what stands before the color. */
     record Naming(String family, List<String> prefixes, String separator) {}
 
     static final String NORTH = "North Works";

@@ -73,7 +73,7 @@ final class SpecGenerator {
         specs.put("shape", SHAPES[random.nextInt(SHAPES.length)]);
     }
 
-    /** A size in millimetres, to half a millimetre. */
+    /** A size in millimeters, to half a millimeter. */
     private static String size(Random random, int least, int most) {
         double size = least + random.nextInt(2 * (most - least) + 1) / 2.0;
         return size == Math.rint(size) ? "%.0f".formatted(size) : "%.1f".formatted(size);

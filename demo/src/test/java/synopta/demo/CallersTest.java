@@ -36,7 +36,7 @@ import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRejectedException;
 
-/** Callers at the counter, with the packs and the demo catalogue as they ship. */
+/** Callers at the counter, with the packs and the demo catalog as they ship. */
 public class CallersTest {
     private final Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
     private final List<Pack> packs;
@@ -56,7 +56,7 @@ public class CallersTest {
                 packs,
                 finder,
                 () -> HouseSettings.USUAL,
-                DemoCatalog.CURRENCY,
+                () -> DemoCatalog.CURRENCY,
                 Clock.systemUTC());
     }
 
@@ -188,7 +188,7 @@ public class CallersTest {
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                Finding.Who.FITTER,
+                Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);
         List<String> bag =
                 counter.work(both).bags().get(0).stream().map(b -> b.text()).toList();
@@ -250,7 +250,7 @@ public class CallersTest {
         assertTrue(good.needs().stream().noneMatch(n -> n.partType().equals("broil-element")));
         assertEquals(good.diagnosis().orElseThrow().advice().notToSell(), List.of("broil element: broil element good"));
         CaseAssessment doubt = counter.work(CaseInput.of("th7820w I have a wavy washer left over from the new roller"));
-        assertTrue(doubt.hearing().doubts().get(0).answer().answer().startsWith("Right so"));
+        assertTrue(doubt.parsed().doubts().get(0).answer().answer().startsWith("That is normal"));
         assertEquals(doubt.needs(), List.of());
     }
 
@@ -275,14 +275,14 @@ public class CallersTest {
     public void aWordOfTwoMeaningsKeepsBothUntilOneIsChosen() {
         CaseAssessment view = counter.work(CaseInput.of("electric dryer, needs a new bearing"));
         assertEquals(
-                view.hearing().named().get(0).partTypes(), List.of("drum-glide", "drum-roller", "rear-drum-bearing"));
+                view.parsed().named().get(0).partTypes(), List.of("drum-glide", "drum-roller", "rear-drum-bearing"));
         assertTrue(view.known().stream()
-                        .filter(k -> k.source().endsWith("which is meant?"))
+                        .filter(k -> k.source().endsWith("which part?"))
                         .count()
                 == 3);
         assertEquals(
                 counter.work(CaseInput.of("electric dryer, he says the sensor"))
-                        .hearing()
+                        .parsed()
                         .named()
                         .get(0)
                         .partTypes(),

@@ -22,7 +22,7 @@ import synopta.formats.catalog.CatalogImportReader;
 import synopta.formats.catalog.CatalogWriter;
 import synopta.formats.catalog.ImportLimits;
 
-/** The demo catalogue through its files and back. */
+/** The demo catalog through its files and back. */
 public class DemoFilesTest {
     private static final CatalogTables DEMO = DemoCatalog.of(7, DemoCatalog.MODELS);
     private static final InMemoryCatalog MEMORY = new InMemoryCatalog(DEMO);
@@ -40,7 +40,7 @@ public class DemoFilesTest {
 
     @Test
     public void everyRowComesBackFromFolderAndZipAsItWas() throws IOException {
-        Path folder = Files.createTempDirectory("catalogue");
+        Path folder = Files.createTempDirectory("catalog");
         CatalogWriter.folder(MEMORY, folder);
         Path zip = folder.resolve("all.zip");
         try (OutputStream out = Files.newOutputStream(zip)) {
@@ -60,8 +60,8 @@ public class DemoFilesTest {
 
     @Test
     public void theDemoIsSoundButForAFewPartsNobodyUses() {
-        List<CatalogWarning> remarks = CatalogCheck.of(MEMORY);
-        assertTrue(remarks.size() < 40, remarks.size() + " remarks");
-        assertTrue(remarks.stream().noneMatch(r -> r.kind() == CatalogWarning.Kind.DEAD_END));
+        List<CatalogWarning> warnings = CatalogCheck.of(MEMORY);
+        assertTrue(warnings.size() < 40, warnings.size() + " remarks");
+        assertTrue(warnings.stream().noneMatch(r -> r.kind() == CatalogWarning.Kind.DEAD_END));
     }
 }

@@ -26,7 +26,7 @@ import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.formats.knowledge.PackReader;
 
-/** What the packs that ship draw, for the machines of the demo catalogue. */
+/** What the packs that ship draw, for the machines of the demo catalog. */
 public class DrawingsTest {
     private List<Pack> packs;
 

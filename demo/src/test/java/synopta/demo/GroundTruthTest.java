@@ -50,7 +50,7 @@ public class GroundTruthTest {
         return fuels.get(random.nextInt(fuels.size()));
     }
 
-    private static ConfirmedCase lesson(Pack pack, GroundTruth truth, Random random) {
+    private static ConfirmedCase confirmedCase(Pack pack, GroundTruth truth, Random random) {
         Layout layout = pack.layouts().get(random.nextInt(pack.layouts().size()));
         Fuel fuel = fuel(pack, layout, random);
         GroundTruth.Drawn drawn = truth.draw(random, layout, fuel);
@@ -106,14 +106,14 @@ public class GroundTruthTest {
         GroundTruth hidden = GroundTruth.of(pack, 7);
         Pack truth = hidden.pack();
         Random random = new Random(17);
-        List<ConfirmedCase> lessons = new ArrayList<>();
+        List<ConfirmedCase> confirmedCases = new ArrayList<>();
         for (int i = 0; i < CASES; i++) {
-            lessons.add(lesson(pack, hidden, random));
+            confirmedCases.add(confirmedCase(pack, hidden, random));
         }
         double off = 0;
         double offBefore = 0;
         int links = 0;
-        for (Proposal proposal : new ParameterLearner(pack, lessons).proposals()) {
+        for (Proposal proposal : new ParameterLearner(pack, confirmedCases).proposals()) {
             if (proposal.kind() == ParameterKind.LINK) {
                 String[] subject = proposal.subject().split("\\|");
                 Finding finding = truth.finding(subject[1]).orElseThrow();

@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 import synopta.core.bench.PartMatcher;
 import synopta.core.catalog.Part;
 
-/** The old part on the counter, measured with ruler, caliper and by count, against the demo catalogue. */
+/** The old part on the counter, measured with ruler, caliper and by count, against the demo catalog. */
 public class MatchingTest {
     private static final double STRETCH = 0.01;
 
@@ -110,8 +110,8 @@ public class MatchingTest {
     @Test
     public void theMeasureThatSplitsThemIsAskedNextAndAnUnknownOneIsIgnored() {
         PartMatcher.Match match =
-                new PartMatcher(byType.get("drum-roller")).match(Map.of("colour", "grey"), Optional.empty(), 5);
-        assertEquals(match.ignored(), List.of("colour"));
+                new PartMatcher(byType.get("drum-roller")).match(Map.of("color", "gray"), Optional.empty(), 5);
+        assertEquals(match.ignored(), List.of("color"));
         PartMatcher.Next next = match.next().orElseThrow();
         assertTrue(List.of("width-mm", "diameter-mm", "bore-mm").contains(next.spec()), next.toString());
         assertTrue(next.expectedGainBits() > 0.9 && next.values().size() > 1, next.toString());

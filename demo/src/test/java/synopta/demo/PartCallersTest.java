@@ -52,7 +52,7 @@ public class PartCallersTest {
         Clock clock = Clock.systemUTC();
         finder = new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, clock);
         counter = new Counter(
-                catalog, () -> reader, packs, finder, () -> HouseSettings.USUAL, DemoCatalog.CURRENCY, clock);
+                catalog, () -> reader, packs, finder, () -> HouseSettings.USUAL, () -> DemoCatalog.CURRENCY, clock);
     }
 
     @DataProvider
@@ -105,7 +105,7 @@ public class PartCallersTest {
     @Test
     public void aPartThatWasStruckOutIsNotSold() {
         CaseInput plain = CaseInput.of("th7820w QV-1183");
-        CaseInput struck = new CaseInput(
+        CaseInput excluded = new CaseInput(
                 plain.line(),
                 plain.model(),
                 plain.appliance(),
@@ -115,14 +115,14 @@ public class PartCallersTest {
                 plain.findings(),
                 plain.readings(),
                 Set.of("part:QV1183"),
-                plain.picked(),
-                plain.dropped(),
+                plain.selected(),
+                plain.deselected(),
                 plain.serial(),
                 plain.platform(),
-                plain.looked(),
+                plain.inspected(),
                 plain.person(),
                 Shopping.AS_IT_COMES);
-        assertEquals(counter.work(struck).needs(), List.of());
+        assertEquals(counter.work(excluded).needs(), List.of());
         assertEquals(counter.work(plain).needs().size(), 1);
     }
 

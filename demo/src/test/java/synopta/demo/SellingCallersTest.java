@@ -59,10 +59,10 @@ public class SellingCallersTest {
     private Counter counter(HouseSettings rules) {
         Clock clock = Clock.systemUTC();
         FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
-        return new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalog.CURRENCY, clock);
+        return new Counter(catalog, () -> reader, packs, finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
     }
 
-    private static CaseInput draft(String line, Set<String> picked, Shopping shopping) {
+    private static CaseInput draft(String line, Set<String> selected, Shopping shopping) {
         return new CaseInput(
                 line,
                 Optional.empty(),
@@ -73,12 +73,12 @@ public class SellingCallersTest {
                 List.of(),
                 List.of(),
                 Set.of(),
-                picked,
+                selected,
                 Set.of(),
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                Finding.Who.FITTER,
+                Finding.Who.TECHNICIAN,
                 shopping);
     }
 
@@ -169,7 +169,7 @@ public class SellingCallersTest {
     @Test
     public void aNineYearOldDryerHasAllThatWearsRenewedOrTheCheapestRepair() {
         CaseAssessment view = work("th7820w thumps, 9 yrs, everything that wears");
-        Purchase all = of(view, PlanOption.Kind.RENEW_EVERYTHING);
+        Purchase all = of(view, PlanOption.Kind.REPLACE_ALL);
         Purchase least = of(view, PlanOption.Kind.CHEAPEST_TODAY);
         assertEquals(all.undone(), List.of());
         assertEquals(bought(least), "1 QV-4410-K");

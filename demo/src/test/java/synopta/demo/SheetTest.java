@@ -48,6 +48,7 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.quantity.LengthUnit;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
@@ -67,7 +68,7 @@ import synopta.formats.knowledge.PackRejectedException;
 /** The sheet that leaves with the parts, and how machines are opened, with the packs that ship. */
 public class SheetTest {
     private static final String HOUSE = "Saltmarsh & Vane";
-    private final CaseService desk;
+    private final CaseService service;
     private final TeardownService opening;
     private HouseSettings rules = HouseSettings.USUAL;
 
@@ -78,10 +79,11 @@ public class SheetTest {
         TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
         Clock clock = Clock.systemUTC();
         FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
-        Counter counter = new Counter(catalog, () -> reader, packs, finder, () -> rules, DemoCatalog.CURRENCY, clock);
+        Counter counter =
+                new Counter(catalog, () -> reader, packs, finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
         CaseRepository none = null;
-        desk = new CaseService(none, counter, catalog, new HandoverPlanner(packs, catalog));
-        opening = new TeardownService(catalog, packs, finder, () -> rules, DemoCatalog.CURRENCY);
+        service = new CaseService(none, counter, catalog, new HandoverPlanner(packs, catalog));
+        opening = new TeardownService(catalog, packs, finder, () -> rules, () -> DemoCatalog.CURRENCY);
     }
 
     @AfterMethod
@@ -104,7 +106,7 @@ public class SheetTest {
                 OptionalInt.empty(),
                 CaseContent.Status.HANDED_OVER);
         Instant now = Instant.parse("2026-11-26T09:30:00Z");
-        return desk.sheet(new CaseRecord(31, now, 1, now, content, CaseSnapshot.UNTOLD), Optional.empty());
+        return service.sheet(new CaseRecord(31, now, 1, now, content, CaseSnapshot.UNTOLD));
     }
 
     /** A case, what was handed over, and words that must stand on the sheet. */
@@ -115,9 +117,9 @@ public class SheetTest {
                 "th7820w thumps, 8 yrs",
                 List.of("QV-4410-K"),
                 List.of(
-                        "Mains: Unplug it",
+                        "Line voltage: Unplug it",
                         "TH-7820-W",
-                        "5/16 in (7.94 mm) hex driver",
+                        "5/16 in (7.94 mm) nut driver",
                         "Lift out the drum",
                         "Every roller spins free")
             },
@@ -126,7 +128,7 @@ public class SheetTest {
                 List.of("QV-3120", "QV-3121"),
                 List.of(
                         "Stored charge: The capacitor can kill",
-                        "Qualified person only",
+                        "Licensed technician only",
                         "It stops when the door opens")
             },
             {"dw8202w door drops", List.of(), List.of("Case 31", "DW8202W", "Water: ")},
@@ -159,18 +161,18 @@ public class SheetTest {
 
     /** Schools, a line, a part, and words that stand on the sheet of one house and not on that of the other. */
     @DataProvider
-    Object[][] schools() {
+    Object[][] practices() {
         return new Object[][] {
             {new RepairPractices(false, true, true, false, true), "A drop of machine oil", "stays dry"},
             {
                 new RepairPractices(false, true, false, true, true),
-                "4 x triangle ring, renewed",
+                "4 x triangle ring, replaced",
                 "4 x triangle ring, kept"
             },
         };
     }
 
-    @Test(dataProvider = "schools")
+    @Test(dataProvider = "practices")
     public void aHouseOfAnotherSchoolHasItsOwnSteps(RepairPractices other, String usual, String here) {
         String before = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
         rules = HouseSettings.USUAL.with(other);
@@ -181,36 +183,38 @@ public class SheetTest {
 
     @Test
     public void aPartIsMeasuredBeforeItIsExchangedUnlessItWasOrTheHouseSwapsItUntested() {
-        String measure = "Measure the old one first. Thermal fuse, wires off: ohms across it: up to 2 Ω is good";
+        String measure =
+                "Test the old part first. Thermal fuse, wires disconnected: ohms across it: if it reads up to 2 Ω, it is good";
         Work untold = work("TH-7820-W", "thermal-fuse");
-        assertTrue(untold.exchanges().get(0).fitting().way().orElse("").contains(measure));
+        assertTrue(untold.replacements().get(0).fitting().way().orElse("").contains(measure));
         assertTrue(untold.tools().contains("meter, CAT III 600 V"));
         String told = SheetText.plain(HOUSE, sheet("th7820w thermal fuse reads OL"));
-        assertTrue(told.contains("Exchange thermal fuse") && !told.contains("Measure the old one"), told);
+        assertTrue(told.contains("Replace thermal fuse") && !told.contains("Test the old part"), told);
         rules = HouseSettings.USUAL.with(new RepairPractices(false, true, true, true, false));
         Work swapped = work("TH-7820-W", "thermal-fuse");
-        assertFalse(swapped.exchanges().get(0).fitting().way().orElse("").contains("Measure"));
+        assertFalse(swapped.replacements().get(0).fitting().way().orElse("").contains("Test the old part"));
         assertTrue(swapped.minutes() < untold.minutes());
     }
 
     @Test
     public void sizesAreToldInBothUnitsAndTheBranchIsReachedByItsOwnWords() {
         RepairSheet sheet = sheet("th7820w thumps", "QV-4410");
-        assertTrue(SheetText.plain(HOUSE, sheet).contains("5/16 in (7.94 mm) hex driver"));
+        assertTrue(SheetText.plain(HOUSE, sheet).contains("5/16 in (7.94 mm) nut driver"));
         HouseSettings usual = HouseSettings.USUAL;
         BranchContacts contacts = new BranchContacts("ask at the desk", Map.of("Staithe", "at the quay, until five"));
         rules = new HouseSettings(
-                usual.schools(),
+                usual.practices(),
                 usual.hourCents(),
-                usual.visitCents(),
+                usual.returnTripCents(),
                 usual.horizonYears(),
                 usual.taxPercent(),
                 usual.taxIncluded(),
                 usual.quoteDays(),
-                false,
+                LengthUnit.INCH,
+                usual.region(),
                 contacts);
         String plain = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
-        assertTrue(plain.contains("5/16 in hex driver") && plain.contains("5 to 25 mm (0.197 to 0.984 in)"), plain);
+        assertTrue(plain.contains("5/16 in nut driver") && plain.contains("5 to 25 mm (0.197 to 0.984 in)"), plain);
         assertTrue(plain.contains("ask at the desk"), plain);
         assertEquals(contacts.of(Optional.of("Staithe")), "at the quay, until five");
         assertEquals(contacts.of(Optional.of("Upland")), "ask at the desk");
@@ -255,7 +259,7 @@ public class SheetTest {
         assertEquals(both.effort(), Optional.of("drum"));
         Work inside = work("TM-2205-B", "hv-capacitor");
         assertTrue(inside.hazards().contains(Hazard.STORED_CHARGE));
-        assertEquals(inside.effort(), Optional.of("inside, qualified person only"));
+        assertEquals(inside.effort(), Optional.of("inside, licensed technician only"));
         assertEquals(work("DW8202W", "drain-pump").persons(), 2, "it is tipped by two");
     }
 

@@ -51,7 +51,7 @@ public class CallersTest extends Browser {
     public void aGasDryerThatHumsAndDoesNotTurn() {
         caller("dg74082 gas dryer hums but won't turn");
         assertThat(region("Machine")).containsText("DG7-4082W");
-        assertThat(region("Machine")).containsText("mains gas");
+        assertThat(region("Machine")).containsText("natural gas");
         assertThat(region("Cautions")).containsText("Shut the gas valve first");
         Locator question = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"));
         assertThat(question).containsText("how does the drum turn by hand");

@@ -29,7 +29,7 @@ public class CatalogTest extends Browser {
     }
 
     private void choose(Path zip) {
-        page.getByLabel("Choose a zip of the catalogue").setInputFiles(zip);
+        page.getByLabel("Choose a zip of the catalog").setInputFiles(zip);
     }
 
     @Test
@@ -37,8 +37,8 @@ public class CatalogTest extends Browser {
         at("/shelf");
         assertThat(region("Take out")).containsText("399");
         Download whole = page.waitForDownload(
-                () -> page.getByText("The whole catalogue (zip)").click());
-        Path kept = Files.createTempFile("catalogue", ".zip");
+                () -> page.getByText("The whole catalog (zip)").click());
+        Path kept = Files.createTempFile("catalog", ".zip");
         whole.saveAs(kept);
         choose(kept);
         assertThat(region("Bring in")).containsText("is sound");
@@ -50,7 +50,7 @@ public class CatalogTest extends Browser {
     @Test
     public void faultsStandInATableAndCanBeTakenAway() throws IOException {
         at("/shelf");
-        choose(zip("prices.csv", "part,price,currency,colour\nQV-1183,cheap,EUR,red\n=QV-9,1.00,EUR,red\n"));
+        choose(zip("prices.csv", "part,price,currency,color\nQV-1183,cheap,USD,red\n=QV-9,1.00,USD,red\n"));
         assertThat(region("Bring in")).containsText("(cheap) must be a number such as 18.40");
         assertThat(region("Bring in")).containsText("Passed over: 1");
         assertThat(button("Put it in place")).hasCount(0);
@@ -63,7 +63,7 @@ public class CatalogTest extends Browser {
     }
 
     @Test
-    public void theCatalogueIsLookedOverAndASlipLeadsToItsMachine() {
+    public void theCatalogIsLookedOverAndASlipLeadsToItsMachine() {
         at("/shelf");
         button("Look for what is probably not meant").click();
         assertThat(region("Look it over")).containsText("Parts no machine uses");
@@ -92,6 +92,6 @@ public class CatalogTest extends Browser {
     @Test
     public void anAddressWithoutAMachineSaysWhatToDo() {
         at("/machines/NOSUCHTHING");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("No model NOSUCHTHING is in the catalogue");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("No model NOSUCHTHING is in the catalog");
     }
 }

@@ -55,7 +55,7 @@ public class DrawingsTest extends Browser {
                 .getByRole(AriaRole.BUTTON);
         assertThat(stages.first()).isVisible();
         int named = 0;
-        Locator gas = button("mains gas");
+        Locator gas = button("natural gas");
         int fuels = gas.count() + 1;
         for (int fuel = 0; fuel < fuels; fuel++) {
             if (fuel == 1) {

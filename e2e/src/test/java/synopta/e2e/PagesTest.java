@@ -211,7 +211,7 @@ public class PagesTest extends Browser {
         page.keyboard().press("u");
         assertThat(region("Known")).containsText("9 years old");
         page.keyboard().press("3");
-        assertThat(region("Known")).containsText("asked: nobody knows");
+        assertThat(region("Known")).containsText("answered: not known");
         assertThat(question.locator(".ask")).not().hasText(first);
     }
 

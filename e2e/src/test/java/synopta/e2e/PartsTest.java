@@ -30,7 +30,7 @@ public class PartsTest extends Browser {
         page.keyboard().press("Enter");
         assertThat(region("Part")).containsText("replaced");
         assertThat(region("Succession")).containsText("Today: QV-1322 with QV-1325-K: drill the upper hole to 5 mm.");
-        assertThat(region("Succession")).containsText("together, drops in");
+        assertThat(region("Succession")).containsText("together, drop-in");
         assertThat(region("Where used")).containsText("TH-7820-W");
         assertAccessible();
         Download csv = page.waitForDownload(() -> link("CSV").click());

@@ -129,7 +129,7 @@ public class Screenshots extends Browser {
     }
 
     @Test
-    public void theCatalogue() throws IOException {
+    public void theCatalog() throws IOException {
         at("/machines/TH7820W");
         page.getByLabel("Model number").fill("th 78");
         assertThat(region("Under other brands")).containsText("DE7-4082W");
@@ -137,7 +137,7 @@ public class Screenshots extends Browser {
         picture("machines");
 
         at("/shelf");
-        page.getByLabel("Choose a zip of the catalogue").setInputFiles(faulty());
+        page.getByLabel("Choose a zip of the catalog").setInputFiles(faulty());
         assertThat(region("Bring in")).containsText("cannot be put in place");
         button("Look for what is probably not meant").click();
         assertThat(region("Look it over")).containsText("Parts no machine uses");
@@ -151,7 +151,7 @@ public class Screenshots extends Browser {
                 ZipOutputStream packed = new ZipOutputStream(out)) {
             packed.putNextEntry(new ZipEntry("prices.csv"));
             packed.write(
-                    "part,price,currency\nQV-1183,14.50,EUR\nQV-3120,\"3,10\",EUR\nQV-3121,5.80,euro\nqv3121,,EUR\n"
+                    "part,price,currency\nQV-1183,14.50,USD\nQV-3120,\"3,10\",USD\nQV-3121,5.80,euro\nqv3121,,USD\n"
                             .getBytes(StandardCharsets.UTF_8));
         }
         return zip;

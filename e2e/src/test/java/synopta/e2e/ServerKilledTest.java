@@ -89,7 +89,7 @@ public class ServerKilledTest {
     }
 
     @Test
-    public void theOldCatalogueIsWholeAfterTheServerWasKilledInTheMiddleOfAnImport() throws Exception {
+    public void theOldCatalogIsWholeAfterTheServerWasKilledInTheMiddleOfAnImport() throws Exception {
         Path data = Files.createTempDirectory("killed");
         Path zip = Files.createTempFile("big", ".zip");
         try (OutputStream out = Files.newOutputStream(zip)) {

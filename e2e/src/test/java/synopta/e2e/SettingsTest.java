@@ -14,7 +14,7 @@ public class SettingsTest extends Browser {
     public void asUsual() {
         context.request()
                 .put(
-                        address + "/api/house-rules",
+                        address + "/api/settings",
                         RequestOptions.create()
                                 .setHeader("Content-Type", "application/json")
                                 .setData(
@@ -56,14 +56,14 @@ public class SettingsTest extends Browser {
         page.getByLabel("How the house is reached").press("Enter");
         page.getByLabel("Staithe, where it has its own").fill("at the quay, until five");
         page.getByLabel("Staithe, where it has its own").press("Enter");
-        Locator inches = page.getByLabel("Sizes in millimetres are told in inches too");
+        Locator inches = page.getByLabel("Sizes in millimeters are told in inches too");
         inches.check();
         assertThat(inches).isChecked();
         Locator sheet = handedOver("th7820w thumps, 8 yrs");
         assertThat(sheet).containsText("Saltmarsh & Vane, Staithe, at the quay, until five");
         assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
         page.keyboard().press("u");
-        assertThat(sheet).containsText("5/16 in (7.94 mm) hex driver");
+        assertThat(sheet).containsText("5/16 in (7.94 mm) nut driver");
         assertAccessible();
     }
 }

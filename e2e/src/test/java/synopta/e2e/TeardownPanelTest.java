@@ -23,7 +23,7 @@ public class TeardownPanelTest extends Browser {
         page.keyboard().press("d");
         Locator takes = region("What it takes");
         assertThat(takes).containsText("give or take");
-        assertThat(takes).containsText("5/16 in hex driver");
+        assertThat(takes).containsText("5/16 in nut driver");
         assertThat(takes).containsText("Lift out the drum");
         assertThat(takes).containsText("What lies open besides");
         assertThat(takes).containsText("pays from");
@@ -42,7 +42,7 @@ public class TeardownPanelTest extends Browser {
         assertThat(sheet).containsText("QV-4410-K");
         assertThat(sheet).containsText("Every roller spins free by hand.");
         assertThat(sheet).containsText("snap-ring pliers");
-        assertThat(sheet).containsText("5/16 in (7.94 mm) hex driver");
+        assertThat(sheet).containsText("5/16 in (7.94 mm) nut driver");
         page.keyboard().press("u");
         assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
         assertAccessible();

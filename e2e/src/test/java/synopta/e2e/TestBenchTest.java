@@ -68,11 +68,11 @@ public class TestBenchTest extends Browser {
         assertThat(outcome()).containsText("fit");
         assertAccessible();
         page.getByLabel("Out of model").fill("NOSUCH");
-        assertThat(outcome()).containsText("No model NOSUCH is in the catalogue");
+        assertThat(outcome()).containsText("No model NOSUCH is in the catalog");
     }
 
     @Test
-    public void aMeterIsPractisedOnAPartThatTellsItsConditionWhenAsked() {
+    public void aMeterIsPracticedOnAPartThatTellsItsConditionWhenAsked() {
         at("/bench/meter");
         page.getByLabel("What is read").selectOption("heater-coil-ohms");
         Locator display = page.getByLabel("The meter shows");
@@ -98,16 +98,16 @@ public class TestBenchTest extends Browser {
 
     /** Leads are moved with the keyboard alone until an open part is at hand; its reading then counts in the case. */
     @Test
-    public void aReadingOfThePractiseMeterMovesTheSuspectsOfTheCase() {
+    public void aReadingOfThePracticeMeterMovesTheSuspectsOfTheCase() {
         caller("oven, broil dead, bake fine");
-        Locator practise = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("practise"));
-        for (int i = 0; i < 12 && !practise.isVisible(); i++) {
+        Locator practice = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("practice"));
+        for (int i = 0; i < 12 && !practice.isVisible(); i++) {
             page.keyboard().press("n");
             page.waitForTimeout(150);
         }
         Locator suspects = page.getByLabel("Suspects");
         String before = suspects.textContent();
-        practise.focus();
+        practice.focus();
         page.keyboard().press("Enter");
         Locator meter = page.getByRole(AriaRole.DIALOG);
         Locator display = meter.getByLabel("The meter shows");

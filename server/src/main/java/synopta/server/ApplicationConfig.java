@@ -21,7 +21,9 @@ import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.CatalogRepository;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.PriceCurrency;
 import synopta.core.catalog.Sheet;
 import synopta.core.counter.Counter;
 import synopta.core.fit.FitFinder;
@@ -29,6 +31,7 @@ import synopta.core.fit.PartDetails;
 import synopta.core.fit.Specifications;
 import synopta.core.fit.WhereUsed;
 import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.SettingsRepository;
 import synopta.core.order.OrderService;
 import synopta.core.order.QuoteRepository;
 import synopta.core.order.QuoteService;
@@ -42,15 +45,15 @@ import synopta.core.review.LearningService;
 import synopta.core.review.OutcomeService;
 import synopta.core.sale.TeardownService;
 import synopta.demo.DemoCatalog;
+import synopta.demo.DemoSettings;
 import synopta.demo.DemoYear;
 import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRejectedException;
 import synopta.server.catalog.ImportService;
 import synopta.server.order.SimulatedSupplier;
+import synopta.server.settings.BackupWriter;
 import synopta.store.Store;
-import synopta.store.catalog.CatalogStore;
-import synopta.store.settings.SettingsStore;
 
 /** Puts the rooms of the core together over one data folder. */
 @Configuration
@@ -68,13 +71,19 @@ class ApplicationConfig {
         Store store = Store.inFolder(folder);
         if (demo && store.catalogStore().count(Sheet.MODELS) == 0) {
             store.catalogStore().replace(DemoCatalog.of(DEMO_SEED, DemoCatalog.MODELS));
+            store.house().choose(DemoSettings.SETTINGS);
         }
         return store;
     }
 
     @Bean
-    CatalogStore catalog(Store store) {
+    CatalogRepository catalog(Store store) {
         return store.catalogStore();
+    }
+
+    @Bean
+    BackupWriter backups(Store store) {
+        return store::backUp;
     }
 
     @Bean
@@ -83,10 +92,10 @@ class ApplicationConfig {
     }
 
     @Bean
-    KnowledgeService packs(@Value("${synopta.knowledge}") Path folder, ParameterRepository learnt) throws IOException {
+    KnowledgeService packs(@Value("${synopta.knowledge}") Path folder, ParameterRepository learned) throws IOException {
         PackReader.Loaded loaded = PackReader.folder(folder);
-        loaded.refused().forEach(refused -> LOG.warn("A knowledge pack was refused and is left out.\n{}", refused));
-        ParameterOverrides layer = learnt.last()
+        loaded.refused().forEach(refused -> LOG.warn("A knowledge pack has faults and was not loaded.\n{}", refused));
+        ParameterOverrides layer = learned.last()
                 .map(ParameterRepository.Version::layer)
                 .orElseGet(() -> new ParameterOverrides(List.of()));
         return new KnowledgeService(loaded.packs(), loaded.refused(), layer);
@@ -99,13 +108,18 @@ class ApplicationConfig {
     }
 
     @Bean
-    ImportService intake(CatalogStore catalogue, TagReaders readers) {
-        return new ImportService(catalogue, readers::refresh);
+    ImportService importService(CatalogRepository catalog, TagReaders readers) {
+        return new ImportService(catalog, readers::refresh);
     }
 
     @Bean
-    SettingsStore houseRules(Store store) {
+    SettingsRepository settings(Store store) {
         return store.house();
+    }
+
+    @Bean
+    PriceCurrency priceCurrency(Catalog catalog, SettingsRepository settings) {
+        return new PriceCurrency(catalog, () -> settings.get().region().currency());
     }
 
     @Bean
@@ -114,22 +128,22 @@ class ApplicationConfig {
     }
 
     @Bean
-    FitFinder fitFinder(Catalog catalog, Specifications specifications, SettingsStore rules, Clock clock) {
+    FitFinder fitFinder(Catalog catalog, Specifications specifications, SettingsRepository rules, Clock clock) {
         return new FitFinder(catalog, specifications, rules, clock);
     }
 
     @Bean
-    WhereUsed whereUsed(Catalog catalog, SettingsStore rules) {
+    WhereUsed whereUsed(Catalog catalog, SettingsRepository rules) {
         return new WhereUsed(catalog, rules);
     }
 
     @Bean
-    PartDetails partBook(Catalog catalog, Specifications specifications, SettingsStore rules) {
+    PartDetails partBook(Catalog catalog, Specifications specifications, SettingsRepository rules) {
         return new PartDetails(catalog, specifications, rules);
     }
 
     @Bean
-    BasketPlanner basketPlanner(Catalog catalog, @Value("${synopta.currency}") String currency) {
+    BasketPlanner basketPlanner(Catalog catalog, PriceCurrency currency) {
         return new BasketPlanner(catalog, currency);
     }
 
@@ -144,11 +158,11 @@ class ApplicationConfig {
             TagReaders readers,
             KnowledgeService packs,
             FitFinder finder,
-            SettingsStore rules,
-            @Value("${synopta.currency}") String currency,
+            SettingsRepository rules,
+            PriceCurrency currency,
             Clock clock) {
         Counter counter = new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
-        packs.told(counter::know);
+        packs.subscribe(counter::use);
         return counter;
     }
 
@@ -159,7 +173,7 @@ class ApplicationConfig {
 
     @Bean
     ReservationRepository promiseLog(Store store) {
-        return store.promises();
+        return store.reservations();
     }
 
     @Bean
@@ -169,11 +183,7 @@ class ApplicationConfig {
 
     @Bean
     QuoteService quoteDesk(
-            Catalog catalog,
-            QuoteRepository log,
-            SettingsStore rules,
-            Clock clock,
-            @Value("${synopta.currency}") String currency) {
+            Catalog catalog, QuoteRepository log, SettingsRepository rules, Clock clock, PriceCurrency currency) {
         return new QuoteService(catalog, log, rules, clock, currency);
     }
 
@@ -187,11 +197,11 @@ class ApplicationConfig {
             Catalog catalog,
             KnowledgeService packs,
             FitFinder finder,
-            SettingsStore rules,
-            @Value("${synopta.currency}") String currency) {
-        TeardownService desk = new TeardownService(catalog, packs.all(), finder, rules, currency);
-        packs.told(desk::know);
-        return desk;
+            SettingsRepository rules,
+            PriceCurrency currency) {
+        TeardownService service = new TeardownService(catalog, packs.all(), finder, rules, currency);
+        packs.subscribe(service::use);
+        return service;
     }
 
     @Bean
@@ -211,7 +221,7 @@ class ApplicationConfig {
 
     @Bean
     ParameterRepository learntLog(Store store) {
-        return store.learnt();
+        return store.learned();
     }
 
     @Bean
@@ -221,8 +231,8 @@ class ApplicationConfig {
             Catalog catalog,
             CaseRepository cases,
             OutcomeRepository outcomes,
-            ParameterRepository learnt) {
-        return new LearningService(packs.shipped(), readers.shipped(), catalog, cases, outcomes, learnt);
+            ParameterRepository learned) {
+        return new LearningService(packs.shipped(), readers.shipped(), catalog, cases, outcomes, learned);
     }
 
     /** The demo's year of cases, before the house opens, where there is none yet. */
@@ -231,7 +241,7 @@ class ApplicationConfig {
             @Value("${synopta.history}") int wanted,
             Catalog catalog,
             CaseRepository cases,
-            OutcomeService desk,
+            OutcomeService service,
             KnowledgeService packs,
             Store store,
             Clock clock) {
@@ -242,7 +252,7 @@ class ApplicationConfig {
                 LocalDate yesterday =
                         LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
                 store.together(() ->
-                        DemoYear.write(catalog, models, packs.shipped(), cases, desk, DEMO_SEED, wanted, yesterday));
+                        DemoYear.write(catalog, models, packs.shipped(), cases, service, DEMO_SEED, wanted, yesterday));
             }
         };
     }

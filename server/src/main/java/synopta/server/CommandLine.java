@@ -22,7 +22,7 @@ import synopta.store.Backup;
 import synopta.store.Store;
 
 /**
- * What the one script does without serving: taking a catalogue into a data folder, generating one to try, copying a data
+ * What the one script does without serving: taking a catalog into a data folder, generating one to try, copying a data
  * folder and putting the copy back.
  */
 public final class CommandLine {
@@ -48,15 +48,15 @@ public final class CommandLine {
     /** Copies a data folder into a new file, while it is served too; says what came of it, and whether it was done. */
     static boolean copied(Path data, Path copy, PrintStream out) throws IOException, InterruptedException {
         if (!Backup.isKeptIn(data)) {
-            out.printf("Nothing is kept in %s. Name the folder that Synopta serves.%n", data);
+            out.printf("There is no data in %s. Name the folder that Synopta serves.%n", data);
             return false;
         }
         if (Files.exists(copy)) {
-            out.printf("There is a %s already; it stays as it is. Name another file.%n", copy);
+            out.printf("%s exists already and was not changed. Name another file.%n", copy);
             return false;
         }
         if (!Files.isDirectory(copy.toAbsolutePath().getParent())) {
-            out.printf("There is no folder for %s. Make it, or name another file.%n", copy);
+            out.printf("The folder of %s does not exist. Create it, or name another file.%n", copy);
             return false;
         }
         Path part = copy.resolveSibling(copy.getFileName() + ".part");
@@ -68,10 +68,10 @@ public final class CommandLine {
                 }
             }
             Files.move(part, copy);
-            out.printf("%s holds all that is kept in %s.%n", copy, data);
+            out.printf("%s is a backup of %s.%n", copy, data);
             return true;
         } catch (Store.Unusable e) {
-            out.println(e.getMessage() + ". If Synopta is serving it, stop that first.");
+            out.println(e.getMessage() + ". If Synopta is serving it, stop it first.");
             return false;
         } finally {
             Files.deleteIfExists(part);
@@ -82,14 +82,14 @@ public final class CommandLine {
     static boolean restored(Path copy, Path data, PrintStream out) throws IOException {
         try {
             Backup.restore(copy, data);
-            out.printf("%s holds what was copied. Start with ./synopta serve --data %s%n", data, data);
+            out.printf("The backup was restored to %s. Start with ./synopta serve --data %s%n", data, data);
             return true;
         } catch (NoSuchFileException e) {
-            out.printf("There is no file %s.%n", copy);
+            out.printf("File %s does not exist. Check the path.%n", copy);
         } catch (FileAlreadyExistsException e) {
-            out.printf("Something is kept in %s already; it stays as it is. Name an empty folder.%n", data);
+            out.printf("%s is not empty and was not changed. Name an empty folder.%n", data);
         } catch (ZipException | IllegalArgumentException | Store.Unusable e) {
-            out.printf("%s is no copy that can be put back: %s%n", copy, e.getMessage());
+            out.printf("%s cannot be restored: %s%n", copy, e.getMessage());
         }
         return false;
     }
@@ -97,14 +97,14 @@ public final class CommandLine {
     /** Takes a folder or zip into a data folder; says what came of it, and whether it was taken. */
     static boolean taken(Path source, Path data, PrintStream out) throws IOException {
         if (!Files.exists(source)) {
-            out.printf("There is no folder or zip %s.%n", source);
+            out.printf("Folder or zip %s does not exist. Check the path.%n", source);
             return false;
         }
         try (Store store = Store.inFolder(Files.createDirectories(data))) {
             ImportService.Outcome outcome = new ImportService(store.catalogStore(), () -> {})
                     .take(source, false)
                     .orElseThrow();
-            print("Passed over", outcome.warnings(), out);
+            print("Ignored", outcome.warnings(), out);
             if (!outcome.faults().isEmpty()) {
                 out.printf("Nothing was changed: %d faults.%n", outcome.faults().size());
                 print("Fault", outcome.faults(), out);
@@ -113,7 +113,7 @@ public final class CommandLine {
             outcome.rows().forEach((file, rows) -> out.printf("%,12d rows of %s%n", rows, file));
             return true;
         } catch (Store.Unusable e) {
-            out.println(e.getMessage() + ". If Synopta is serving it, stop that first or use the Shelf.");
+            out.println(e.getMessage() + ". If Synopta is serving it, stop it first, or import under Catalog.");
             return false;
         }
     }
@@ -128,7 +128,7 @@ public final class CommandLine {
         }
     }
 
-    /** Writes an invented catalogue of so many models; whether it did. */
+    /** Writes an invented catalog of so many models; whether it did. */
     static boolean generated(String models, Path folder, PrintStream out) throws IOException {
         if (!models.matches("[0-9]{1,7}") || Integer.parseInt(models) < 1 || Integer.parseInt(models) > MOST_MODELS) {
             out.printf("--models (%s) must be a whole number from 1 to %d.%n", models, MOST_MODELS);
@@ -137,7 +137,7 @@ public final class CommandLine {
         CatalogTables tables = DemoCatalog.of(SEED, Integer.parseInt(models));
         CatalogWriter.folder(new InMemoryCatalog(tables), folder);
         out.printf(
-                "%,d models on %,d platforms, %,d parts and %,d fits are in %s.%n",
+                "Wrote %,d models on %,d platforms, %,d parts and %,d fits to %s.%n",
                 tables.models().size(),
                 tables.platforms().size(),
                 tables.parts().size(),

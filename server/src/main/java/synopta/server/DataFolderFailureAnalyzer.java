@@ -10,8 +10,8 @@ class DataFolderFailureAnalyzer extends AbstractFailureAnalyzer<Store.Unusable> 
     protected FailureAnalysis analyze(Throwable rootFailure, Store.Unusable cause) {
         return new FailureAnalysis(
                 cause.getMessage(),
-                "If another Synopta has it open, stop that one or name another folder with --data."
-                        + " If it may not be written, give yourself the right to.",
+                "If another Synopta has it open, stop that one, or name another folder with --data."
+                        + " If it cannot be written, change its permissions.",
                 cause);
     }
 }

@@ -10,7 +10,7 @@ class KnowledgeFailureAnalyzer extends AbstractFailureAnalyzer<PackRejectedExcep
     protected FailureAnalysis analyze(Throwable rootFailure, PackRejectedException cause) {
         return new FailureAnalysis(
                 cause.getMessage(),
-                "No tag can be read without it. Mend the file, or put back the one that came with the program.",
+                "Tags cannot be read without it. Correct the file, or restore the shipped one.",
                 cause);
     }
 }

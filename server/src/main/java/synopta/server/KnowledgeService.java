@@ -10,7 +10,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.ParameterOverrides;
 
-/** The knowledge packs that were found sound, with what was learnt over them, and what is wrong with the others. */
+/** The knowledge packs that were found sound, with what was learned over them, and what is wrong with the others. */
 public final class KnowledgeService {
     private final List<Pack> shipped;
     private final List<String> refused;
@@ -26,15 +26,15 @@ public final class KnowledgeService {
 
     /** From now on with this over the packs as they ship; every room is told. */
     public void learn(ParameterOverrides layer) {
-        Map<Appliance, Pack> learnt = new TreeMap<>();
-        shipped.forEach(pack -> learnt.put(pack.appliance(), layer.over(pack)));
-        packs = learnt;
+        Map<Appliance, Pack> learned = new TreeMap<>();
+        shipped.forEach(pack -> learned.put(pack.appliance(), layer.over(pack)));
+        packs = learned;
         this.layer = layer;
         rooms.forEach(room -> room.accept(all()));
     }
 
-    /** Tells a room whenever something was learnt. */
-    void told(Consumer<List<Pack>> room) {
+    /** Tells a room whenever something was learned. */
+    void subscribe(Consumer<List<Pack>> room) {
         rooms.add(room);
     }
 

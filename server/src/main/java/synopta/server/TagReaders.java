@@ -7,7 +7,7 @@ import synopta.core.tag.ConfusionTable;
 import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
 
-/** The reader of tags for the catalogue as it is, with what was learnt of reading tags. */
+/** The reader of tags for the catalog as it is, with what was learned of reading tags. */
 public final class TagReaders implements Supplier<TagReader> {
     private final Catalog catalog;
     private final KnowledgeService packs;
@@ -19,16 +19,16 @@ public final class TagReaders implements Supplier<TagReader> {
         this.packs = packs;
         this.confusion = confusion;
         refresh();
-        packs.told(learnt -> refresh());
+        packs.subscribe(learned -> refresh());
     }
 
-    /** Takes the catalogue and what was learnt anew; readings go on with the old reader meanwhile. */
+    /** Takes the catalog and what was learned anew; readings go on with the old reader meanwhile. */
     public void refresh() {
         ParameterOverrides layer = packs.layer();
         reader = new TagReader(catalog, layer.over(shipped()), layer::popularity);
     }
 
-    /** What is believed of characters before anything is learnt. */
+    /** What is believed of characters before anything is learned. */
     public ConfusionTable confusion() {
         return confusion;
     }

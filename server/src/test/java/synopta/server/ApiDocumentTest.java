@@ -68,9 +68,9 @@ public class ApiDocumentTest extends ServedTest {
                 .formatted(path.replace("/", "~1"), method);
         ObjectNode schema = strict.deepCopy();
         schema.setAll((ObjectNode) document.at(pointer));
-        JsonSchema promised =
+        JsonSchema reserved =
                 JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(schema.toString());
-        return promised.validate(answer.toString(), InputFormat.JSON).stream()
+        return reserved.validate(answer.toString(), InputFormat.JSON).stream()
                 .map(message -> "%s %s: %s".formatted(method, path, message))
                 .limit(5)
                 .toList();

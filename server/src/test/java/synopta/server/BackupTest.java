@@ -44,7 +44,7 @@ public class BackupTest extends ServedTest {
         try (Store store = Store.inFolder(folder.resolve("data"))) {
             for (long number : before) {
                 CaseRecord record = store.cases().find(number).orElseThrow();
-                assertEquals(record.content().draft().line(), "th7820w thumps");
+                assertEquals(record.content().input().line(), "th7820w thumps");
                 assertEquals(store.cases().revisions(number).size(), 1);
             }
             // Of what came meanwhile the copy has the first ones: it is of one moment.

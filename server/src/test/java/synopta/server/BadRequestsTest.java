@@ -39,7 +39,7 @@ public class BadRequestsTest extends ServedTest {
                 422,
                 "must be one of dryer"
             },
-            {"no appliance", "POST", "/api/diagnosis", "{\"complaint\":\"\"}", 422, "Which appliance"},
+            {"no appliance", "POST", "/api/diagnosis", "{\"complaint\":\"\"}", 422, "The appliance is not known"},
             {"an unknown model", "POST", "/api/diagnosis", "{\"model\":\"ZZ1\"}", 422, "Read the tag"},
             {"an age below nought", "POST", "/api/diagnosis", "{\"appliance\":\"dryer\",\"ageYears\":-1}", 422, "Age"},
             {
@@ -74,7 +74,7 @@ public class BadRequestsTest extends ServedTest {
                 "between 1"
             },
             {"an unknown part", "POST", "/api/cases", "{\"lines\":[{\"part\":\"NOPE\",\"quantity\":1}]}", 422, "NOPE"},
-            {"an unknown status", "POST", "/api/cases", "{\"status\":\"gone\"}", 422, "open or handed-over"},
+            {"an unknown status", "POST", "/api/cases", "{\"status\":\"gone\"}", 422, "open, handed-over"},
             {"a line too long", "POST", "/api/counter", "{\"line\":\"" + "x".repeat(20_001) + "\"}", 422, "line"},
             {"a body too large", "POST", "/api/counter", "{\"line\":\"" + "x".repeat(2_000_001) + "\"}", 413, "2 MB"},
             {"an unknown model's page", "GET", "/api/models/ZZ1", "", 404, "ZZ1"},

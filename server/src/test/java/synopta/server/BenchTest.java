@@ -92,7 +92,7 @@ public class BenchTest extends ServedTest {
         return new Object[][] {
             {"element", "{\"volts\":0,\"watts\":5400,\"ohms\":10}", "Rated voltage (0.0 V)"},
             {"element", "{\"volts\":240,\"ohms\":10}", "watts"},
-            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"lots\"}", "write ohms as"},
+            {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":\"lots\"}", "Enter ohms as"},
             {"element", "{\"volts\":240,\"watts\":5400,\"ohms\":-3}", "at least 0"},
             {"thermistor", "{\"r25Ohms\":10000,\"celsius\":25,\"ohms\":10000}", "or platinumOhmsAtZero"},
             {"orifice", "{\"gas\":\"electric\",\"inputBtuPerHour\":18000}", "natural-gas or lp"},
@@ -110,7 +110,7 @@ public class BenchTest extends ServedTest {
     }
 
     @Test
-    public void aMeterToPractiseWithReadsThePartThatWasShuffledAndTellsWhenAsked() {
+    public void aMeterToPracticeWithReadsThePartThatWasShuffledAndTellsWhenAsked() {
         String leads =
                 "{\"appliance\":\"dryer\",\"test\":\"heater-coil-ohms\",\"shuffles\":%d,\"red\":\"1\",\"black\":\"2\",\"reveal\":%s}";
         for (int shuffles = 0; shuffles < 12; shuffles++) {

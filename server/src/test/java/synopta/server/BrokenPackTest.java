@@ -16,7 +16,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** The application on a folder in which one pack is broken. */
+/** The application on a folder in which one pack is open. */
 public class BrokenPackTest {
     private final HttpClient client = HttpClient.newHttpClient();
 
@@ -24,7 +24,7 @@ public class BrokenPackTest {
         Path folder = Files.createTempDirectory("knowledge");
         Path shipped = ServedTest.ROOT.resolve("knowledge");
         Files.createDirectory(folder.resolve("tag"));
-        for (String file : new String[] {"dryer.json", "microwave.json", "tag/weights.json"}) {
+        for (String file : new String[] {"dryer.json", "microwave.json", "tag/edit-costs.json"}) {
             Files.copy(shipped.resolve(file), folder.resolve(file));
         }
         String range = Files.readString(shipped.resolve("range.json"));

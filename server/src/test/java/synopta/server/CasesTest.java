@@ -72,15 +72,15 @@ public class CasesTest {
                         .formatted(number));
         assertEquals(
                 get("/api/cases?q=quillfeather").body().at("/cases/0/number").asLong(), number);
-        assertFalse(text("/api/day-book/cases.csv?q=thumps").contains("55-0199"), "exports name nobody");
+        assertFalse(text("/api/case-exports/cases.csv?q=thumps").contains("55-0199"), "exports name nobody");
         assertEquals(
                 send("DELETE", "/api/cases/%d/customer".formatted(number), "").status(), 204);
         for (String place : List.of(
                 "/api/cases/" + number,
                 "/api/cases/%d/revisions".formatted(number),
                 "/api/cases/%d/sheet.txt".formatted(number),
-                "/api/day-book/cases.csv?q=thumps",
-                "/api/day-book/cases.json?q=thumps",
+                "/api/case-exports/cases.csv?q=thumps",
+                "/api/case-exports/cases.json?q=thumps",
                 "/api/quotes")) {
             assertFalse(text(place).contains("Quillfeather"), place);
         }
@@ -108,12 +108,12 @@ public class CasesTest {
         JsonNode choices = get(outcome).body().get("choices");
         String fault = choices.at("/0/fault").asString();
         assertTrue(choices.at("/0/probability").asDouble() > 0.5, "the likeliest first");
-        int before = get("/api/ledger").body().get("cases").asInt();
+        int before = get("/api/accuracy").body().get("cases").asInt();
         ServedTest.Answer told = send(
                 "PUT", outcome, "{\"fault\":\"%s\",\"fixed\":true,\"minutes\":50,\"by\":\"Tom\"}".formatted(fault));
         assertEquals(told.status(), 200, told.body().toString());
-        JsonNode ledger = get("/api/ledger").body();
-        assertEquals(ledger.get("cases").asInt(), before + 1);
+        JsonNode report = get("/api/accuracy").body();
+        assertEquals(report.get("cases").asInt(), before + 1);
         assertFalse(each(get("/api/follow-ups?days=0").body(), "number").contains("" + number));
         send(
                 "PUT",
@@ -121,14 +121,15 @@ public class CasesTest {
                 "{\"fault\":\"%s\",\"fixed\":false,\"returns\":[{\"part\":\"QV-1183\",\"quantity\":1,\"reason\":\"wrong-part\"}]}"
                         .formatted(fault));
         assertEquals(get(outcome).body().get("entries").size(), 2, "the first entry stays");
-        assertEquals(get("/api/ledger").body().get("cases").asInt(), before + 1, "a case counts once");
-        assertTrue(text("/api/ledger/returns.csv").contains("wrong-part,"));
-        assertTrue(text("/api/ledger/calibration.csv").startsWith("from,to,said,was,of,low,high"));
-        assertEquals(new String(bytes("/api/ledger/questions.xlsx"), 0, 2, StandardCharsets.US_ASCII), "PK");
-        assertEquals(get("/api/ledger/nothing.csv").status(), 404);
-        assertTrue(text("/api/day-book/cases.csv?q=" + number).contains("1 x QV-1183: wrong-part"));
+        assertEquals(get("/api/accuracy").body().get("cases").asInt(), before + 1, "a case counts once");
+        assertTrue(text("/api/accuracy/returns.csv").contains("wrong-part,"));
+        assertTrue(text("/api/accuracy/calibration.csv").startsWith("from,to,said,was,of,low,high"));
+        assertEquals(new String(bytes("/api/accuracy/questions.xlsx"), 0, 2, StandardCharsets.US_ASCII), "PK");
+        assertEquals(get("/api/accuracy/nothing.csv").status(), 404);
+        assertTrue(text("/api/case-exports/cases.csv?q=" + number).contains("1 x QV-1183: wrong-part"));
         String day = get("/api/cases/" + number).text("/createdAt").substring(0, 10);
-        assertEquals(new String(bytes("/api/day-book/day.pdf?day=" + day), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+        assertEquals(
+                new String(bytes("/api/case-exports/day.pdf?day=" + day), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
     }
 
     private static byte[] picture(String code) throws WriterException, IOException {
@@ -160,7 +161,7 @@ public class CasesTest {
     @DataProvider
     Object[][] wrongs() {
         return new Object[][] {
-            {"{\"fault\":\"warp-core\",\"fixed\":true}", "Take one of its suspects"},
+            {"{\"fault\":\"warp-core\",\"fixed\":true}", "Choose one of its faults"},
             {"{\"fixed\":true,\"minutes\":0}", "Minutes (0)"},
             {"{\"fixed\":false,\"returns\":[{\"part\":\"QV-1183\",\"quantity\":1,\"reason\":\"ugly\"}]}", "changed-mind"
             },
@@ -192,7 +193,7 @@ public class CasesTest {
     }
 
     private static JsonNode proposed(String kind, String subject) {
-        for (JsonNode proposal : get("/api/learning").body().get("proposals")) {
+        for (JsonNode proposal : get("/api/updates").body().get("proposals")) {
             if (proposal.get("kind").asString().equals(kind)
                     && proposal.get("subject").asString().equals(subject)) {
                 return proposal;
@@ -220,12 +221,12 @@ public class CasesTest {
         assertTrue(slip.get("appliance").isNull());
         String decide =
                 "{\"by\":\"Ada\",\"figures\":[{\"kind\":\"confusion\",\"appliance\":null,\"subject\":\"0|O\"}]}";
-        post("/api/learning/decline", decide);
+        post("/api/updates/decline", decide);
         assertEquals(proposed("confusion", "0|O").at("/declined/by").asString(), "Ada");
         assertEquals(sure(), before);
-        assertEquals(post("/api/learning/accept", decide).status(), 200, "a mind may be changed");
+        assertEquals(post("/api/updates/accept", decide).status(), 200, "a mind may be changed");
         assertTrue(sure() > before, "the house's own slip is taken for one");
-        post("/api/learning/back", "{\"by\":\"Ada\",\"version\":0}");
+        post("/api/updates/back", "{\"by\":\"Ada\",\"version\":0}");
         assertEquals(sure(), before);
     }
 
@@ -241,21 +242,21 @@ public class CasesTest {
         assertEquals(ofTheRoller(), before, "nothing changes by itself");
         String accept = "{\"by\":\"%s\",\"figures\":[{\"kind\":\"rate\",\"appliance\":\"dryer\",\"subject\":\"%s\"}]}";
         assertEquals(
-                post("/api/learning/accept", accept.formatted(" ", "rear-roller-worn"))
+                post("/api/updates/accept", accept.formatted(" ", "rear-roller-worn"))
                         .status(),
                 422);
         assertEquals(
-                post("/api/learning/accept", accept.formatted("Ada", "no-such")).status(), 422);
-        ServedTest.Answer accepted = post("/api/learning/accept", accept.formatted("Ada", "rear-roller-worn"));
+                post("/api/updates/accept", accept.formatted("Ada", "no-such")).status(), 422);
+        ServedTest.Answer accepted = post("/api/updates/accept", accept.formatted("Ada", "rear-roller-worn"));
         String version = accepted.text("/version");
         assertTrue(ofTheRoller() > before);
         JsonNode differing =
-                get("/api/learning/compare?first=0&second=" + version).body();
+                get("/api/updates/compare?first=0&second=" + version).body();
         assertEquals(each(differing, "subject"), List.of("rear-roller-worn"));
-        ServedTest.Answer back = post("/api/learning/back", "{\"by\":\"Ada\",\"version\":0}");
+        ServedTest.Answer back = post("/api/updates/back", "{\"by\":\"Ada\",\"version\":0}");
         assertEquals(back.text("/versions/%s/like".formatted(version)), "0", "the next version goes back");
         assertEquals(ofTheRoller(), before);
         assertEquals(
-                post("/api/learning/back", "{\"by\":\"Ada\",\"version\":99}").status(), 422);
+                post("/api/updates/back", "{\"by\":\"Ada\",\"version\":99}").status(), 422);
     }
 }

@@ -21,7 +21,7 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.testng.annotations.Test;
 
-/** The catalogue in and out over HTTP; every test leaves the catalogue as it was. */
+/** The catalog in and out over HTTP; every test leaves the catalog as it was. */
 public class CatalogTest extends ServedTest {
     private static Map<String, String> unzipped(byte[] zip) throws IOException {
         Map<String, String> files = new LinkedHashMap<>();
@@ -48,7 +48,7 @@ public class CatalogTest extends ServedTest {
         return bytes("/api/catalogue/export.zip");
     }
 
-    /** The catalogue with one file changed. */
+    /** The catalog with one file changed. */
     private static byte[] with(String file, UnaryOperator<String> change) throws IOException {
         Map<String, String> files = unzipped(exported());
         files.compute(file, (name, text) -> change.apply(text));
@@ -93,7 +93,7 @@ public class CatalogTest extends ServedTest {
         Answer refused = imported(cycle, false);
         assertEquals(refused.status(), 422);
         assertEquals(refused.type(), "application/problem+json");
-        assertTrue(refused.text("/detail").startsWith("Nothing was changed"), refused.text("/detail"));
+        assertTrue(refused.text("/detail").startsWith("Nothing was imported"), refused.text("/detail"));
         assertEquals(refused.text("/faults/0/file"), "supersessions.csv");
         assertTrue(refused.text("/faults/0/message").contains("QV-1180 → QV-1180-1 → QV-1183 → QV-1180"));
 
@@ -107,12 +107,12 @@ public class CatalogTest extends ServedTest {
     }
 
     @Test
-    public void whatIsNoCatalogueIsRefusedAndTheServerAnswersOn() throws Exception {
+    public void whatIsNoCatalogIsRefusedAndTheServerAnswersOn() throws Exception {
         Answer noZip = imported("no zip".getBytes(StandardCharsets.UTF_8), false);
         assertEquals(noZip.status(), 422);
-        assertTrue(noZip.text("/detail").contains("no zip that can be read"));
+        assertTrue(noZip.text("/detail").contains("not a readable zip"));
         Answer climbing = imported(zipped(Map.of("../../models.csv", "model")), false);
-        assertTrue(climbing.text("/detail").contains("leads out of the zip"), climbing.text("/detail"));
+        assertTrue(climbing.text("/detail").contains("path outside the zip"), climbing.text("/detail"));
         String noughts = "\0".repeat(40_000_000);
         assertTrue(imported(zipped(Map.of("fits.csv", noughts)), false)
                 .text("/detail")
@@ -146,7 +146,7 @@ public class CatalogTest extends ServedTest {
         assertEquals(new String(book, 0, 2, StandardCharsets.US_ASCII), "PK");
         Answer unknown = get("/api/catalogue/tables/nothing.csv");
         assertEquals(unknown.status(), 404);
-        assertTrue(unknown.text("/detail").contains("there are serial_schemes, brands"));
+        assertTrue(unknown.text("/detail").contains("Use one of serial_schemes, brands"));
         assertEquals(get("/api/catalogue").body().size(), 12);
         List<String> kinds = each(get("/api/catalogue/check").body(), "kind");
         assertTrue(kinds.contains("part-unused"), kinds.toString());
@@ -164,7 +164,7 @@ public class CatalogTest extends ServedTest {
                 post("/api/serial/decode", "{\"brand\":\"Halvorn\",\"serial\":\"7C-X04711\",\"model\":\"HV-4415-W\"}");
         assertTrue(of.body().get("dropped").size() > 0);
         Answer unreadable = post("/api/serial/decode", "{\"brand\":\"Halvorn\",\"serial\":\"7Z-X04711\"}");
-        assertTrue(unreadable.text("/unreadable").contains("Z is no code of a month"));
+        assertTrue(unreadable.text("/unreadable").contains("Z is not a month code"));
 
         Answer twins = get("/api/models/TH7820W/twins");
         assertTrue(each(twins.body().get("twins"), "brand").stream().allMatch("Orrinvale"::equals));
@@ -212,19 +212,19 @@ public class CatalogTest extends ServedTest {
         Answer open = post("/api/counter", "{\"line\":\"th6153k thumps\"}");
         assertTrue(each(open.body().get("constructions"), "platform").containsAll(List.of("Dunlin", "Dunlin Gas")));
         assertEquals(open.body().get("needs").size(), 0, "nothing is guessed in silence");
-        Answer gas = post("/api/counter", "{\"line\":\"th6153k thumps\",\"looked\":[\"fuel:gas\"]}");
+        Answer gas = post("/api/counter", "{\"line\":\"th6153k thumps\",\"inspected\":[\"fuel:gas\"]}");
         assertEquals(gas.text("/constructions/0/platform"), "Dunlin Gas");
         Answer chosen =
                 post("/api/counter", "{\"line\":\"th6153k thumps\",\"platform\":\"Dunlin\",\"fuel\":\"electric\"}");
         assertEquals(chosen.text("/platform"), "Dunlin");
         assertEquals(chosen.text("/needs/0/fit/verdict"), "fits");
-        assertTrue(chosen.text("/needs/0/fit/reasons/0").contains("the model itself is unlisted"));
+        assertTrue(chosen.text("/needs/0/fit/reasons/0").contains("the model itself is not in the catalog"));
         Answer kept = post(
                 "/api/cases",
-                "{\"line\":\"th6153k thumps\",\"platform\":\"Dunlin\",\"looked\":[\"fuel:gas\"],\"serial\":\"27V-P004711\"}");
+                "{\"line\":\"th6153k thumps\",\"platform\":\"Dunlin\",\"inspected\":[\"fuel:gas\"],\"serial\":\"27V-P004711\"}");
         Answer again = get("/api/cases/" + kept.text("/number"));
         assertEquals(again.text("/platform"), "Dunlin");
-        assertEquals(again.body().get("looked").toString(), "[\"fuel:gas\"]");
+        assertEquals(again.body().get("inspected").toString(), "[\"fuel:gas\"]");
         assertEquals(again.text("/serial"), "27V-P004711");
     }
 }

@@ -70,11 +70,11 @@ public class CommandLineTest {
         cells[2] = "NO-SUCH-PART";
         fits.set(20, String.join(",", cells));
         Files.write(files.resolve("fits.csv"), fits);
-        Files.writeString(files.resolve("prices.csv"), "part,price,currency,mood\nQV-1183,1.00,EUR,good\n");
+        Files.writeString(files.resolve("prices.csv"), "part,price,currency,mood\nQV-1183,1.00,USD,good\n");
         assertFalse(CommandLine.taken(files, data, out()));
         assertTrue(said().contains("Nothing was changed: 1 faults."), said());
-        assertTrue(said().contains("fits.csv, line 21: part (NOSUCHPART) is in no row of parts.csv"), said());
-        assertTrue(said().contains("Passed over: prices.csv, line 1: mood"), said());
+        assertTrue(said().contains("fits.csv, line 21: part (NOSUCHPART) is not in parts.csv"), said());
+        assertTrue(said().contains("Ignored: prices.csv, line 1: mood"), said());
         assertEquals(rows(Sheet.FITS), before);
         assertTrue(rows(Sheet.PRICES) > 1, "the prices stay too");
     }
@@ -82,7 +82,7 @@ public class CommandLineTest {
     @Test
     public void whatIsNotThereOrCannotBeOpenedIsSaid() throws IOException {
         assertFalse(CommandLine.taken(folder.resolve("nowhere"), data, out()));
-        assertTrue(said().contains("There is no folder or zip"), said());
+        assertTrue(said().contains("Folder or zip"), said());
         Path files = folder.resolve("files");
         CommandLine.generated("60", files, out());
         Files.createDirectories(data);
@@ -96,12 +96,12 @@ public class CommandLineTest {
         Path files = folder.resolve("files");
         Path copy = folder.resolve("copy.zip");
         assertFalse(CommandLine.copied(data, copy, out()));
-        assertTrue(said().contains("Nothing is kept in"), said());
+        assertTrue(said().contains("There is no data in"), said());
         CommandLine.generated("60", files, out());
         CommandLine.taken(files, data, out());
         long fits = rows(Sheet.FITS);
         assertFalse(CommandLine.copied(data, folder.resolve("nowhere").resolve("copy.zip"), out()));
-        assertTrue(said().contains("There is no folder for"), said());
+        assertTrue(said().contains("does not exist"), said());
         Files.write(data.resolve("serving"), List.of("http://127.0.0.1:9", "of a process that was killed"));
         assertTrue(CommandLine.copied(data, copy, out()), said());
         byte[] kept = Files.readAllBytes(copy);
@@ -132,8 +132,8 @@ public class CommandLineTest {
             out.write("no database".getBytes(StandardCharsets.UTF_8));
         }
         return new Object[][] {
-            {"a text", "no zip".getBytes(StandardCharsets.UTF_8), "has no synopta.mv.db in it"},
-            {"a catalogue", zip.toByteArray(), "has no synopta.mv.db in it"},
+            {"a text", "no zip".getBytes(StandardCharsets.UTF_8), "contains no synopta.mv.db"},
+            {"a catalog", zip.toByteArray(), "contains no synopta.mv.db"},
             {"a broken copy", broken.toByteArray(), "cannot be opened"},
         };
     }
@@ -146,7 +146,7 @@ public class CommandLineTest {
         assertTrue(said().contains(words), what + ": " + said());
         assertFalse(Files.exists(data.resolve("synopta.mv.db")), what);
         assertFalse(CommandLine.restored(folder.resolve("nowhere.zip"), data, out()));
-        assertTrue(said().contains("There is no file"), said());
+        assertTrue(said().contains("does not exist"), said());
     }
 
     @DataProvider

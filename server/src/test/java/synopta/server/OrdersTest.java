@@ -31,12 +31,12 @@ public class OrdersTest {
         assertEquals(written.status(), 201);
         String at = written.whole().headers().firstValue("Location").orElseThrow();
         assertEquals(get(at).body(), written.body());
-        assertEquals(written.text("/total"), "70.90");
-        assertEquals(written.text("/tax"), "9.25", "70.90 x 15/115 = 9.2478");
-        assertEquals(written.text("/taxRule"), "Tax is rounded once, on the sum, half up.");
-        assertEquals(written.text("/lines/0/part"), "QV-4410-K", "as the catalogue writes it");
+        assertEquals(written.text("/total"), "75.51");
+        assertEquals(written.text("/tax"), "4.61", "6.5 % of 70.90 is 4.6085");
+        assertEquals(written.text("/taxRule"), "Tax is rounded once, on the total, half up.");
+        assertEquals(written.text("/lines/0/part"), "QV-4410-K", "as the catalog writes it");
         String csv = new String(bytes(at + "/quote.csv"), StandardCharsets.UTF_8);
-        assertTrue(csv.contains("QV-1183,drum belt,2,14.50,29.00,EUR"), csv);
+        assertTrue(csv.contains("QV-1183,drum belt,2,14.50,29.00,USD"), csv);
         String pdf = new String(bytes(at + "/quote.pdf"), 0, 5, StandardCharsets.US_ASCII);
         assertEquals(pdf, "%PDF-");
         assertEquals(get("/api/quotes").text("/quotes/0/number"), written.text("/number"), "the newest comes first");
@@ -53,7 +53,7 @@ public class OrdersTest {
             {"/api/quotes", "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"QV-1180\",\"quantity\":1}]}", "no price"},
             {"/api/quotes", "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"QV-1183\",\"quantity\":0}]}", "quantity"},
             {
-                "/api/promises",
+                "/api/reservations",
                 "{\"branch\":\"Staithe\",\"lines\":[{\"part\":\"NOWHERE-1\",\"quantity\":1}]}",
                 "NOWHERE-1"
             },
@@ -97,7 +97,7 @@ public class OrdersTest {
         int left = free(part);
         assertTrue(left > 0, "the scenario has some");
         List<String> states = Stream.of(1, 2)
-                .map(counter -> CompletableFuture.supplyAsync(() -> post("/api/promises", wish(part, left, false))))
+                .map(counter -> CompletableFuture.supplyAsync(() -> post("/api/reservations", wish(part, left, false))))
                 .toList()
                 .stream()
                 .map(CompletableFuture::join)
@@ -106,27 +106,27 @@ public class OrdersTest {
                 .toList();
         assertEquals(states, List.of("gone", "reserved"));
         assertEquals(free(part), 0);
-        ServedTest.Answer third = post("/api/promises", wish(part, 1, false));
+        ServedTest.Answer third = post("/api/reservations", wish(part, 1, false));
         assertEquals(third.text("/outcomes/0/free"), "0");
-        assertTrue(third.text("/outcomes/0/said").contains("any more"), third.text("/outcomes/0/said"));
+        assertTrue(third.text("/outcomes/0/said").contains("Only 0 left"), third.text("/outcomes/0/said"));
     }
 
     @Test
     public void whateverTheSupplierDoesTheCounterGoesOnAndSaysSo() {
         assertEquals(send("PUT", "/api/supplier-feed", "{\"mode\":\"asleep\"}").status(), 422);
         send("PUT", "/api/supplier-feed", "{\"mode\":\"down\"}");
-        ServedTest.Answer down = post("/api/promises", wish("QV-1183", 9_000, true));
+        ServedTest.Answer down = post("/api/reservations", wish("QV-1183", 9_000, true));
         assertEquals(down.text("/outcomes/0/state"), "waiting");
-        assertTrue(down.text("/outcomes/0/said").contains("sent again by itself"));
+        assertTrue(down.text("/outcomes/0/said").contains("sent again automatically"));
         assertEquals(post("/api/counter", "{\"line\":\"th7820w thumps\"}").status(), 200);
         send("PUT", "/api/supplier-feed", "{\"mode\":\"slow\"}");
-        assertEquals(post("/api/promises", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "waiting");
+        assertEquals(post("/api/reservations", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "waiting");
         send("PUT", "/api/supplier-feed", "{\"mode\":\"out-of-stock\"}");
-        assertEquals(post("/api/promises", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "out-of-stock");
+        assertEquals(post("/api/reservations", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "out-of-stock");
         send("PUT", "/api/supplier-feed", "{\"mode\":\"up\"}");
-        ServedTest.Answer up = post("/api/promises", wish("QV-1183", 9_000, true));
+        ServedTest.Answer up = post("/api/reservations", wish("QV-1183", 9_000, true));
         assertEquals(up.text("/outcomes/0/state"), "ordered");
-        String refused = "/api/promises/" + up.text("/outcomes/0/number");
+        String refused = "/api/reservations/" + up.text("/outcomes/0/number");
         assertEquals(send("DELETE", refused, "").status(), 422, "what is ordered is for the supplier");
     }
 
@@ -134,15 +134,15 @@ public class OrdersTest {
     public void aReservationOfACaseIsListedAndTakenBack() {
         String asked = wish("QV-8701", 1, false).replace("\"order\"", "\"caseNumber\":77,\"order\"");
         int before = free("QV8701");
-        assertEquals(post("/api/promises", asked).text("/outcomes/0/state"), "reserved");
-        ServedTest.Answer mine = get("/api/promises?caseNumber=77");
+        assertEquals(post("/api/reservations", asked).text("/outcomes/0/state"), "reserved");
+        ServedTest.Answer mine = get("/api/reservations?caseNumber=77");
         assertEquals(free("QV8701"), before - 1);
         assertEquals(
-                send("DELETE", "/api/promises/" + mine.text("/outcomes/0/number"), "")
+                send("DELETE", "/api/reservations/" + mine.text("/outcomes/0/number"), "")
                         .text("/state"),
                 "released");
         assertEquals(free("QV8701"), before);
-        assertEquals(send("DELETE", "/api/promises/99999", "").status(), 404);
+        assertEquals(send("DELETE", "/api/reservations/99999", "").status(), 404);
     }
 
     /** The mean life of the pack, scale 14 and shape 2.2: 14 x gamma(1 + 1/2.2) = 12.3987, by hand. */

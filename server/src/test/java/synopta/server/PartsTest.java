@@ -90,9 +90,9 @@ public class PartsTest extends ServedTest {
     @Test
     public void whatMayStandInIsComparedByItsSpecifications() {
         Answer knob = get("/api/parts/QV6610/equivalents");
-        JsonNode grey = knob.body().get("equivalents").get(0);
-        assertEquals(grey.get("part").get("part").asString(), "CS-8810");
-        assertEquals(grey.get("allowed").asBoolean(), false, "only the specifications speak for it");
+        JsonNode gray = knob.body().get("equivalents").get(0);
+        assertEquals(gray.get("part").get("part").asString(), "CS-8810");
+        assertEquals(gray.get("allowed").asBoolean(), false, "only the specifications speak for it");
         Answer beside = get("/api/parts/QV6610/compare/CS8810");
         assertEquals(each(beside.body().get("specs"), "outcome"), List.of("does-not-matter", "same", "same"));
         Answer fit = post("/api/fit", "{\"model\":\"RE1524W\",\"part\":\"QV6610\"}");
@@ -132,14 +132,13 @@ public class PartsTest extends ServedTest {
         String rules = "{\"genuineOnly\":false}";
         String pair = "/api/parts?q=CS&limit=100";
         String other = get(pair).body().get(0).get("part").asString();
-        assertEquals(get("/api/house-rules").text("/genuineOnly"), "false");
+        assertEquals(get("/api/settings").text("/genuineOnly"), "false");
         int before = get("/api/parts/%s/models?limit=1".formatted(key(other)))
                 .body()
                 .get("models")
                 .size();
         try {
-            assertEquals(
-                    send("PUT", "/api/house-rules", "{\"genuineOnly\":true}").status(), 200);
+            assertEquals(send("PUT", "/api/settings", "{\"genuineOnly\":true}").status(), 200);
             assertEquals(
                     get("/api/parts/%s/models?limit=1".formatted(key(other)))
                             .body()
@@ -148,7 +147,7 @@ public class PartsTest extends ServedTest {
                     0);
             assertEquals(before, 1, other);
         } finally {
-            send("PUT", "/api/house-rules", rules);
+            send("PUT", "/api/settings", rules);
         }
         for (String wrong : List.of(
                 "{\"taxPercent\":\"-1\"}",
@@ -156,19 +155,20 @@ public class PartsTest extends ServedTest {
                 "{\"perHour\":\"1.234\"}",
                 "{\"horizonYears\":0}",
                 "{\"quoteDays\":9999}")) {
-            assertEquals(send("PUT", "/api/house-rules", wrong).status(), 422, wrong);
+            assertEquals(send("PUT", "/api/settings", wrong).status(), 422, wrong);
         }
-        assertEquals(get("/api/house-rules").text("/taxPercent"), "15", "nothing was changed");
+        assertEquals(get("/api/settings").text("/taxPercent"), "6.5", "nothing was changed");
     }
 
     @Test
     public void aBranchHasItsOwnWordsUntilTheyAreEmptied() {
-        String at = "/api/house-rules";
-        ServedTest.Answer kept = send("PUT", at, "{\"metric\":false,\"branchContacts\":{\"Staithe\":\"at the quay\"}}");
+        String at = "/api/settings";
+        ServedTest.Answer kept =
+                send("PUT", at, "{\"secondUnit\":\"inch\",\"branchContacts\":{\"Staithe\":\"at the quay\"}}");
         assertEquals(kept.text("/branchContacts/Staithe"), "at the quay");
         assertEquals(send("PUT", at, "{\"oilShafts\":false}").text("/branchContacts/Staithe"), "at the quay");
-        ServedTest.Answer usual =
-                send("PUT", at, "{\"metric\":true,\"oilShafts\":true,\"branchContacts\":{\"Staithe\":\" \"}}");
+        ServedTest.Answer usual = send(
+                "PUT", at, "{\"secondUnit\":\"millimeter\",\"oilShafts\":true,\"branchContacts\":{\"Staithe\":\" \"}}");
         assertEquals(usual.body().get("branchContacts").size(), 0);
         assertEquals(
                 send("PUT", at, "{\"contact\":\"%s\"}".formatted("x".repeat(201)))

@@ -22,7 +22,7 @@ public class TeardownTest {
         assertEquals(opened.status(), 200, opened.body().toString());
         assertTrue(each(opened.body().get("steps"), "step").contains("Take off the front panel with the door"));
         assertEquals(opened.body().get("minutes").asDouble(), 26.0, "4, 3, 6, 5 to open, 2 times 4 to exchange");
-        assertTrue(opened.body().get("tools").toString().contains("5/16 in hex driver"));
+        assertTrue(opened.body().get("tools").toString().contains("5/16 in nut driver"));
         var open = opened.body().get("whileOpen").get(0);
         assertEquals(
                 open.get("expectedSaving").asString().startsWith("-"),
@@ -34,7 +34,7 @@ public class TeardownTest {
     @DataProvider
     Object[][] wrongs() {
         return new Object[][] {
-            {"{\"slots\":[\"belt\"]}", "Name the model"},
+            {"{\"slots\":[\"belt\"]}", "Send the model"},
             {"{\"platform\":\"Nowhere\",\"slots\":[\"belt\"]}", "Platform (Nowhere)"},
             {"{\"platform\":\"Skerry\",\"slots\":[\"wing\"]}", "no place wing"},
             {"{\"platform\":\"Skerry\",\"slots\":[]}", "slots"},
@@ -53,18 +53,17 @@ public class TeardownTest {
     public void theSheetOfACaseIsPrintedReadAndTakenAsData() {
         ServedTest.Answer kept = post(
                 "/api/cases",
-                "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"saidTo\":\" the fitter \",\"status\":\"handed-over\","
+                "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"readTo\":\" the technician \",\"status\":\"handed-over\","
                         + "\"lines\":[{\"part\":\"QV-4410-K\",\"quantity\":1}]}");
         assertEquals(kept.status(), 201, kept.body().toString());
-        assertEquals(kept.text("/saidTo"), "the fitter");
+        assertEquals(kept.text("/readTo"), "the technician");
         String at = "/api/cases/" + kept.text("/number");
         assertEquals(new String(bytes(at + "/sheet.pdf"), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
         String text = new String(bytes(at + "/sheet.txt"), StandardCharsets.UTF_8);
-        assertTrue(text.contains("[ ] 1 x QV-4410-K") && text.contains("FIRST OF ALL"), text);
+        assertTrue(text.contains("[ ] 1 x QV-4410-K") && text.contains("READ FIRST"), text);
         ServedTest.Answer sheet = get(at + "/sheet");
         assertEquals(
-                each(sheet.body().get("sections"), "heading").subList(0, 2),
-                List.of("First of all", "What goes with it"));
+                each(sheet.body().get("sections"), "heading").subList(0, 2), List.of("Read first", "Handover notes"));
         assertEquals(get("/api/cases/99999/sheet").status(), 404);
     }
 }

@@ -41,7 +41,7 @@ public final class Backup {
             }
             if (entry == null) {
                 throw new IllegalArgumentException(
-                        "%s is no copy of a data folder: it has no %s in it. Name a file that ./synopta backup wrote."
+                        "%s is not a backup: it contains no %s. Name a file that ./synopta backup wrote."
                                 .formatted(copy, FILE));
             }
             Files.copy(zip, part, StandardCopyOption.REPLACE_EXISTING);

@@ -28,9 +28,9 @@ public final class Store implements AutoCloseable {
     private final CaseStore cases;
     private final SettingsStore house;
     private final QuoteStore quotes;
-    private final ReservationStore promises;
+    private final ReservationStore reservations;
     private final OutcomeStore outcomes;
-    private final ParameterStore learnt;
+    private final ParameterStore learned;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -46,9 +46,9 @@ public final class Store implements AutoCloseable {
         cases = new CaseStore(jdbc);
         house = new SettingsStore(jdbc);
         quotes = new QuoteStore(jdbc);
-        promises = new ReservationStore(jdbc);
+        reservations = new ReservationStore(jdbc);
         outcomes = new OutcomeStore(jdbc);
-        learnt = new ParameterStore(jdbc);
+        learned = new ParameterStore(jdbc);
     }
 
     /**
@@ -89,12 +89,12 @@ public final class Store implements AutoCloseable {
         jdbc.update(BACK_UP, copy.toAbsolutePath().toString());
     }
 
-    /** The catalogue, as the core's port and for replacing it. */
+    /** The catalog, as the core's port and for replacing it. */
     public CatalogStore catalogStore() {
         return catalog;
     }
 
-    /** The catalogue as the core asks it. */
+    /** The catalog as the core asks it. */
     public Catalog catalog() {
         return catalog;
     }
@@ -115,8 +115,8 @@ public final class Store implements AutoCloseable {
     }
 
     /** What was promised. */
-    public ReservationRepository promises() {
-        return promises;
+    public ReservationRepository reservations() {
+        return reservations;
     }
 
     /** What became of the cases. */
@@ -124,9 +124,9 @@ public final class Store implements AutoCloseable {
         return outcomes;
     }
 
-    /** What was learnt. */
-    public ParameterRepository learnt() {
-        return learnt;
+    /** What was learned. */
+    public ParameterRepository learned() {
+        return learned;
     }
 
     @Override

@@ -1,2 +1,2 @@
-/** Keeps catalogue and cases in H2 through plain JDBC; implements the core's ports. */
+/** Keeps catalog and cases in H2 through plain JDBC; implements the core's ports. */
 package synopta.store;

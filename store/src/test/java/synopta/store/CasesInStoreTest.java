@@ -97,7 +97,7 @@ public class CasesInStoreTest {
                         NOON.plusSeconds(60))
                 .orElseThrow();
         assertEquals(store.cases().revisions(first.number()), List.of(first, second));
-        assertEquals(second.stood(), later);
+        assertEquals(second.snapshot(), later);
         assertEquals(second.changedAt(), NOON.plusSeconds(60));
         assertEquals(second.createdAt(), NOON);
     }
@@ -180,7 +180,7 @@ public class CasesInStoreTest {
         assertFalse(stands("quillby"));
         assertFalse(stands("0142"));
         CaseRecord left = store.cases().find(1).orElseThrow();
-        assertEquals(left.content().draft().line(), "… … says it thumps");
+        assertEquals(left.content().input().line(), "… … says it thumps");
         assertEquals(left.content().customer(), Customer.NONE);
         assertEquals(found("thumps"), List.of(1L));
         assertFalse(store.cases().eraseCustomer(99));

@@ -28,7 +28,7 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.RepairPractices;
 import synopta.demo.DemoCatalog;
 
-/** The catalogue in the store, against the same catalogue in memory. */
+/** The catalog in the store, against the same catalog in memory. */
 public class CatalogInStoreTest {
     private static final CatalogTables DEMO = DemoCatalog.of(7, DemoCatalog.MODELS);
     private Store store;
@@ -45,7 +45,7 @@ public class CatalogInStoreTest {
     }
 
     @Test
-    public void theStoreAnswersAsTheCatalogueInMemoryDoes() {
+    public void theStoreAnswersAsTheCatalogInMemoryDoes() {
         Catalog memory = new InMemoryCatalog(DEMO);
         Catalog stored = store.catalog();
         assertEquals(stored.brands(), memory.brands());
@@ -78,13 +78,13 @@ public class CatalogInStoreTest {
             assertEquals(stored.kitsHolding(number), memory.kitsHolding(number));
             assertEquals(stored.equivalentsOf(number), memory.equivalentsOf(number));
             assertEquals(stored.originalsOf(number), memory.originalsOf(number));
-            assertEquals(stored.forerunnersOf(List.of(number)), memory.forerunnersOf(List.of(number)));
+            assertEquals(stored.predecessorsOf(List.of(number)), memory.predecessorsOf(List.of(number)));
         }
         assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
     }
 
     @Test
-    public void theStoreFindsTheMachinesOfAPartPieceByPieceAsTheCatalogueInMemoryDoes() {
+    public void theStoreFindsTheMachinesOfAPartPieceByPieceAsTheCatalogInMemoryDoes() {
         Catalog memory = new InMemoryCatalog(DEMO);
         Catalog stored = store.catalog();
         for (Part part : DEMO.parts()) {
@@ -102,7 +102,7 @@ public class CatalogInStoreTest {
         List<PartNumber> several =
                 DEMO.parts().stream().map(Part::number).limit(300).toList();
         assertEquals(stored.replacementsOf(several), memory.replacementsOf(several));
-        assertEquals(stored.forerunnersOf(several), memory.forerunnersOf(several));
+        assertEquals(stored.predecessorsOf(several), memory.predecessorsOf(several));
         List<String> keys = List.of("QV1183", "TH7820W", "NOWHERE", "QV1180");
         assertEquals(stored.partsAmong(keys), memory.partsAmong(keys));
         assertEquals(stored.modelsAmong(keys), memory.modelsAmong(keys));

@@ -46,7 +46,7 @@ import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRejectedException;
 
-/** The demo's year of cases in a real store, and what is learnt from it. */
+/** The demo's year of cases in a real store, and what is learned from it. */
 public class DemoYearTest {
     private static final LocalDate LAST = LocalDate.of(2026, 11, 20);
     private static final Instant NOW = Instant.parse("2026-11-21T09:00:00Z");
@@ -80,7 +80,7 @@ public class DemoYearTest {
                 packs,
                 finder,
                 () -> HouseSettings.USUAL,
-                DemoCatalog.CURRENCY,
+                () -> DemoCatalog.CURRENCY,
                 Clock.systemUTC());
         Store made = Store.inFolder(Files.createTempDirectory("year"));
         made.together(() -> DemoYear.write(
@@ -101,12 +101,12 @@ public class DemoYearTest {
                         Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), CASES + 1));
     }
 
-    private LearningService desk() {
-        return desk(store);
+    private LearningService service() {
+        return service(store);
     }
 
-    private LearningService desk(Store of) {
-        return new LearningService(packs, weights, of.catalogStore(), of.cases(), of.outcomes(), of.learnt());
+    private LearningService service(Store of) {
+        return new LearningService(packs, weights, of.catalogStore(), of.cases(), of.outcomes(), of.learned());
     }
 
     @Test
@@ -122,8 +122,8 @@ public class DemoYearTest {
         List<CaseRecord> cases = cases(store);
         assertTrue(cases.size() > CASES * 9 / 10, cases.size() + " cases");
         for (CaseRecord record : cases) {
-            assertFalse(record.stood().suspects().isEmpty());
-            assertTrue(record.content().draft().model().isPresent());
+            assertFalse(record.snapshot().suspects().isEmpty());
+            assertTrue(record.content().input().model().isPresent());
             assertTrue(record.content().specialist().isPresent());
             for (Outcome outcome : store.outcomes().of(record.number())) {
                 assertTrue(
@@ -137,48 +137,49 @@ public class DemoYearTest {
 
     @Test
     public void whatTheYearTeachesIsAcceptedAndTakenBackWithoutLosingAVersion() {
-        LearningService desk = desk();
-        LearningService.Taught taught = desk.taught();
-        assertEquals(taught.lessons().size(), store.outcomes().confirmed().size());
-        List<Proposal> proposals = desk.suggestions(taught).stream()
+        LearningService service = service();
+        LearningService.Taught learned = service.learned();
+        assertEquals(
+                learned.confirmedCases().size(), store.outcomes().confirmed().size());
+        List<Proposal> proposals = service.suggestions(learned).stream()
                 .map(LearningService.Suggested::proposal)
                 .toList();
         assertTrue(proposals.stream().anyMatch(p -> p.kind() == ParameterKind.RATE));
         assertTrue(proposals.stream().anyMatch(p -> p.kind() == ParameterKind.LEAK));
         assertTrue(proposals.stream().anyMatch(p -> p.kind() == ParameterKind.CONFUSION));
         List<Proposal> two = proposals.subList(0, 2);
-        ParameterRepository.Version first = desk.accept("Ada", two.subList(0, 1), NOW);
-        ParameterRepository.Version second = desk.accept("Ada", two.subList(1, 2), NOW);
+        ParameterRepository.Version first = service.accept("Ada", two.subList(0, 1), NOW);
+        ParameterRepository.Version second = service.accept("Ada", two.subList(1, 2), NOW);
         assertEquals(second.figures(), two, "what was accepted before stays in force");
-        List<Proposal> left = desk.suggestions(taught).stream()
+        List<Proposal> left = service.suggestions(learned).stream()
                 .map(LearningService.Suggested::proposal)
                 .toList();
         assertTrue(left.stream().noneMatch(two::contains), "what is in force is not proposed again");
-        ParameterRepository.Version back = desk.back("Ben", first.number(), NOW);
+        ParameterRepository.Version back = service.back("Ben", first.number(), NOW);
         assertEquals(back.figures(), first.figures());
         assertEquals(back.like(), Optional.of(first.number()));
-        assertEquals(desk.back("Ben", 0, NOW).figures(), List.of());
+        assertEquals(service.back("Ben", 0, NOW).figures(), List.of());
         assertEquals(
-                store.learnt().versions().subList(0, 3), List.of(first, second, back), "versions stay as they were");
-        String nobody = expectThrows(IllegalArgumentException.class, () -> desk.accept(" ", two, NOW))
+                store.learned().versions().subList(0, 3), List.of(first, second, back), "versions stay as they were");
+        String nobody = expectThrows(IllegalArgumentException.class, () -> service.accept(" ", two, NOW))
                 .getMessage();
         assertTrue(nobody.contains("who decides"), nobody);
-        assertTrue(expectThrows(IllegalArgumentException.class, () -> desk.accept("Ada", List.of(), NOW))
+        assertTrue(expectThrows(IllegalArgumentException.class, () -> service.accept("Ada", List.of(), NOW))
                 .getMessage()
-                .contains("Nothing was chosen"));
-        assertTrue(expectThrows(IllegalArgumentException.class, () -> desk.back("Ada", 99, NOW))
+                .contains("Nothing was selected"));
+        assertTrue(expectThrows(IllegalArgumentException.class, () -> service.back("Ada", 99, NOW))
                 .getMessage()
                 .contains("no version 99"));
     }
 
     @Test
     public void whatIsDeclinedComesAgainOnlyWhenTheCasesSayAnother() {
-        LearningService desk = desk();
-        LearningService.Taught taught = desk.taught();
-        Proposal unwanted = desk.suggestions(taught).get(3).proposal();
-        desk.decline("Cai", List.of(unwanted), NOW);
-        ParameterRepository.Declined declined = new ParameterRepository.Declined(unwanted.learnt(), NOW, "Cai");
-        assertEquals(suggested(desk, taught, unwanted).declined(), Optional.of(declined));
+        LearningService service = service();
+        LearningService.Taught learned = service.learned();
+        Proposal unwanted = service.suggestions(learned).get(3).proposal();
+        service.decline("Cai", List.of(unwanted), NOW);
+        ParameterRepository.Declined declined = new ParameterRepository.Declined(unwanted.learned(), NOW, "Cai");
+        assertEquals(suggested(service, learned, unwanted).declined(), Optional.of(declined));
         Proposal moved = new Proposal(
                 unwanted.kind(),
                 unwanted.appliance(),
@@ -187,16 +188,16 @@ public class DemoYearTest {
                 unwanted.before(),
                 unwanted.after() * 1.2,
                 unwanted.interval(),
-                unwanted.behind(),
+                unwanted.support(),
                 unwanted.value() * 1.2);
-        LearningService.Taught later = new LearningService.Taught(taught.lessons(), List.of(moved));
-        assertEquals(suggested(desk, later, moved).declined(), Optional.empty(), "the cases say another now");
-        assertThrows(IllegalArgumentException.class, () -> desk.decline("", List.of(unwanted), NOW));
+        LearningService.Taught later = new LearningService.Taught(learned.confirmedCases(), List.of(moved));
+        assertEquals(suggested(service, later, moved).declined(), Optional.empty(), "the cases say another now");
+        assertThrows(IllegalArgumentException.class, () -> service.decline("", List.of(unwanted), NOW));
     }
 
     private static LearningService.Suggested suggested(
-            LearningService desk, LearningService.Taught taught, Proposal proposal) {
-        return desk.suggestions(taught).stream()
+            LearningService service, LearningService.Taught learned, Proposal proposal) {
+        return service.suggestions(learned).stream()
                 .filter(s -> s.proposal().key().equals(proposal.key()))
                 .findFirst()
                 .orElseThrow();
@@ -205,16 +206,16 @@ public class DemoYearTest {
     @Test
     public void casesAreCountedAgainOnlyWhenOneWasKeptOrTold() throws IOException {
         try (Store own = written()) {
-            LearningService desk = desk(own);
-            LearningService.Taught taught = desk.taught();
-            assertSame(desk.taught(), taught);
+            LearningService service = service(own);
+            LearningService.Taught learned = service.learned();
+            assertSame(service.learned(), learned);
             CaseRecord one = cases(own).get(0);
-            long number = own.cases().add(one.content(), one.stood(), NOW).number();
-            assertNotSame(desk.taught(), taught);
+            long number = own.cases().add(one.content(), one.snapshot(), NOW).number();
+            assertNotSame(service.learned(), learned);
             Outcome outcome = new Outcome(
                     NOW,
                     Optional.empty(),
-                    Optional.of(one.stood().suspects().get(0).fault()),
+                    Optional.of(one.snapshot().suspects().get(0).fault()),
                     true,
                     OptionalInt.empty(),
                     List.of(),
@@ -233,7 +234,9 @@ public class DemoYearTest {
                     Optional.empty(),
                     List.of());
             own.outcomes().add(number, outcome, told);
-            assertEquals(desk.taught().lessons().size(), taught.lessons().size() + 1);
+            assertEquals(
+                    service.learned().confirmedCases().size(),
+                    learned.confirmedCases().size() + 1);
         }
     }
 
@@ -245,7 +248,9 @@ public class DemoYearTest {
                 IllegalStateException.class,
                 () -> store.together(() -> {
                     CaseRecord one = cases(store).get(0);
-                    added.add(store.cases().add(one.content(), one.stood(), NOW).number());
+                    added.add(store.cases()
+                            .add(one.content(), one.snapshot(), NOW)
+                            .number());
                     throw new IllegalStateException("half way");
                 }));
         assertEquals(added.size(), 1);

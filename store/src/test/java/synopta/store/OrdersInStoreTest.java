@@ -69,17 +69,18 @@ public class OrdersInStoreTest {
         for (int round = 0; round < 40; round++) {
             onHand(1);
             Callable<Optional<Reservation>> reserve =
-                    () -> store.promises().add(wanted(KIT, 1, Reservation.State.RESERVED));
+                    () -> store.reservations().add(wanted(KIT, 1, Reservation.State.RESERVED));
             List<Optional<Reservation>> got = new ArrayList<>();
             for (Future<Optional<Reservation>> one : counters.invokeAll(List.of(reserve, reserve))) {
                 got.add(one.get());
             }
             assertEquals(got.stream().filter(Optional::isPresent).count(), 1, "round " + round);
-            assertEquals(store.promises().free(wanted(KIT, 1, Reservation.State.RESERVED)), 0);
+            assertEquals(store.reservations().free(wanted(KIT, 1, Reservation.State.RESERVED)), 0);
             Reservation kept =
                     got.stream().flatMap(Optional::stream).findFirst().orElseThrow();
-            assertTrue(store.promises().change(kept, Reservation.State.RELEASED, OptionalInt.empty()));
-            assertFalse(store.promises().change(kept, Reservation.State.RELEASED, OptionalInt.empty()), "only once");
+            assertTrue(store.reservations().change(kept, Reservation.State.RELEASED, OptionalInt.empty()));
+            assertFalse(
+                    store.reservations().change(kept, Reservation.State.RELEASED, OptionalInt.empty()), "only once");
         }
         counters.shutdown();
     }
@@ -87,36 +88,39 @@ public class OrdersInStoreTest {
     @Test(dependsOnMethods = "ofTwoCountersThatReserveTheLastOneOneGetsItAndTheOtherIsTold")
     public void whatIsKeptIsNotFreeForOthersAndStaysKeptWhenAStocktakingComesIn() {
         onHand(5);
-        Reservation two =
-                store.promises().add(wanted(KIT, 2, Reservation.State.RESERVED)).orElseThrow();
+        Reservation two = store.reservations()
+                .add(wanted(KIT, 2, Reservation.State.RESERVED))
+                .orElseThrow();
         assertEquals(free(), 3);
         onHand(4);
         assertEquals(free(), 2, "two of the four are kept");
-        assertTrue(
-                store.promises().add(wanted(KIT, 3, Reservation.State.RESERVED)).isEmpty());
+        assertTrue(store.reservations()
+                .add(wanted(KIT, 3, Reservation.State.RESERVED))
+                .isEmpty());
         List<Stock> counted = new ArrayList<>();
         store.catalogStore().each(Sheet.STOCK, counted::add);
         assertEquals(counted.get(0).onHand(), 4, "what lies on the shelf is taken out as it was counted");
-        assertTrue(store.promises().change(two, Reservation.State.RELEASED, OptionalInt.empty()));
+        assertTrue(store.reservations().change(two, Reservation.State.RELEASED, OptionalInt.empty()));
         assertEquals(free(), 4);
     }
 
     @Test
     public void anOrderThatWaitsIsFoundAgainUntilItIsAnswered() {
-        Reservation order =
-                store.promises().add(wanted(BELT, 7, Reservation.State.WAITING)).orElseThrow();
-        assertTrue(store.promises().waiting().contains(order));
-        assertTrue(store.promises().change(order, Reservation.State.ORDERED, OptionalInt.of(3)));
-        assertFalse(store.promises().waiting().contains(order));
-        Reservation answered = store.promises().find(order.number()).orElseThrow();
+        Reservation order = store.reservations()
+                .add(wanted(BELT, 7, Reservation.State.WAITING))
+                .orElseThrow();
+        assertTrue(store.reservations().waiting().contains(order));
+        assertTrue(store.reservations().change(order, Reservation.State.ORDERED, OptionalInt.of(3)));
+        assertFalse(store.reservations().waiting().contains(order));
+        Reservation answered = store.reservations().find(order.number()).orElseThrow();
         assertEquals(answered.days(), OptionalInt.of(3));
-        assertTrue(store.promises().ofCase(9).contains(answered));
-        assertTrue(store.promises().ofCase(12345).isEmpty());
+        assertTrue(store.reservations().ofCase(9).contains(answered));
+        assertTrue(store.reservations().ofCase(12345).isEmpty());
     }
 
     @Test
     public void aQuoteComesBackAsItWasWrittenWhateverThePricesAreThen() {
-        Money goods = Money.of("43.50", "EUR");
+        Money goods = Money.of("43.50", "USD");
         Quote quote = new Quote(
                 0,
                 NOON,
@@ -124,7 +128,7 @@ public class OrdersInStoreTest {
                 "Hill Depot",
                 Optional.of("Büring, 漢"),
                 OptionalLong.of(3),
-                List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "EUR"))),
+                List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "USD"))),
                 QuoteTotals.of(goods, new BigDecimal("7.725"), false));
         Quote kept = store.quotes().add(quote);
         assertEquals(store.quotes().find(kept.number()), Optional.of(kept));

@@ -81,7 +81,7 @@ public class StoreTest {
         assertEquals(store.catalogStore().count(Sheet.MODELS), DEMO.models().size());
 
         CatalogImport prices = new CatalogImport();
-        prices.begin(Sheet.PRICES).add(new PartPrice(DEMO.parts().get(0).number(), new Money(99, "EUR")), 2);
+        prices.begin(Sheet.PRICES).add(new PartPrice(DEMO.parts().get(0).number(), new Money(99, "USD")), 2);
         store.catalogStore().replace(prices, sheet -> {});
         List<PartPrice> left = new ArrayList<>();
         store.catalogStore().each(Sheet.PRICES, left::add);
@@ -156,7 +156,7 @@ public class StoreTest {
         CaseContent content = content("th7B2O-w thumps", CaseContent.Status.OPEN);
         CaseRecord kept = store.cases().add(content, STOOD, NOON);
         assertEquals(kept.content(), content);
-        assertEquals(kept.stood(), STOOD);
+        assertEquals(kept.snapshot(), STOOD);
         assertEquals(kept.createdAt(), NOON);
         assertEquals(store.cases().find(kept.number()), Optional.of(kept));
         CaseContent bare = SampleCases.bare("");
@@ -185,7 +185,7 @@ public class StoreTest {
                         .find(first.number())
                         .orElseThrow()
                         .content()
-                        .draft()
+                        .input()
                         .line(),
                 "b");
     }
@@ -270,7 +270,7 @@ public class StoreTest {
             for (long number = 1; number <= last; number++) {
                 CaseRecord kept = after.cases().find(number).orElseThrow();
                 assertEquals(kept.content(), content("kept until killed", CaseContent.Status.OPEN), "case " + number);
-                assertEquals(kept.stood(), STOOD, "case " + number);
+                assertEquals(kept.snapshot(), STOOD, "case " + number);
             }
         }
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Supplier;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
@@ -26,14 +27,14 @@ public final class BasketPlanner {
     private static final int MOST_TIMES = 2;
 
     private final Catalog catalog;
-    private final String currency;
+    private final Supplier<String> currency;
 
     /**
-     * Plans with the prices of this catalogue.
+     * Plans with the prices of this catalog.
      *
-     * @param currency in which an empty basket is counted
+     * @param currency that amounts are in, asked for at each plan
      */
-    public BasketPlanner(Catalog catalog, String currency) {
+    public BasketPlanner(Catalog catalog, Supplier<String> currency) {
         this.catalog = catalog;
         this.currency = currency;
     }
@@ -56,7 +57,7 @@ public final class BasketPlanner {
             }
         });
         others.sort(PlanOption.CHEAPEST_FIRST);
-        return new BasketPlan(best.best(), also, others, List.of(), best.proof(), currency);
+        return new BasketPlan(best.best(), also, others, List.of(), best.proof(), currency.get());
     }
 
     /** The best purchase alone. */
@@ -67,12 +68,12 @@ public final class BasketPlanner {
     private BasketPlan best(BasketQuery query, PurchaseSearch asked) {
         PurchaseSearch.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
         List<BasketPlan.Impossible> impossible =
-                found.best().isPresent() ? List.of() : new UnmetNeeds(catalog, currency).of(query, found.proof());
-        return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency);
+                found.best().isPresent() ? List.of() : new UnmetNeeds(catalog, currency.get()).of(query, found.proof());
+        return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency.get());
     }
 
     private PurchaseSearch search(Offers shop, BasketQuery query) {
-        return new PurchaseSearch(shop, query, currency);
+        return new PurchaseSearch(shop, query, currency.get());
     }
 
     private static void add(List<PlanOption> options, PlanOption.Kind kind, Purchase purchase) {
@@ -93,7 +94,7 @@ public final class BasketPlanner {
         BasketQuery.Policy policy = query.policy();
         if (!query.wants().isEmpty()) {
             keep(found, PlanOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
-            keep(found, PlanOption.Kind.RENEW_EVERYTHING, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
+            keep(found, PlanOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
         }
         keep(found, PlanOption.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
         if (!policy.genuineOnly()) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Slugged;
 
 /**
  * Needs, wants and sale units as a {@link IntegerProgram}. A column counts each sale unit; an item that may be served in several ways
@@ -19,7 +20,7 @@ import synopta.core.catalog.PartNumber;
  */
 final class Formulation {
     /** What comes first. */
-    enum Aim {
+    enum Aim implements Slugged {
         /** Net, then total, then lines. */
         LEAST_NET,
         /** Lines, then net, then total. */

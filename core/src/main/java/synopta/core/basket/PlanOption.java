@@ -2,9 +2,9 @@ package synopta.core.basket;
 
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import synopta.core.quantity.Slugged;
 
 /**
  * A purchase that differs in kind from the best one.
@@ -23,7 +23,7 @@ public record PlanOption(Set<Kind> kinds, Purchase purchase) {
     }
 
     /** What a purchase is the least of. */
-    public enum Kind {
+    public enum Kind implements Slugged {
         /** The least net of all. */
         LEAST,
         /** The least that is paid today: needs alone, and wants only where they cost nothing more. */
@@ -35,15 +35,10 @@ public record PlanOption(Set<Kind> kinds, Purchase purchase) {
         /** The least out of what lies at the branch, or at any when none was named. */
         FROM_STOCK_NOW,
         /** The least that covers every want, too. */
-        RENEW_EVERYTHING,
+        REPLACE_ALL,
         /** The least without any kit or assembly but those asked for. */
         IN_PIECES,
         /** The least with a kit or an assembly that nobody asked for by itself. */
         AS_A_KIT;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
     }
 }

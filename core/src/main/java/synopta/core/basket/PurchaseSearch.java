@@ -79,8 +79,7 @@ final class PurchaseSearch {
             return new Found(result.best().map(x -> purchase(formulation, x)), proof(formulation, result));
         } catch (ArithmeticException e) {
             throw new IllegalArgumentException(
-                    "Prices, values and quantities are too large to be added up exactly. Ask for fewer pieces at once.",
-                    e);
+                    "Prices, values and quantities are too large to add up exactly. Ask for fewer pieces at once.", e);
         }
     }
 

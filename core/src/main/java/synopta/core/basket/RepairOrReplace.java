@@ -37,7 +37,7 @@ public record RepairOrReplace(
     public static RepairOrReplace of(Money parts, double minutes, double ageYears, Assumed assumed) {
         if (!(minutes >= 0 && minutes <= 100_000) || !(ageYears >= 0 && ageYears <= 200)) {
             throw new IllegalArgumentException(
-                    "Minutes (%s) and age in years (%s) must be at least 0 and no more than a life holds."
+                    "Minutes (%s) and age in years (%s) must be at least 0 and within a lifetime."
                             .formatted(minutes, ageYears));
         }
         Money repair = parts.plus(assumed.hour.share(minutes / 60));

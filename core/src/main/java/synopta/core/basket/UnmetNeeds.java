@@ -21,19 +21,18 @@ final class UnmetNeeds {
         for (BasketQuery.Need need : query.needs()) {
             if (catalog.part(need.part()).isEmpty()) {
                 impossible.add(new BasketPlan.Impossible(
-                        need.part(),
-                        "The catalogue has no such part: check the number, or look it up by its machine."));
+                        need.part(), "The part is not in the catalog. Check the number, or look it up by model."));
             } else if (!isMet(need, query.policy())) {
                 String why = isMet(need, BasketQuery.Policy.ANY)
-                        ? "It can be had, but not so many under this policy: allow equivalents, another branch or more days."
-                        : "Nothing on sale holds it: it has no price, no drop-in successor, no equivalent and no kit.";
+                        ? "Not enough in stock for these conditions. Allow equivalents, another branch or a later date."
+                        : "It cannot be bought: no price, no drop-in replacement, no equivalent and no kit. Import a price, or choose another part.";
                 impossible.add(new BasketPlan.Impossible(need.part(), why));
             }
         }
         if (impossible.isEmpty()) {
             String why = proof.isComplete()
-                    ? "Each need can be met alone, but the stock does not meet all of them together."
-                    : "Too many ways to weigh: no purchase was found in %d cases. Ask for fewer parts at once."
+                    ? "Each part is available alone, but stock does not cover all of them together. Allow another branch or a later date."
+                    : "No purchase was found in %d combinations. Ask for fewer parts at once."
                             .formatted(proof.branches());
             query.needs().forEach(n -> impossible.add(new BasketPlan.Impossible(n.part(), why)));
         }

@@ -19,11 +19,11 @@ public final class CapacitorCheck {
     /** For so many microfarads, volts, and megohms of bleed; none when its resistor is open. */
     public static Answer judge(double microfarads, double volts, OptionalDouble bleedMegohms, double safeVolts) {
         CheckInput.between(
-                "Capacitance", microfarads, 0.001, 10_000, "µF", "In microfarads, as it stands on the can: about 1.");
-        CheckInput.above0("Voltage", volts, 100_000, "V", "In volts: 2.1 kV is 2100.");
-        CheckInput.above0("Safe voltage", safeVolts, 100_000, "V", "It never reaches 0; leave it out for 34.");
-        bleedMegohms.ifPresent(m ->
-                CheckInput.above0("Bleed resistance", m, 100_000, "MΩ", "In megohms, usually 10; OL when it is open."));
+                "Capacitance", microfarads, 0.001, 10_000, "µF", "Enter microfarads as printed on the can, about 1.");
+        CheckInput.above0("Voltage", volts, 100_000, "V", "Enter volts: 2.1 kV is 2100.");
+        CheckInput.above0("Safe voltage", safeVolts, 100_000, "V", "It never reaches 0; leave it empty for 34.");
+        bleedMegohms.ifPresent(m -> CheckInput.above0(
+                "Bleed resistance", m, 100_000, "MΩ", "Enter megohms, usually 10, or OL when it is open."));
         double joules = 0.5 * microfarads * 1e-6 * volts * volts;
         return new Answer(
                 joules,

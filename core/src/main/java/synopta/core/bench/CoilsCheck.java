@@ -32,7 +32,7 @@ public final class CoilsCheck {
     public record Coil(String from, String to, double watts) {
         /** Refuses a coil from a terminal to itself. */
         public Coil {
-            CheckInput.above0("Power of a coil", watts, 50_000, "W", "Read it off the plate in watts.");
+            CheckInput.above0("Power of a coil", watts, 50_000, "W", "Enter watts from the nameplate.");
             apart(from, to);
         }
     }
@@ -63,10 +63,10 @@ public final class CoilsCheck {
 
     /** Judges the readings of a heater that runs at so many volts. */
     public static Answer judge(double volts, List<Coil> coils, List<Read> readings, List<ToCase> toCase) {
-        CheckInput.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
+        CheckInput.above0("Rated voltage", volts, 1000, "V", "Enter volts from the nameplate, such as 240.");
         if (coils.isEmpty() || coils.size() > MOST || readings.isEmpty() && toCase.isEmpty()) {
             throw new IllegalArgumentException(
-                    "Give 1 to %d coils and at least one reading of a pair of terminals.".formatted(MOST));
+                    "Enter 1 to %d coils and at least one reading of a pair of terminals.".formatted(MOST));
         }
         CoilsCheck heater = new CoilsCheck(volts, List.copyOf(coils));
         List<Pair> pairs = readings.stream().map(heater::pair).toList();
@@ -86,8 +86,8 @@ public final class CoilsCheck {
 
     private void known(String terminal) {
         if (!terminals().contains(terminal)) {
-            throw new IllegalArgumentException(
-                    "No coil ends at terminal %s; the coils have %s.".formatted(terminal, terminals()));
+            throw new IllegalArgumentException("No coil ends at terminal %s; the coils end at %s. Correct the terminal."
+                    .formatted(terminal, terminals()));
         }
     }
 
@@ -105,29 +105,28 @@ public final class CoilsCheck {
                         .map(Pair::verdict)
                         .max(Comparator.naturalOrder())
                         .orElse(Verdict.GOOD);
-        String why = leak.map(c -> "Terminal %s leaks to the casing (%s): none may."
+        String why = leak.map(c -> "Terminal %s reads to the case (%s); a good heater reads OL there."
                         .formatted(c.terminal(), ElementCheck.shown(c.ohms())))
                 .orElseGet(() -> why(verdict, pairs));
         String next = verdict == Verdict.GOOD
-                ? "Look elsewhere in the heat circuit; do not sell the heater."
-                : "One coil that fails takes the whole box with it: %s"
+                ? "Test the rest of the heat circuit; do not sell a heater."
+                : "A failed coil means a new heater assembly. %s"
                         .formatted(ElementCheck.next(verdict).toLowerCase(Locale.ROOT));
         return new CheckResult(verdict, why, next, "Kirchhoff's laws; " + ElementCheck.SOURCE);
     }
 
     private String why(Verdict verdict, List<Pair> pairs) {
         if (verdict == Verdict.GOOD) {
-            return "Every pair that was read is within a tenth of what its coils give.";
+            return "Every pair reads within 10% of its expected value.";
         }
         return coils.stream()
                 .filter(coil -> explains(coil, pairs))
                 .findFirst()
-                .map(coil -> "The readings are those of a heater whose coil %s–%s is broken."
-                        .formatted(coil.from(), coil.to()))
+                .map(coil -> "The readings match a heater whose coil %s–%s is open.".formatted(coil.from(), coil.to()))
                 .orElseGet(() -> pairs.stream()
                         .filter(p -> p.verdict() == verdict)
                         .findFirst()
-                        .map(p -> "Between %s and %s it reads %s%s."
+                        .map(p -> "%s to %s reads %s%s."
                                 .formatted(
                                         p.from(),
                                         p.to(),
@@ -136,7 +135,7 @@ public final class CoilsCheck {
                                                 ? ", not %.1f Ω"
                                                         .formatted(
                                                                 p.expectedOhms().getAsDouble())
-                                                : ", though no coil joins them"))
+                                                : ", though no coil connects them"))
                         .orElse(""));
     }
 

@@ -43,7 +43,7 @@ public record DrillSize(String name, double inches) {
                 .filter(d -> d.name.equalsIgnoreCase(name.trim()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Drill size (%s) is not known; there are 80 to 1 and A to Z.".formatted(name)));
+                        "Drill size (%s) is not known. Use 80 to 1 or A to Z.".formatted(name)));
     }
 
     /** The largest drill that is not larger than a diameter; nothing when even No. 80 is. */

@@ -1,7 +1,7 @@
 package synopta.core.bench;
 
 /**
- * Is a dryer's duct too long? Straight feet and, for each mitred elbow of 4 inches, 5 feet at 90° and 2.5 at 45°, against
+ * Is a dryer's duct too long? Straight feet and, for each mitered elbow of 4 inches, 5 feet at 90° and 2.5 at 45°, against
  * 35 feet. Source: International Residential Code, table M1502.4, editions of 2012 to 2021, from memory; what the maker of
  * the dryer says goes before it.
  */
@@ -19,10 +19,10 @@ public final class DuctCheck {
 
     /** Judges a duct; the limit counts as within. */
     public static Answer judge(double straightFt, int elbows90, int elbows45, double limitFt) {
-        CheckInput.between("Straight length", straightFt, 0, 200, "ft", "In feet: 1 m is 3.28 ft.");
-        CheckInput.between("Elbows of 90°", elbows90, 0, 50, "", "Count them.");
-        CheckInput.between("Elbows of 45°", elbows45, 0, 50, "", "Count them.");
-        CheckInput.above0("Limit", limitFt, 200, "ft", "Leave it out for 35.");
+        CheckInput.between("Straight length", straightFt, 0, 200, "ft", "Enter feet: 1 m is 3.28 ft.");
+        CheckInput.between("90° elbows", elbows90, 0, 50, "", "Count them.");
+        CheckInput.between("45° elbows", elbows45, 0, 50, "", "Count them.");
+        CheckInput.above0("Limit", limitFt, 200, "ft", "Leave it empty for 35.");
         double length = straightFt + ELBOW_90_FT * elbows90 + ELBOW_45_FT * elbows45;
         return new Answer(length, limitFt, length > limitFt);
     }

@@ -19,7 +19,7 @@ public final class ElementCheck {
     /** From a terminal to the casing, in ohms: below it is a leak. */
     static final double LEAK = 1e6;
 
-    static final String SOURCE = "R = V²/P (Joule); within a tenth of it and over 1 MΩ to the case: common practice";
+    static final String SOURCE = "R = V²/P (Joule's law); within 10%, and over 1 MΩ to the case: common practice";
 
     private ElementCheck() {}
 
@@ -27,8 +27,8 @@ public final class ElementCheck {
     public record Plate(double volts, double watts) {
         /** Refuses what no plate says. */
         public Plate {
-            CheckInput.above0("Rated voltage", volts, 1000, "V", "Read it off the plate, as 240.");
-            CheckInput.above0("Rated power", watts, 50_000, "W", "Read it off the plate in watts: 5.4 kW is 5400.");
+            CheckInput.above0("Rated voltage", volts, 1000, "V", "Enter volts from the nameplate, such as 240.");
+            CheckInput.above0("Rated power", watts, 50_000, "W", "Enter watts from the nameplate: 5.4 kW is 5400.");
         }
 
         /** Ohms when hot. */
@@ -49,7 +49,7 @@ public final class ElementCheck {
     public static Answer judge(Plate plate, Reading across, Optional<Reading> toCase, Optional<Double> supplyVolts) {
         double expected = plate.ohms();
         double supply = CheckInput.above0(
-                "Supply voltage", supplyVolts.orElse(plate.volts()), 1000, "V", "Measure it at the terminals.");
+                "Supply voltage", supplyVolts.orElse(plate.volts()), 1000, "V", "Measure it at the terminal block.");
         double watts = plate.watts() * (supply / plate.volts()) * (supply / plate.volts());
         Verdict verdict = toCase.map(ElementCheck::leaks).orElse(false) ? Verdict.GROUNDED : verdict(expected, across);
         return new Answer(
@@ -80,20 +80,20 @@ public final class ElementCheck {
         String read = shown(across);
         String should = "%.1f Ω".formatted(expected);
         return switch (verdict) {
-            case GOOD -> "%s is within a tenth of the %s that the plate gives.".formatted(read, should);
-            case OPEN -> "No current passes: the coil is broken. It should read %s.".formatted(should);
-            case SHORTED -> "%s is next to nothing; it should read %s.".formatted(read, should);
+            case GOOD -> "%s is within 10%% of the expected %s.".formatted(read, should);
+            case OPEN -> "No continuity: the coil is open. Expected %s.".formatted(should);
+            case SHORTED -> "%s is a short; expected %s.".formatted(read, should);
             case GROUNDED ->
-                "Current leaks to the casing, whatever it reads across its terminals (%s).".formatted(read);
+                "It reads to the case, so it is grounded, whatever it reads across its terminals (%s).".formatted(read);
             case OFF_VALUE ->
                 across.fold(
-                        ohms -> "%s is not near %s: %s."
+                        ohms -> "%s is not close to the expected %s: %s."
                                 .formatted(
                                         read,
                                         should,
                                         ohms > expected
-                                                ? "one of two coils may be open, or it is the element of another machine"
-                                                : "another path may still be connected, or it is the wrong element"),
+                                                ? "one of two coils may be open, or it is the wrong element"
+                                                : "another circuit may still be connected, or it is the wrong element"),
                         overload -> read);
         };
     }
@@ -104,11 +104,11 @@ public final class ElementCheck {
 
     static String next(Verdict verdict) {
         return switch (verdict) {
-            case GOOD -> "Look elsewhere in the heat circuit; do not sell the element.";
-            case OPEN -> "It is to be replaced.";
-            case SHORTED -> "Take both wires off and read again; if it stays, it is to be replaced.";
-            case GROUNDED -> "It is to be replaced, and must not be run until it is.";
-            case OFF_VALUE -> "Compare the plate, take both wires off and read again before selling.";
+            case GOOD -> "Test the rest of the heat circuit; do not sell an element.";
+            case OPEN -> "Replace it.";
+            case SHORTED -> "Disconnect both wires and test again; replace it if the reading stays.";
+            case GROUNDED -> "Replace it; do not run the machine until then.";
+            case OFF_VALUE -> "Check the nameplate, disconnect both wires and test again before selling.";
         };
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import synopta.core.quantity.Slugged;
 
 /**
  * May one fuse stand in for another? Same body, same rated current, same speed, at least the voltage and at least the
@@ -16,7 +17,7 @@ public final class FuseCheck {
     private FuseCheck() {}
 
     /** How fast it blows, with the words for it. */
-    public enum Speed {
+    public enum Speed implements Slugged {
         VERY_QUICK("ff", "very-quick", "very-fast"),
         QUICK("f", "quick", "fast", "fast-acting", "fast-blow", "quick-acting"),
         MEDIUM("m", "medium"),
@@ -37,7 +38,7 @@ public final class FuseCheck {
                     .filter(s -> s.words.contains(plain))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException(
-                            "Speed (%s) is not known; write FF, F, M, T, TT, fast or slow.".formatted(word)));
+                            "Speed (%s) is not known. Use FF, F, M, T, TT, fast or slow.".formatted(word)));
         }
 
         private String word() {
@@ -46,7 +47,7 @@ public final class FuseCheck {
     }
 
     /** By which rules a fuse is rated. */
-    public enum Standard {
+    public enum Standard implements Slugged {
         /** IEC 60127. */
         IEC,
         /** UL and CSA 248-14. */
@@ -58,7 +59,7 @@ public final class FuseCheck {
                     .filter(s -> s.name().equalsIgnoreCase(word.trim()))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException(
-                            "Standard (%s) is not known; write IEC or UL, or leave it out.".formatted(word)));
+                            "Standard (%s) is not known. Use IEC or UL, or leave it empty.".formatted(word)));
         }
     }
 
@@ -78,12 +79,12 @@ public final class FuseCheck {
             String size) {
         /** Refuses what no fuse is marked with. */
         public Fuse {
-            CheckInput.above0("Rated current", amps, 100, "A", "315 mA is 0.315.");
-            CheckInput.above0("Rated voltage", volts, 10_000, "V", "Read it off the cap, as 250.");
+            CheckInput.above0("Rated current", amps, 100, "A", "Enter amperes: 315 mA is 0.315.");
+            CheckInput.above0("Rated voltage", volts, 10_000, "V", "Enter volts from the cap, such as 250.");
             breakingAmps.ifPresent(b ->
-                    CheckInput.above0("Breaking capacity", b, 200_000, "A", "Leave it out where it is not marked."));
+                    CheckInput.above0("Breaking capacity", b, 200_000, "A", "Leave it empty where it is not marked."));
             if (size == null || size.isBlank()) {
-                throw new IllegalArgumentException("Size is missing; write the body, as 6x32-mm or 5x20-mm.");
+                throw new IllegalArgumentException("Size is missing. Use 6x32-mm or 5x20-mm.");
             }
             size = size.trim().toLowerCase(Locale.ROOT).replace(' ', '-').replace('×', 'x');
         }
@@ -101,45 +102,45 @@ public final class FuseCheck {
     public static Answer judge(Fuse original, Fuse candidate) {
         List<String> against = new ArrayList<>();
         if (!candidate.size().equals(original.size())) {
-            against.add("Another body: %s in place of %s.".formatted(candidate.size(), original.size()));
+            against.add("Different size: %s for %s.".formatted(candidate.size(), original.size()));
         }
         if (Math.round(candidate.amps() * 1000) != Math.round(original.amps() * 1000)) {
-            against.add("Another current: %s A in place of %s A; a fuse is replaced by the same, not by less or more."
+            against.add("Different current: %s A for %s A. Replace a fuse only with the same current."
                     .formatted(CheckInput.plain(candidate.amps()), CheckInput.plain(original.amps())));
         }
         if (candidate.volts() < original.volts()) {
-            against.add("Too low a voltage: %s V in place of %s V."
+            against.add("Voltage too low: %s V for %s V."
                     .formatted(CheckInput.plain(candidate.volts()), CheckInput.plain(original.volts())));
         }
         if (candidate.speed() != original.speed()) {
-            against.add("Another speed: %s in place of %s."
+            against.add("Different speed: %s for %s."
                     .formatted(candidate.speed().word(), original.speed().word()));
         }
         if (original.standard().isPresent()
                 && candidate.standard().isPresent()
                 && !original.standard().equals(candidate.standard())) {
-            against.add("Rated by another standard: %s in place of %s; the same figures are not the same fuse. Ask."
+            against.add("Different standard: %s for %s; equal ratings are not the same fuse. Ask the maker."
                     .formatted(candidate.standard().get(), original.standard().get()));
         }
         String open = breaking(original, candidate, against);
         return against.isEmpty()
-                ? new Answer(true, List.of("Same body, current and speed, and at least the voltage." + open))
+                ? new Answer(true, List.of("Same size, current and speed, and at least the same voltage." + open))
                 : new Answer(false, against);
     }
 
     /** Adds what speaks against the breaking capacity, and tells what stays open when nothing does. */
     private static String breaking(Fuse original, Fuse candidate, List<String> against) {
         if (original.breakingAmps().isEmpty()) {
-            return " What the old one can cut off is not known: take one of the same make-up, ceramic for ceramic.";
+            return " The breaking capacity of the old fuse is not known: use the same construction, ceramic for ceramic.";
         }
         double needed = original.breakingAmps().get();
         Optional<Double> has = candidate.breakingAmps();
         if (has.isEmpty()) {
-            against.add("Its breaking capacity is not known; %s A are needed.".formatted(CheckInput.plain(needed)));
+            against.add("Its breaking capacity is not known; %s A is required.".formatted(CheckInput.plain(needed)));
         } else if (has.get() < needed) {
-            against.add("It can cut off only %s A; %s A are needed."
+            against.add("Breaking capacity too low: %s A; %s A is required."
                     .formatted(CheckInput.plain(has.get()), CheckInput.plain(needed)));
         }
-        return " It can cut off as much.";
+        return " Its breaking capacity is sufficient.";
     }
 }

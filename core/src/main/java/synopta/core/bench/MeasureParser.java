@@ -10,7 +10,7 @@ import synopta.core.knowledge.Reading;
  * `5/16`. A comma is a decimal mark. A continuity beep is a reading of next to nothing (common practice: below some 30 Ω).
  */
 public final class MeasureParser {
-    /** Millimetres in an inch, exactly. */
+    /** Millimeters in an inch, exactly. */
     public static final double INCH_MM = 25.4;
 
     private static final Pattern OPEN =
@@ -35,7 +35,7 @@ public final class MeasureParser {
         Matcher matcher = OHMS.matcher(plain);
         if (!matcher.matches()) {
             throw new IllegalArgumentException(
-                    "Reading (%s) is not understood; write ohms as 24, 24R, 1.2k or 4k7, or OL, or beeps."
+                    "Reading (%s) is not understood. Enter ohms as 24, 24R, 1.2k or 4k7, or OL, or beeps."
                             .formatted(said));
         }
         if (matcher.group(3) != null) {
@@ -52,20 +52,20 @@ public final class MeasureParser {
         return prefix.startsWith("k") ? 1e3 : 1e6;
     }
 
-    /** A length in millimetres; a bare number is of the unit that is usual. */
-    public static double millimetres(String said, boolean inchUsual) {
+    /** A length in millimeters; a bare number is of the unit that is usual. */
+    public static double millimeters(String said, boolean inchUsual) {
         String plain = plain(said);
         Matcher matcher = LENGTH.matcher(plain);
         if (plain.isEmpty() || !matcher.matches() || matcher.group(1) == null && matcher.group(2) == null) {
             throw new IllegalArgumentException(
-                    "Length (%s) is not understood; write it as 2343 mm, 92 1/4 in or 5/16.".formatted(said));
+                    "Length (%s) is not understood. Enter it as 2343 mm, 92 1/4 in or 5/16.".formatted(said));
         }
         double whole = matcher.group(1) == null ? 0 : Double.parseDouble(matcher.group(1));
         double part = 0;
         if (matcher.group(2) != null) {
             double over = Double.parseDouble(matcher.group(3));
             if (over == 0) {
-                throw new IllegalArgumentException("Length (%s) divides by 0; write 1/4 or 5/16.".formatted(said));
+                throw new IllegalArgumentException("Length (%s) divides by 0. Enter 1/4 or 5/16.".formatted(said));
             }
             part = Double.parseDouble(matcher.group(2)) / over;
         }
@@ -83,9 +83,9 @@ public final class MeasureParser {
     }
 
     /** A length in inches, to the nearest sixteenth, as a ruler of the trade has it: `92 1/4 in`. */
-    public static String inches(double millimetres) {
-        CheckInput.between("Length", millimetres, 0, 1e6, "mm", "Give it in millimetres.");
-        long sixteenths = Math.round(millimetres / INCH_MM * 16);
+    public static String inches(double millimeters) {
+        CheckInput.between("Length", millimeters, 0, 1e6, "mm", "Enter millimeters.");
+        long sixteenths = Math.round(millimeters / INCH_MM * 16);
         long whole = sixteenths / 16;
         long part = sixteenths % 16;
         if (part == 0) {

@@ -3,9 +3,9 @@ package synopta.core.bench;
 import java.util.OptionalDouble;
 
 /**
- * How far a measure may lie from what is listed. A belt, which is longer than a metre, is laid along a ruler, to 3 mm, and a used one has stretched by up
+ * How far a measure may lie from what is listed. A belt, which is longer than a meter, is laid along a ruler, to 3 mm, and a used one has stretched by up
  * to 1 %; other lengths come from a caliper, to 0.2 mm or half a percent; ohms to 5 %; temperatures to 3 °C; what is counted
- * or told by its looks is wrong once in thirty. These are common practice and our judgement, no published source.
+ * or told by its looks is wrong once in thirty. These are common practice and our judgment, no published source.
  */
 final class MeasurementError {
     /** How much longer a used belt may be. */

@@ -3,13 +3,13 @@ package synopta.core.bench;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Slugged;
 
 /**
- * What would a meter show on this part? A part to practise on: two terminals and a casing, sound or failed in one way,
+ * What would a meter show on this part? A part to practice on: two terminals and a casing, sound or failed in one way,
  * with leads on two of them. A sound one reads within the good range of its test, and nothing to the casing. The readings
  * are judged by the test as real ones are.
  */
@@ -26,20 +26,15 @@ public final class MeterSimulator {
     private MeterSimulator() {}
 
     /** In what way the part is. */
-    public enum Condition {
+    public enum Condition implements Slugged {
         GOOD,
         OPEN,
         SHORTED,
         GROUNDED;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     /** Where a lead is put. */
-    public enum Terminal {
+    public enum Terminal implements Slugged {
         ONE("1"),
         TWO("2"),
         CASING("casing");
@@ -78,7 +73,7 @@ public final class MeterSimulator {
     public static Reading read(MeterTest test, Condition condition, Terminal red, Terminal black) {
         if (!serves(test)) {
             throw new IllegalArgumentException(
-                    "Test (%s) has no part to practise on; take one of ohms across two terminals."
+                    "Test (%s) cannot be simulated. Choose a test in ohms across two terminals."
                             .formatted(test.finding().id()));
         }
         if (red == black) {

@@ -35,11 +35,24 @@ public final class OrificeCheck {
 
         /** Refuses what is no gas. */
         public Gas {
-            CheckInput.above0("Pressure", pressureInWc, 60, "in w.c.", "7 in w.c. is 0.25 psi or 1740 Pa.");
             CheckInput.above0(
-                    "Heating value", heatingValue, 4000, "Btu/ft³", "About 1000 for mains, 2500 for bottled gas.");
+                    "Pressure",
+                    pressureInWc,
+                    60,
+                    "in w.c.",
+                    "Enter inches of water column: 7 in w.c. is 0.25 psi or 1740 Pa.");
             CheckInput.above0(
-                    "Specific gravity", specificGravity, 3, "of air", "About 0.6 for mains, 1.52 for bottled gas.");
+                    "Heating value",
+                    heatingValue,
+                    4000,
+                    "Btu/ft³",
+                    "About 1000 for natural gas, 2500 for LP (propane).");
+            CheckInput.above0(
+                    "Specific gravity",
+                    specificGravity,
+                    3,
+                    "of air",
+                    "About 0.6 for natural gas, 1.52 for LP (propane).");
         }
     }
 
@@ -48,15 +61,16 @@ public final class OrificeCheck {
 
     /** The hole for an input, as the plate gives it, at an altitude. */
     public static Answer size(Gas gas, double inputBtuPerHour, double dischargeCoefficient, double altitudeFt) {
-        CheckInput.above0("Input", inputBtuPerHour, 500_000, "Btu/h", "Of one burner, as the plate gives it.");
-        CheckInput.between("Discharge coefficient", dischargeCoefficient, 0.5, 1, "", "Leave it out for 0.9.");
+        CheckInput.above0(
+                "Input", inputBtuPerHour, 500_000, "Btu/h", "Enter the input of one burner from the nameplate.");
+        CheckInput.between("Discharge coefficient", dischargeCoefficient, 0.5, 1, "", "Leave it empty for 0.9.");
         double input = atAltitude(inputBtuPerHour, altitudeFt);
         double flow = input / gas.heatingValue();
         double diameter = Math.sqrt(flow / (CONSTANT * dischargeCoefficient * root(gas)));
         DrillSize drill = DrillSize.notLargerThan(diameter)
                 .filter(d -> diameter < 0.5)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "The hole would be %.4f in, which no burner has. Check input, pressure and heating value."
+                        "The orifice would be %.4f in, a size that no burner has. Check input, pressure and heating value."
                                 .formatted(diameter)));
         return new Answer(input, flow, diameter, drill);
     }
@@ -76,14 +90,14 @@ public final class OrificeCheck {
     /** The flow through a hole, in cubic feet an hour. */
     public static double flowFt3PerHour(Gas gas, double diameterInch, double dischargeCoefficient) {
         CheckInput.between(
-                "Diameter", diameterInch, 0.005, 0.5, "in", "Is this the number of a drill, or millimetres?");
+                "Diameter", diameterInch, 0.005, 0.5, "in", "Enter inches, not a drill number or millimeters.");
         return CONSTANT * dischargeCoefficient * diameterInch * diameterInch * root(gas);
     }
 
     /** What an appliance burns at an altitude, of the input on its plate. */
     public static double atAltitude(double inputBtuPerHour, double altitudeFt) {
         CheckInput.between(
-                "Altitude", altitudeFt, -2000, HIGHEST_FT, "ft", "In feet above the sea: 1000 m is 3281 ft.");
+                "Altitude", altitudeFt, -2000, HIGHEST_FT, "ft", "Enter feet above sea level: 1000 m is 3281 ft.");
         return altitudeFt > HIGH_FT ? inputBtuPerHour * (1 - LOSS_PER_FT * altitudeFt) : inputBtuPerHour;
     }
 

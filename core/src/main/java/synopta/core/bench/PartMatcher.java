@@ -23,7 +23,7 @@ import synopta.core.quantity.Entropy;
  * outcome, taken as listed, says most about the part (expected information). Cost: parts times measures.
  */
 public final class PartMatcher {
-    /** The prior of all fitting parts together, where the machine is known: our judgement. */
+    /** The prior of all fitting parts together, where the machine is known: our judgment. */
     private static final double FITTING = 0.9;
 
     private static final double SLIGHT = 1e-4;

@@ -26,17 +26,18 @@ public final class RangeCheck {
         String read = reading.fold(value -> "%s %s".formatted(CheckInput.plain(value), unit), overload -> "OL");
         return new CheckResult(
                 verdict,
-                "It reads %s; a good one reads %s.".formatted(read, range),
+                "It reads %s; a good part reads %s.".formatted(read, range),
                 next(verdict),
                 "Usual range: %s".formatted(test.finding().basis().source()));
     }
 
     private static String next(Verdict verdict) {
         return switch (verdict) {
-            case GOOD -> "Look elsewhere; do not sell it on this reading.";
-            case OPEN -> "Read it once more with the leads changed; if it stays, it is to be replaced.";
-            case SHORTED, GROUNDED -> "Take its wires off and read again; if it stays, it is to be replaced.";
-            case OFF_VALUE -> "Read again with its wires off and the leads clean; if it stays, it is likely the one.";
+            case GOOD -> "The part tests good; do not sell it on this reading.";
+            case OPEN -> "Test again with the leads swapped; replace it if the reading stays.";
+            case SHORTED, GROUNDED -> "Disconnect its wires and test again; replace it if the reading stays.";
+            case OFF_VALUE ->
+                "Test again with its wires disconnected and clean leads; if the reading stays, it is likely the cause.";
         };
     }
 }

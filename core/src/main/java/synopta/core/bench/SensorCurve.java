@@ -1,7 +1,7 @@
 package synopta.core.bench;
 
 /**
- * How a sensor's resistance follows its warmth. Thermistors: R(T) = R₂₅ exp(B(1/T − 1/298.15)), T in kelvin (Beta
+ * How a sensor's resistance follows its temperature. Thermistors: R(T) = R₂₅ exp(B(1/T − 1/298.15)), T in kelvin (Beta
  * equation; against a real table within 2.5 % from 10 to 100 °C, 5 % at 0 °C, 12 % at −20 °C), or with a table's
  * coefficients 1/T = A + B ln R + C (ln R)³ (Steinhart and Hart, Deep-Sea Research 15, 1968, 497), inverted in closed form.
  * Platinum: R = R₀(1 + At + Bt²), and below 0 °C + C(t − 100)t³ (IEC 60751, from memory).
@@ -23,12 +23,12 @@ public sealed interface SensorCurve {
         /** Refuses what is no thermistor. */
         public Beta {
             CheckInput.above0("Resistance at 25 °C", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
-            CheckInput.between("Beta", betaKelvin, 500, 10_000, "K", "It stands in the data sheet, as 3977.");
+            CheckInput.between("Beta", betaKelvin, 500, 10_000, "K", "See its data sheet; 3977 is common.");
         }
 
         @Override
         public double ohms(double celsius) {
-            return r25Ohms * Math.exp(betaKelvin * (1 / (warmth(celsius) + ZERO_CELSIUS) - 1 / ROOM_KELVIN));
+            return r25Ohms * Math.exp(betaKelvin * (1 / (temperature(celsius) + ZERO_CELSIUS) - 1 / ROOM_KELVIN));
         }
 
         @Override
@@ -48,7 +48,7 @@ public sealed interface SensorCurve {
 
         @Override
         public double ohms(double celsius) {
-            double x = (a - 1 / (warmth(celsius) + ZERO_CELSIUS)) / c;
+            double x = (a - 1 / (temperature(celsius) + ZERO_CELSIUS)) / c;
             double third = b / (3 * c);
             double y = Math.sqrt(third * third * third + x * x / 4);
             return Math.exp(Math.cbrt(y - x / 2) - Math.cbrt(y + x / 2));
@@ -69,12 +69,12 @@ public sealed interface SensorCurve {
 
         /** Refuses what is no sensor. */
         public Platinum {
-            CheckInput.above0("Resistance at 0 °C", ohmsAtZero, 10_000, "Ω", "1000 for an oven's sensor.");
+            CheckInput.above0("Resistance at 0 °C", ohmsAtZero, 10_000, "Ω", "1000 for an oven sensor.");
         }
 
         @Override
         public double ohms(double celsius) {
-            double t = warmth(celsius);
+            double t = temperature(celsius);
             return ohmsAtZero * (1 + A * t + B * t * t + (t < 0 ? C * (t - 100) * t * t * t : 0));
         }
 
@@ -95,12 +95,12 @@ public sealed interface SensorCurve {
         }
     }
 
-    private static double warmth(double celsius) {
-        return CheckInput.between("Temperature", celsius, -200, 850, "°C", "Give it in Celsius: 77 °F is 25 °C.");
+    private static double temperature(double celsius) {
+        return CheckInput.between("Temperature", celsius, -200, 850, "°C", "Enter degrees Celsius: 77 °F is 25 °C.");
     }
 
     private static double resistance(double ohms) {
         return CheckInput.above0(
-                "Resistance", ohms, 1e9, "Ω", "0 is a shorted sensor, OL an open one: neither has a temperature.");
+                "Resistance", ohms, 1e9, "Ω", "0 is a shorted sensor and OL an open one; neither gives a temperature.");
     }
 }

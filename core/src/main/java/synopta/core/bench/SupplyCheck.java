@@ -3,6 +3,7 @@ package synopta.core.bench;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import synopta.core.quantity.Slugged;
 
 /**
  * Is the supply's voltage within its limits? Source: ANSI C84.1, table 1 (edition of 2006 and later), ranges A and B, for
@@ -16,13 +17,13 @@ public final class SupplyCheck {
     private SupplyCheck() {}
 
     /** Where it is measured. */
-    public enum Point {
+    public enum Point implements Slugged {
         UTILIZATION,
         SERVICE
     }
 
     /** Within which range a voltage lies. */
-    public enum Range {
+    public enum Range implements Slugged {
         NORMAL,
         TOLERABLE,
         OUTSIDE
@@ -59,7 +60,7 @@ public final class SupplyCheck {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Nominal voltage (%s V) must be one of %s V.".formatted(nominalVolts, nominals())));
-        CheckInput.between("Voltage", volts, 0, 1000, "V", "What the meter shows between the two wires.");
+        CheckInput.between("Voltage", volts, 0, 1000, "V", "Enter the meter reading between the two wires.");
         boolean normal = volts >= row.low() && volts <= row.high();
         boolean tolerable = volts >= row.lowest() && volts <= row.highest();
         return new Answer(

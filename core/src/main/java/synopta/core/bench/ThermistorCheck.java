@@ -3,7 +3,7 @@ package synopta.core.bench;
 import synopta.core.knowledge.Reading;
 
 /**
- * Is a sensor good at the warmth it has? What it should read comes from its {@link SensorCurve}; a sensor of a household
+ * Is a sensor good at the temperature it has? What it should read comes from its {@link SensorCurve}; a sensor of a household
  * machine within a tenth of it is good (common practice, no published source).
  */
 public final class ThermistorCheck {
@@ -20,8 +20,8 @@ public final class ThermistorCheck {
 
     /** Judges a reading at a temperature. */
     public static Answer judge(SensorCurve curve, double celsius, Reading reading, double tolerancePercent) {
-        CheckInput.between("Temperature", celsius, -40, 300, "°C", "Give it in Celsius: 77 °F is 25 °C.");
-        CheckInput.between("Tolerance", tolerancePercent, 0.1, 50, "%", "Leave it out for 10.");
+        CheckInput.between("Temperature", celsius, -40, 300, "°C", "Enter degrees Celsius: 77 °F is 25 °C.");
+        CheckInput.between("Tolerance", tolerancePercent, 0.1, 50, "%", "Leave it empty for 10.");
         double expected = curve.ohms(celsius);
         double band = tolerancePercent / 100;
         Verdict verdict = reading.fold(
@@ -33,7 +33,7 @@ public final class ThermistorCheck {
                                         ? Verdict.GOOD
                                         : Verdict.OFF_VALUE,
                 overload -> Verdict.OPEN);
-        String why = "At %.1f °C it should read %.0f Ω; it reads %s%s."
+        String why = "At %.1f °C expected %.0f Ω; it reads %s%s."
                 .formatted(celsius, expected, ElementCheck.shown(reading), asWarmth(curve, reading));
         return new Answer(
                 expected,
@@ -42,17 +42,17 @@ public final class ThermistorCheck {
                 new CheckResult(verdict, why, next(verdict), "Curve of the sensor; tolerance: common practice"));
     }
 
-    /** What warmth a reading would be of; nothing for one that is of none. */
+    /** What temperature a reading would be of; nothing for one that is of none. */
     private static String asWarmth(SensorCurve curve, Reading reading) {
         return reading.fold(ohms -> ohms > 0 ? ", as at %.0f °C".formatted(curve.celsius(ohms)) : "", overload -> "");
     }
 
     private static String next(Verdict verdict) {
         return switch (verdict) {
-            case GOOD -> "Warm it in the hand: it must fall steadily. If it does, look elsewhere.";
-            case OPEN -> "Look at its plug and wires first; if they are whole, it is to be replaced.";
-            case SHORTED, GROUNDED -> "Unplug it and read again; if it stays, it is to be replaced.";
-            case OFF_VALUE -> "Measure the warmth beside it and read again; if it stays, it is to be replaced.";
+            case GOOD -> "Warm it in your hand: the reading must fall steadily. If it does, the sensor is good.";
+            case OPEN -> "Check its plug and wires first; if they are intact, replace it.";
+            case SHORTED, GROUNDED -> "Unplug it and test again; replace it if the reading stays.";
+            case OFF_VALUE -> "Measure the ambient temperature and test again; replace it if the reading stays.";
         };
     }
 }

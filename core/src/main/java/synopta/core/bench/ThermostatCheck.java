@@ -3,7 +3,7 @@ package synopta.core.bench;
 import synopta.core.knowledge.Reading;
 
 /**
- * Is a thermostat or thermal fuse as it should be at the warmth it has? Below the temperature stamped on it, it conducts;
+ * Is a thermostat or thermal fuse as it should be at the temperature it has? Below the temperature stamped on it, it conducts;
  * above, it is open. Within 10 °C of it neither is certain: stamped temperatures hold to about 5 °C, and a thermostat comes
  * back lower than it opens (common practice, no published source). A thermal fuse that opened does not come back.
  */
@@ -13,28 +13,28 @@ public final class ThermostatCheck {
     private static final double CONTACT_OHMS = 2;
 
     private static final String SOURCE =
-            "The temperature stamped on it; within 10 °C nothing is certain: common practice";
+            "Stamped temperature; within 10 °C of it the state is not certain: common practice";
 
     private ThermostatCheck() {}
 
     /** Judges a reading across it. */
     public static CheckResult judge(double opensCelsius, double celsius, Reading reading) {
-        CheckInput.between("Stamped temperature", opensCelsius, 30, 400, "°C", "It stands on the disc: L140 is 60 °C.");
-        CheckInput.between("Temperature", celsius, -40, 400, "°C", "Give it in Celsius.");
+        CheckInput.between("Stamped temperature", opensCelsius, 30, 400, "°C", "See the disc: L140 is 140 °F (60 °C).");
+        CheckInput.between("Temperature", celsius, -40, 400, "°C", "Enter degrees Celsius.");
         boolean open = reading.fold(ohms -> ohms > 1000, overload -> true);
         boolean poor = reading.fold(ohms -> ohms > CONTACT_OHMS, overload -> false) && !open;
         if (poor) {
             return new CheckResult(
                     Verdict.OFF_VALUE,
-                    "%s is too much for a closed contact: it is burnt.".formatted(ElementCheck.shown(reading)),
-                    "It is to be replaced, and what made it hot is to be found.",
+                    "%s is too high for a closed contact: it is burnt.".formatted(ElementCheck.shown(reading)),
+                    "Replace it, and find what overheated it.",
                     SOURCE);
         }
         if (Math.abs(celsius - opensCelsius) < UNSURE_C) {
             return new CheckResult(
                     Verdict.GOOD,
-                    "So near to %.0f °C it may be open or closed.".formatted(opensCelsius),
-                    "Read it again when it is cold.",
+                    "This close to %.0f °C it may be open or closed.".formatted(opensCelsius),
+                    "Test it again when it is cold.",
                     SOURCE);
         }
         boolean cold = celsius < opensCelsius;
@@ -42,15 +42,15 @@ public final class ThermostatCheck {
             return new CheckResult(
                     cold ? Verdict.OPEN : Verdict.SHORTED,
                     cold
-                            ? "It is open, though it is colder than %.0f °C.".formatted(opensCelsius)
-                            : "It still conducts, though it is hotter than %.0f °C.".formatted(opensCelsius),
-                    "It is to be replaced; a fuse or limit that opened has a cause: look at the vent and the lint first.",
+                            ? "It is open although it is colder than %.0f °C.".formatted(opensCelsius)
+                            : "It is still closed although it is hotter than %.0f °C.".formatted(opensCelsius),
+                    "Replace it. A fuse or limit that opened has a cause: check the vent and lint first.",
                     SOURCE);
         }
         return new CheckResult(
                 Verdict.GOOD,
-                cold ? "It conducts, as it should when cold." : "It is open, as it should when hot.",
-                "Look elsewhere; do not sell it on this reading.",
+                cold ? "It is closed, as it should be when cold." : "It is open, as it should be when hot.",
+                "The part tests good; do not sell it on this reading.",
                 SOURCE);
     }
 }

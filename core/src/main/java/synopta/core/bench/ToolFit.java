@@ -1,7 +1,9 @@
 package synopta.core.bench;
 
+import synopta.core.quantity.Slugged;
+
 /**
- * Does a wrench fit a head? Its opening less the width across the flats, in millimetres: below 0 it does not go on, up to
+ * Does a wrench fit a head? Its opening less the width across the flats, in millimeters: below 0 it does not go on, up to
  * 0.2 it serves, beyond it slips and rounds the head off. One inch is 25.4 mm exactly; the limit of 0.2 is common practice,
  * no published source.
  */
@@ -11,18 +13,18 @@ public final class ToolFit {
     private ToolFit() {}
 
     /** How a tool goes on. */
-    public enum Grip {
+    public enum Grip implements Slugged {
         DOES_NOT_GO_ON,
         SERVES,
         SLIPS
     }
 
-    /** The play in millimetres, and what it means. */
+    /** The play in millimeters, and what it means. */
     public record Answer(double clearanceMm, Grip grip) {}
 
-    /** Judges an opening on a head, both in millimetres. */
+    /** Judges an opening on a head, both in millimeters. */
     public static Answer judge(double toolMm, double headMm) {
-        CheckInput.above0("Opening of the tool", toolMm, 100, "mm", "5/16 in is 7.9375 mm.");
+        CheckInput.above0("Tool size", toolMm, 100, "mm", "5/16 in is 7.9375 mm.");
         CheckInput.above0("Width across the flats", headMm, 100, "mm", "5/16 in is 7.9375 mm.");
         double clearance = toolMm - headMm;
         Grip grip = clearance < -1e-9 ? Grip.DOES_NOT_GO_ON : clearance <= SERVES_MM ? Grip.SERVES : Grip.SLIPS;

@@ -1,17 +1,12 @@
 package synopta.core.bench;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /** What an electrical part turned out to be; the later of two is the graver. */
-public enum Verdict {
+public enum Verdict implements Slugged {
     GOOD,
     OFF_VALUE,
     SHORTED,
     OPEN,
     GROUNDED;
-
-    /** The word of the API. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
 }

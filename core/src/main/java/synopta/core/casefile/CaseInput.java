@@ -20,7 +20,7 @@ import synopta.core.tag.Recheck;
  * @param picked ids of faults taken as certain enough to sell for
  * @param dropped ids of faults not to sell for
  * @param serial as written on the tag
- * @param platform the construction, when it was chosen because the model is in no catalogue row
+ * @param platform the construction, when it was chosen because the model is in no catalog row
  * @param looked what was looked at to tell constructions apart, as in `rear:rollers`
  * @param person who would find out what is asked next
  * @param shopping what was changed of needs and wants, and where and when it is handed over
@@ -34,12 +34,12 @@ public record CaseInput(
         List<Recheck> rechecked,
         List<Answered> findings,
         List<Measured> readings,
-        Set<String> struck,
-        Set<String> picked,
-        Set<String> dropped,
+        Set<String> excluded,
+        Set<String> selected,
+        Set<String> deselected,
         Optional<String> serial,
         Optional<String> platform,
-        Set<String> looked,
+        Set<String> inspected,
         Finding.Who person,
         Shopping shopping) {
     /** The longest line that is read, in characters. */
@@ -48,16 +48,16 @@ public record CaseInput(
     /** Copies; refuses a line that is longer than any caller speaks. */
     public CaseInput {
         if (line.length() > LONGEST_LINE) {
-            throw new IllegalArgumentException("The line has %d characters; at most %d are read. Shorten it."
-                    .formatted(line.length(), LONGEST_LINE));
+            throw new IllegalArgumentException(
+                    "The line has %d characters; the limit is %d. Shorten it.".formatted(line.length(), LONGEST_LINE));
         }
         rechecked = List.copyOf(rechecked);
         findings = List.copyOf(findings);
         readings = List.copyOf(readings);
-        struck = Set.copyOf(struck);
-        picked = Set.copyOf(picked);
-        dropped = Set.copyOf(dropped);
-        looked = Set.copyOf(looked);
+        excluded = Set.copyOf(excluded);
+        selected = Set.copyOf(selected);
+        deselected = Set.copyOf(deselected);
+        inspected = Set.copyOf(inspected);
     }
 
     /** A line and nothing else. */
@@ -77,7 +77,7 @@ public record CaseInput(
                 Optional.empty(),
                 Optional.empty(),
                 Set.of(),
-                Finding.Who.FITTER,
+                Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);
     }
 
@@ -92,12 +92,12 @@ public record CaseInput(
                 rechecked,
                 findings,
                 readings,
-                struck,
-                picked,
-                dropped,
+                excluded,
+                selected,
+                deselected,
                 serial,
                 platform,
-                looked,
+                inspected,
                 person,
                 shopping);
     }

@@ -16,7 +16,7 @@ public record Customer(Optional<String> name, Optional<String> phone) {
     /** Refuses more than a name or a number. */
     public Customer {
         Texts.limited("The customer's name", name, LONGEST);
-        Texts.limited("The telephone number", phone, LONGEST);
+        Texts.limited("The phone number", phone, LONGEST);
     }
 
     /** Whether nothing is known of them. */

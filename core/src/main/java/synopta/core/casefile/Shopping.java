@@ -38,7 +38,7 @@ public record Shopping(List<Adjusted> adjusted, Optional<String> branch, Optiona
         public Adjusted {
             if (quantity.orElse(0) < 0 || valueCents.orElse(0) < 0) {
                 throw new IllegalArgumentException(
-                        "Quantity and value of %s must be at least 0; 0 pieces leave it out.".formatted(part));
+                        "Quantity and value of %s must be at least 0. Use quantity 0 to remove it.".formatted(part));
             }
         }
     }

@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import synopta.core.quantity.Money;
 
 /**
- * The port through which the steps ask for facts of the catalogue. Lists come in a fixed order (slot, choice, part
+ * The port through which the steps ask for facts of the catalog. Lists come in a fixed order (slot, choice, part
  * number) and are empty when there is nothing to say.
  */
 public interface Catalog {
@@ -17,7 +17,7 @@ public interface Catalog {
     /** How serial numbers are read, by name. */
     List<SerialScheme> serialSchemes();
 
-    /** Hands over every model once, in no order: what a tag is read against. A catalogue may be too big for a list. */
+    /** Hands over every model once, in no order: what a tag is read against. A catalog may be too big for a list. */
     void eachModel(Consumer<Model> reader);
 
     /** The models of a platform by number. */
@@ -77,7 +77,7 @@ public interface Catalog {
     List<Supersession> replacementsOf(Collection<PartNumber> oldParts);
 
     /** What these parts replace directly, by new part. */
-    List<Supersession> forerunnersOf(Collection<PartNumber> newParts);
+    List<Supersession> predecessorsOf(Collection<PartNumber> newParts);
 
     /** What lies in a kit. */
     List<KitContent> contentsOf(PartNumber kit);
@@ -93,6 +93,9 @@ public interface Catalog {
 
     /** The price of one sale unit. */
     Optional<Money> price(PartNumber part);
+
+    /** The currency of the price list, ISO 4217; empty while there is no price. A catalog has one currency. */
+    Optional<String> currency();
 
     /** What the branches have of a part. */
     List<Stock> stock(PartNumber part);

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** A catalogue as somebody sent it: the sheets that came, each row with the line it stood on. */
+/** A catalog as somebody sent it: the sheets that came, each row with the line it stood on. */
 public final class CatalogImport {
     private final Map<Sheet<?>, Sent<?>> sheets = new LinkedHashMap<>();
 
@@ -48,7 +48,7 @@ public final class CatalogImport {
         return Optional.ofNullable((Sent<T>) sheets.get(sheet));
     }
 
-    /** A whole catalogue as a delivery; lines count from 1. */
+    /** A whole catalog as a delivery; lines count from 1. */
     public static CatalogImport of(CatalogTables tables) {
         CatalogImport delivery = new CatalogImport();
         InMemoryCatalog.dump(tables).forEach((sheet, rows) -> delivery.fill(sheet, rows));

@@ -35,9 +35,29 @@ public final class CatalogImportCheck {
         Sheet.ALL.forEach(check::duplicates);
         ColumnReference.ALL.forEach(check::reference);
         check.faults.addAll(new SerialRangeCheck(delivery, existing).faults());
-        check.cycles(Sheet.SUPERSESSIONS, "old_part", Supersession::oldPart, Supersession::newPart, "replaces itself");
-        check.cycles(Sheet.KITS, "kit", KitContent::kit, KitContent::content, "holds itself");
+        check.currencies();
+        check.cycles(
+                Sheet.SUPERSESSIONS, "old_part", Supersession::oldPart, Supersession::newPart, "supersedes itself");
+        check.cycles(Sheet.KITS, "kit", KitContent::kit, KitContent::content, "contains itself");
         return List.copyOf(check.faults);
+    }
+
+    /** A price list has one currency: rows in another than the first row's are faults. */
+    private void currencies() {
+        delivery.sent(Sheet.PRICES).ifPresent(sent -> {
+            for (int i = 1; i < sent.rows().size(); i++) {
+                String first = sent.rows().get(0).price().currency();
+                String currency = sent.rows().get(i).price().currency();
+                if (!currency.equals(first)) {
+                    faults.add(new RowFault(
+                            Sheet.PRICES.file(),
+                            sent.line(i),
+                            "currency",
+                            "(%s) is not the currency of line %d (%s). A catalog has one currency: convert the price."
+                                    .formatted(currency, sent.line(0), first)));
+                }
+            }
+        });
     }
 
     private <T> void duplicates(Sheet<T> sheet) {
@@ -51,7 +71,7 @@ public final class CatalogImportCheck {
                             sheet.file(),
                             sent.line(i),
                             "",
-                            "names the same as line %d (separators and case do not count in numbers). Take one out."
+                            "names the same as line %d (separators and case do not count in numbers). Remove one."
                                     .formatted(before)));
                 }
             }
@@ -90,7 +110,7 @@ public final class CatalogImportCheck {
                                 reference.from().file(),
                                 line,
                                 reference.column(),
-                                "(%s) is in no row of %s. Correct it, or add it there."
+                                "(%s) is not in %s. Correct it, or add a row there."
                                         .formatted(key, reference.to().file()))));
             }
         } else if (delivery.sent(reference.to()).isPresent()) {
@@ -114,7 +134,7 @@ public final class CatalogImportCheck {
                         reference.to().file(),
                         0,
                         "",
-                        "leaves out %s, which %s of the catalogue still names. Keep it, or send %s too."
+                        "removes %s, which %s of the catalog still names. Keep it, or import %s too."
                                 .formatted(
                                         key,
                                         reference.from().file(),
@@ -137,7 +157,7 @@ public final class CatalogImportCheck {
                         sheet.file(),
                         lines.get(cycle.get(0)),
                         column,
-                        "%s %s (%s). Maybe two rows were swapped: take one out.".formatted(cycle.get(0), what, path)));
+                        "%s %s (%s). Two rows may be swapped: remove one.".formatted(cycle.get(0), what, path)));
             }
         });
     }

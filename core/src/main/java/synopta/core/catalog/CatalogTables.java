@@ -2,7 +2,7 @@ package synopta.core.catalog;
 
 import java.util.List;
 
-/** A whole catalogue, table by table, in the order in which rows refer to each other. */
+/** A whole catalog, table by table, in the order in which rows refer to each other. */
 public record CatalogTables(
         List<Brand> brands,
         List<SerialScheme> serialSchemes,

@@ -12,7 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.quantity.Money;
 
-/** A catalogue held in memory: for what is small or short-lived, such as a benchmark or a check before an import. */
+/** A catalog held in memory: for what is small or short-lived, such as a benchmark or a check before an import. */
 public final class InMemoryCatalog implements Catalog, CatalogDump {
     private final CatalogTables tables;
     private final Map<ModelNumber, Model> models;
@@ -189,7 +189,7 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
-    public List<Supersession> forerunnersOf(Collection<PartNumber> newParts) {
+    public List<Supersession> predecessorsOf(Collection<PartNumber> newParts) {
         return all(byNew, newParts);
     }
 
@@ -224,6 +224,11 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     @Override
     public Optional<Money> price(PartNumber part) {
         return Optional.ofNullable(prices.get(part));
+    }
+
+    @Override
+    public Optional<String> currency() {
+        return prices.values().stream().map(Money::currency).findFirst();
     }
 
     @Override

@@ -32,7 +32,7 @@ public final class NumberNormalizer {
     static String required(String what, String written) {
         if (written == null || key(written).isEmpty()) {
             throw new IllegalArgumentException(
-                    "%s (%s) must hold at least one letter or digit.".formatted(what, written));
+                    "%s (%s) must contain at least one letter or digit.".formatted(what, written));
         }
         return written.strip();
     }

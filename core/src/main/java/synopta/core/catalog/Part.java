@@ -1,8 +1,8 @@
 package synopta.core.catalog;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import synopta.core.quantity.Slugged;
 
 /**
  * A part, kit or assembly as it is sold.
@@ -21,15 +21,10 @@ public record Part(
         boolean returnable,
         Map<String, String> specs) {
     /** Whether it can still be bought under its number. */
-    public enum Status {
+    public enum Status implements Slugged {
         CURRENT,
         SUPERSEDED,
         DISCONTINUED;
-
-        /** The word of the catalogue format and the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     /** Whether its type calls it a kit. */

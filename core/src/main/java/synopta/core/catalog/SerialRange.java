@@ -2,6 +2,7 @@ package synopta.core.catalog;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import synopta.core.quantity.Slugged;
 
 /** The serial numbers something holds for; both ends count, an absent end is open. */
 public record SerialRange(Optional<String> from, Optional<String> to) {
@@ -9,7 +10,7 @@ public record SerialRange(Optional<String> from, Optional<String> to) {
     public static final SerialRange ALL = new SerialRange(Optional.empty(), Optional.empty());
 
     /** Whether a serial is meant. */
-    public enum Holds {
+    public enum Holds implements Slugged {
         YES,
         NO,
         CANNOT_TELL

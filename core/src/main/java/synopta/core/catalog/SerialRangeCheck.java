@@ -42,7 +42,7 @@ final class SerialRangeCheck {
                         Sheet.FITS.file(),
                         sent.get().line(i),
                         "serial_to",
-                        "ends before it begins (%s to %s). Swap the two, or correct one."
+                        "ends before it begins (%s to %s). Swap both, or correct one."
                                 .formatted(
                                         fit.serials().from().orElseThrow(),
                                         fit.serials().to().orElseThrow())));

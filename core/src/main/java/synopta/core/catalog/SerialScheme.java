@@ -1,10 +1,10 @@
 package synopta.core.catalog;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import synopta.core.quantity.Slugged;
 
 /**
  * How a maker writes the build date into a serial number.
@@ -23,7 +23,7 @@ public record SerialScheme(
         Period period,
         List<String> periodCodes) {
     /** What the second code counts. */
-    public enum Period {
+    public enum Period implements Slugged {
         WEEK(53),
         MONTH(12);
 
@@ -33,19 +33,9 @@ public record SerialScheme(
             this.most = most;
         }
 
-        /** The word of the catalogue format. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
-
         /** The period of a slug. */
         public static Period of(String slug) {
-            for (Period period : values()) {
-                if (period.slug().equals(slug)) {
-                    return period;
-                }
-            }
-            throw new IllegalArgumentException("Period (%s) must be week or month.".formatted(slug));
+            return Slugged.of(Period.class, "Period", slug);
         }
 
         /** How many a year may have. */

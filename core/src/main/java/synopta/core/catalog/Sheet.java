@@ -3,7 +3,7 @@ package synopta.core.catalog;
 import java.util.List;
 
 /**
- * One table of the catalogue, with the kind of its rows.
+ * One table of the catalog, with the kind of its rows.
  *
  * @param name of the table, and of its file without the ending
  */
@@ -36,7 +36,7 @@ public record Sheet<T>(String name, Class<T> rows) {
             PRICES,
             STOCK);
 
-    /** The file of the catalogue format. */
+    /** The file of the catalog format. */
     public String file() {
         return name + ".csv";
     }

@@ -40,9 +40,9 @@ public record Supersession(
                         + (several && !row.isDropIn() ? " (%s)".formatted(row.change) : ""))
                 .collect(Collectors.joining(" together with "));
         String how = together.stream().allMatch(Supersession::isDropIn)
-                ? ", drops in"
+                ? ", drop-in"
                 : several ? "" : ": " + together.get(0).change;
-        return "%s is replaced by %s%s".formatted(together.get(0).oldPart, what, how);
+        return "%s is superseded by %s%s".formatted(together.get(0).oldPart, what, how);
     }
 
     /** What the fitter must know of these steps, in their order. */

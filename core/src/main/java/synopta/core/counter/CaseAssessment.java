@@ -33,7 +33,7 @@ import synopta.core.tag.TagReading;
  * @param reading the tag's reading, when there was one
  * @param model the machine, when it is known or likely
  * @param serial what the serial says of the build date, when there is one
- * @param constructions what it may be when it is in no catalogue row, likeliest first
+ * @param constructions what it may be when it is in no catalog row, likeliest first
  * @param look what to look at to tell those apart
  * @param platform the construction the case goes on with, when it was chosen
  * @param layout its construction family, when known
@@ -46,7 +46,7 @@ import synopta.core.tag.TagReading;
  */
 public record CaseAssessment(
         List<LineToken> pieces,
-        ParsedComplaint hearing,
+        ParsedComplaint parsed,
         Optional<TagReading> reading,
         Optional<Model> model,
         Optional<SerialReading> serial,
@@ -66,23 +66,23 @@ public record CaseAssessment(
         List<Caution> cautions) {
     static CaseAssessment undiagnosed(
             List<LineToken> pieces,
-            IdentifiedModel settled,
+            IdentifiedModel identified,
             List<KnownFact> known,
             SalePlan sale,
             List<Caution> cautions) {
         return new CaseAssessment(
                 pieces,
                 ParsedComplaint.NOTHING,
-                settled.reading(),
-                settled.model(),
-                settled.serial(),
-                settled.constructions(),
-                settled.look(),
-                settled.chosen().map(PlatformCandidate::platform),
-                settled.appliance(),
-                settled.layout(),
-                settled.fuels(),
-                settled.ageYears(),
+                identified.reading(),
+                identified.model(),
+                identified.serial(),
+                identified.constructions(),
+                identified.look(),
+                identified.chosen().map(PlatformCandidate::platform),
+                identified.appliance(),
+                identified.layout(),
+                identified.fuels(),
+                identified.ageYears(),
                 known,
                 List.of(),
                 Optional.empty(),

@@ -61,7 +61,7 @@ public final class Counter {
 
     private final Catalog catalog;
     private final Supplier<TagReader> tagReader;
-    private final String currency;
+    private final Supplier<String> currency;
     private final BasketPlanner planner;
     private final FitFinder finder;
     private final Supplier<HouseSettings> rules;
@@ -73,17 +73,17 @@ public final class Counter {
             Map<Appliance, Pack> packs,
             Map<Appliance, Diagnoser> diagnosers,
             HandoverPlanner handOver,
-            ModelIdentifier settling) {}
+            ModelIdentifier modelIdentifier) {}
 
-    /** Works with this catalogue and these packs; baskets are counted in this currency, dates read as of this clock.
-     * The reader of tags is asked for anew each time, as it changes with the catalogue. */
+    /** Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock.
+     * The reader of tags is asked for anew each time, as it changes with the catalog. */
     public Counter(
             Catalog catalog,
             Supplier<TagReader> tagReader,
             Collection<Pack> packs,
             FitFinder finder,
             Supplier<HouseSettings> rules,
-            String currency,
+            Supplier<String> currency,
             Clock clock) {
         this.catalog = catalog;
         this.tagReader = tagReader;
@@ -92,64 +92,65 @@ public final class Counter {
         this.currency = currency;
         this.clock = clock;
         planner = new BasketPlanner(catalog, currency);
-        know(packs);
+        use(packs);
     }
 
     /** From now on cases are worked with these packs. */
-    public void know(Collection<Pack> packs) {
+    public void use(Collection<Pack> packs) {
         Map<Appliance, Pack> known = new TreeMap<>();
         Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
         packs.forEach(p -> {
             known.put(p.appliance(), p);
             diagnosers.put(p.appliance(), new Diagnoser(p));
         });
-        ModelIdentifier settling = new ModelIdentifier(catalog, tagReader, known, diagnosers, clock);
-        now = new Knowing(known, diagnosers, new HandoverPlanner(packs, catalog), settling);
+        ModelIdentifier modelIdentifier = new ModelIdentifier(catalog, tagReader, known, diagnosers, clock);
+        now = new Knowing(known, diagnosers, new HandoverPlanner(packs, catalog), modelIdentifier);
     }
 
     /** The whole case, computed anew. */
-    public CaseAssessment work(CaseInput draft) {
-        return work(draft, true);
+    public CaseAssessment work(CaseInput input) {
+        return work(input, true);
     }
 
     /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
-    public CaseAssessment unasked(CaseInput draft) {
-        return work(draft, false);
+    public CaseAssessment withoutQuestions(CaseInput input) {
+        return work(input, false);
     }
 
-    private CaseAssessment work(CaseInput draft, boolean asking) {
-        IdentifiedModel settled = now.settling.settle(draft);
-        Optional<Pack> pack = settled.appliance().map(now.packs::get);
-        ParsedComplaint hearing = settled.appliance()
+    private CaseAssessment work(CaseInput input, boolean asking) {
+        IdentifiedModel identified = now.modelIdentifier.identify(input);
+        Optional<Pack> pack = identified.appliance().map(now.packs::get);
+        ParsedComplaint parsed = identified
+                .appliance()
                 .map(now.diagnosers::get)
-                .map(d -> d.hear(settled.line().complaint()))
+                .map(d -> d.hear(identified.line().complaint()))
                 .orElse(ParsedComplaint.NOTHING);
-        List<KnownFact> known = new MachineFacts(draft, settled).known();
-        List<LineToken> pieces = TokenMerger.of(settled.line().pieces(), hearing);
+        List<KnownFact> known = new MachineFacts(input, identified).known();
+        List<LineToken> pieces = TokenMerger.of(identified.line().pieces(), parsed);
         if (pack.isEmpty()) {
             List<Caution> cautions =
-                    draft.line().isBlank() && settled.appliance().isEmpty()
+                    input.line().isBlank() && identified.appliance().isEmpty()
                             ? List.of()
-                            : now.handOver.cautions(settled.appliance(), settled.fuels(), Set.of());
+                            : now.handOver.cautions(identified.appliance(), identified.fuels(), Set.of());
             return CaseAssessment.undiagnosed(
-                    pieces, settled, known, selling(settled, draft).ofNumbers(), cautions);
+                    pieces, identified, known, selling(identified, input).ofNumbers(), cautions);
         }
-        EvidenceCollector heard =
-                new EvidenceCollector(pack.get(), hearing.within(mayHold(pack.get(), settled)), draft);
-        known.addAll(heard.known());
+        EvidenceCollector evidence =
+                new EvidenceCollector(pack.get(), parsed.within(mayHold(pack.get(), identified)), input);
+        known.addAll(evidence.known());
         Diagnosis diagnosis = now.diagnosers
                 .get(pack.get().appliance())
                 .diagnose(new DiagnosisQuery(
-                        new Machine(settled.fuels(), settled.layout().map(Layout::id), settled.ageYears()),
-                        heard.evidence(),
-                        heard.notKnown(),
-                        draft.person(),
-                        asking ? stakes(settled) : DecisionCosts.NOT_KNOWN,
-                        hearing.doubts().stream()
+                        new Machine(identified.fuels(), identified.layout().map(Layout::id), identified.ageYears()),
+                        evidence.evidence(),
+                        evidence.notKnown(),
+                        input.person(),
+                        asking ? costs(identified) : DecisionCosts.NOT_KNOWN,
+                        parsed.doubts().stream()
                                 .map(ParsedComplaint.Doubt::answer)
                                 .toList(),
                         asking));
-        return sold(draft, settled, pieces, known, heard, diagnosis);
+        return sold(input, identified, pieces, known, evidence, diagnosis);
     }
 
     /** What is known of an appliance. */
@@ -158,10 +159,10 @@ public final class Counter {
     }
 
     /** What some evidence points to in a machine, without reasons and questions. */
-    public Diagnosis weigh(Appliance appliance, Machine machine, List<Evidence> evidence) {
+    public Diagnosis posterior(Appliance appliance, Machine machine, List<Evidence> evidence) {
         return now.diagnosers
                 .get(appliance)
-                .diagnose(DiagnosisQuery.of(machine, evidence).unasked());
+                .diagnose(DiagnosisQuery.of(machine, evidence).withoutQuestions());
     }
 
     /** The rules of the house. */
@@ -177,14 +178,14 @@ public final class Counter {
                 .orElse(Set.of());
     }
 
-    private static Set<String> mayHold(Pack pack, IdentifiedModel settled) {
-        return pack.partTypesIn(settled.layout().map(List::of).orElse(pack.layouts()), settled.fuels());
+    private static Set<String> mayHold(Pack pack, IdentifiedModel identified) {
+        return pack.partTypesIn(identified.layout().map(List::of).orElse(pack.layouts()), identified.fuels());
     }
 
     /** What the parts of the machine cost; nothing while it is not known. */
-    private DecisionCosts stakes(IdentifiedModel settled) {
+    private DecisionCosts costs(IdentifiedModel identified) {
         Map<String, DecisionCosts.Price> prices = new LinkedHashMap<>();
-        List<String> listed = settled.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
+        List<String> listed = identified.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
                 .map(fit -> fit.part().key())
                 .distinct()
                 .toList();
@@ -192,38 +193,38 @@ public final class Counter {
                 .forEach(part -> catalog.price(part.number())
                         .ifPresent(price -> prices.putIfAbsent(
                                 part.partType(), new DecisionCosts.Price(price.cents() / 100.0, part.returnable()))));
-        return DecisionCosts.of(currency, prices, rules.get());
+        return DecisionCosts.of(currency.get(), prices, rules.get());
     }
 
     private CaseAssessment sold(
-            CaseInput draft,
-            IdentifiedModel settled,
+            CaseInput input,
+            IdentifiedModel identified,
             List<LineToken> pieces,
             List<KnownFact> known,
-            EvidenceCollector heard,
+            EvidenceCollector evidence,
             Diagnosis diagnosis) {
-        Pack pack = now.packs.get(settled.appliance().orElseThrow());
-        List<Fault> selling = selling(pack, diagnosis, heard, draft);
-        SalePlan sale = selling(settled, draft).of(pack, selling, heard);
+        Pack pack = now.packs.get(identified.appliance().orElseThrow());
+        List<Fault> selling = selling(pack, diagnosis, evidence, input);
+        SalePlan sale = selling(identified, input).of(pack, selling, evidence);
         List<Purchase> purchases = sale.purchases();
         Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
         purchases.forEach(p -> p.lines().forEach(line -> types.addAll(now.handOver.partTypes(line.part()))));
         return new CaseAssessment(
                 pieces,
-                heard.hearing(),
-                settled.reading(),
-                settled.model(),
-                settled.serial(),
-                settled.constructions(),
-                settled.look(),
-                settled.chosen().map(PlatformCandidate::platform),
-                settled.appliance(),
-                settled.layout(),
-                settled.fuels(),
-                settled.ageYears(),
+                evidence.parsed(),
+                identified.reading(),
+                identified.model(),
+                identified.serial(),
+                identified.constructions(),
+                identified.look(),
+                identified.chosen().map(PlatformCandidate::platform),
+                identified.appliance(),
+                identified.layout(),
+                identified.fuels(),
+                identified.ageYears(),
                 known,
-                heard.evidence(),
+                evidence.evidence(),
                 Optional.of(diagnosis),
                 ids(selling),
                 sale,
@@ -231,33 +232,33 @@ public final class Counter {
                         .map(p -> now.handOver.bag(
                                 pack.appliance(),
                                 p.lines().stream().map(Purchase.Line::part).toList(),
-                                mayHold(pack, settled)))
+                                mayHold(pack, identified)))
                         .toList(),
                 HandoverPlanner.gravestFirst(Stream.concat(
-                        now.handOver.cautions(settled.appliance(), settled.fuels(), types).stream(),
+                        now.handOver.cautions(identified.appliance(), identified.fuels(), types).stream(),
                         sale.works().stream()
                                 .limit(1)
                                 .flatMap(work ->
-                                        now.handOver.cautions(pack.appliance(), settled.fuels(), work).stream()))));
+                                        now.handOver.cautions(pack.appliance(), identified.fuels(), work).stream()))));
     }
 
-    private PurchasePlanner selling(IdentifiedModel settled, CaseInput draft) {
-        return new PurchasePlanner(catalog, finder, planner, rules.get(), currency, settled, draft.shopping());
+    private PurchasePlanner selling(IdentifiedModel identified, CaseInput input) {
+        return new PurchasePlanner(catalog, finder, planner, rules.get(), currency.get(), identified, input.shopping());
     }
 
-    private static List<Fault> selling(Pack pack, Diagnosis diagnosis, EvidenceCollector heard, CaseInput draft) {
+    private static List<Fault> selling(Pack pack, Diagnosis diagnosis, EvidenceCollector evidence, CaseInput input) {
         List<Fault> selling = new ArrayList<>();
         Set<String> partTypes = new HashSet<>();
         for (Suspect suspect : diagnosis.suspects()) {
             Fault fault = suspect.fault();
             boolean leads = partTypes.add(fault.partType());
-            boolean unasked = leads
+            boolean withoutQuestions = leads
                     && fault.cure().isEmpty()
-                    && !heard.evidence().isEmpty()
+                    && !evidence.evidence().isEmpty()
                     && diagnosis.parts().getOrDefault(fault.partType(), NONE).value() >= SELL_FROM
                     && !pack.partType(fault.partType()).orElseThrow().refer();
-            boolean meant = unasked || draft.picked().contains(fault.id());
-            if (meant && !draft.dropped().contains(fault.id())) {
+            boolean meant = withoutQuestions || input.selected().contains(fault.id());
+            if (meant && !input.deselected().contains(fault.id())) {
                 selling.add(fault);
             }
         }

@@ -1,8 +1,8 @@
 package synopta.core.diagnosis;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import synopta.core.quantity.Slugged;
 
 /**
  * What to do now, and why, in a sentence.
@@ -28,15 +28,10 @@ public record Advice(Action action, String why, String currency, List<Option> op
     public record Option(Action action, String what, Optional<String> finding, double cost) {}
 
     /** The four ways to go on. */
-    public enum Action {
+    public enum Action implements Slugged {
         SELL,
         ASK,
         TEST_FIRST,
         REFER;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
     }
 }

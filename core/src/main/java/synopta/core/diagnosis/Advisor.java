@@ -22,7 +22,7 @@ import synopta.core.knowledge.PartType;
  * the price of one.
  */
 final class Advisor {
-    /** What a question costs besides its own minutes; our judgement. */
+    /** What a question costs besides its own minutes; our judgment. */
     private static final double PATIENCE_MINUTES = 1;
 
     /** From here on a part stands out. */
@@ -33,30 +33,30 @@ final class Advisor {
 
     private final Pack pack;
     private final QuestionSelector interview;
-    private final DecisionCosts stakes;
+    private final DecisionCosts costs;
 
-    Advisor(Pack pack, QuestionSelector interview, DecisionCosts stakes) {
+    Advisor(Pack pack, QuestionSelector interview, DecisionCosts costs) {
         this.pack = pack;
         this.interview = interview;
-        this.stakes = stakes;
+        this.costs = costs;
     }
 
     Advice advise(DiagnosisQuery inquiry) {
         List<String> good = good(inquiry.evidence());
         if (!inquiry.doubts().isEmpty() && interview.signs().isEmpty()) {
-            return advice(Advice.Action.ASK, "That is right as it is; nothing is sold on it.", List.of(), good);
+            return advice(Advice.Action.ASK, "That is normal; nothing is sold for it.", List.of(), good);
         }
         if (interview.signs().isEmpty()) {
             String why = inquiry.evidence().isEmpty()
-                    ? "Nothing is known yet: ask what the machine does, or does not do."
-                    : "No sign yet: ask what the machine does, or does not do, before anything is sold.";
+                    ? "Nothing is known yet. Ask what the machine does or does not do."
+                    : "No symptom yet. Ask what the machine does or does not do before selling a part.";
             return advice(Advice.Action.ASK, why, List.of(), good);
         }
         double[] now = interview.now();
         if (now.length == 0) {
             return advice(
                     Advice.Action.TEST_FIRST,
-                    "No fault that is known shows these signs: have it looked at first.",
+                    "No known fault explains these symptoms. A technician should look at the machine first.",
                     List.of(),
                     good);
         }
@@ -65,20 +65,18 @@ final class Advisor {
     }
 
     private String money(double amount) {
-        return String.format(Locale.ROOT, "%s %.2f", stakes.currency(), amount).trim();
+        return String.format(Locale.ROOT, "%s %.2f", costs.currency(), amount).trim();
     }
 
     private Advice advice(Advice.Action action, String why, List<Advice.Option> options, List<String> good) {
-        return new Advice(action, why, stakes.currency(), options, good);
+        return new Advice(action, why, costs.currency(), options, good);
     }
 
     /** The ways to go on, cheapest first. */
     private List<Advice.Option> options() {
         List<Advice.Option> options = new ArrayList<>();
-        options.add(
-                new Advice.Option(Advice.Action.SELL, "hand over now", Optional.empty(), sellingNow(interview.now())));
-        options.add(new Advice.Option(
-                Advice.Action.REFER, "a qualified person looks first", Optional.empty(), stakes.callOut()));
+        options.add(new Advice.Option(Advice.Action.SELL, "sell now", Optional.empty(), sellingNow(interview.now())));
+        options.add(new Advice.Option(Advice.Action.REFER, "refer to a technician", Optional.empty(), costs.callOut()));
         asking(asked().limit(IN_SIGHT))
                 .filter(option -> option.cost()
                         < options.stream()
@@ -95,7 +93,7 @@ final class Advisor {
     private Stream<QuestionSelector.Split> asked() {
         Remedy foremost = interview.remedy(foremost(interview.now()));
         boolean untested = !foremost.nothing()
-                && stakes.isSwapped(foremost.partType())
+                && costs.isSwapped(foremost.partType())
                 && !pack.partType(foremost.partType()).orElseThrow().refer();
         return interview.splits().stream()
                 .filter(split -> !untested || pack.test(split.finding().id()).isEmpty());
@@ -115,9 +113,9 @@ final class Advisor {
     private Advice.Option asking(QuestionSelector.Split question) {
         Finding finding = question.finding();
         boolean asks = finding.who() == Finding.Who.CUSTOMER;
-        double cost = stakes.minute() * (finding.minutes() + PATIENCE_MINUTES) + (asks ? 0 : stakes.openingUp());
+        double cost = costs.minute() * (finding.minutes() + PATIENCE_MINUTES) + (asks ? 0 : costs.openingUp());
         for (QuestionSelector.Branch branch : question.branches()) {
-            cost += branch.probability() * Math.min(sellingNow(branch.parts()), stakes.callOut());
+            cost += branch.probability() * Math.min(sellingNow(branch.parts()), costs.callOut());
         }
         return new Advice.Option(
                 asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST,
@@ -135,7 +133,7 @@ final class Advisor {
             chosen.add(best);
             left = Math.max(left, 1 - parts[best]);
         }
-        return stakes.secondVisit() * left
+        return costs.returnTrip() * left
                 + chosen.stream()
                         .mapToDouble(part -> (1 - parts[part]) * lost(part))
                         .sum();
@@ -143,7 +141,7 @@ final class Advisor {
 
     private double lost(int part) {
         Remedy remedy = interview.remedy(part);
-        return remedy.nothing() ? 0 : stakes.lost(remedy.partType());
+        return remedy.nothing() ? 0 : costs.lost(remedy.partType());
     }
 
     private static int best(QuestionSelector.Sign sign, double[] parts) {
@@ -156,13 +154,13 @@ final class Advisor {
         int foremost = foremost(now);
         if (interview.remedy(foremost).nothing() && now[foremost] >= LIKELY) {
             String cure = interview.likeliestFault(foremost).cure().orElseThrow();
-            return advice(Advice.Action.ASK, "No part for that: " + cure, options, good);
+            return advice(Advice.Action.ASK, "No part needed: " + cure, options, good);
         }
         PartType leader = pack.partType(interview.remedy(foremost).partType()).orElseThrow();
         if (now[foremost] >= LIKELY && leader.refer()) {
             return advice(
                     Advice.Action.REFER,
-                    "The %s is work for a qualified person; the parts go to them.".formatted(leader.name()),
+                    "The %s is work for a licensed technician; sell the part to them only.".formatted(leader.name()),
                     options,
                     good);
         }
@@ -174,27 +172,27 @@ final class Advisor {
         if (cheapest.action() == Advice.Action.ASK || cheapest.action() == Advice.Action.TEST_FIRST) {
             String why = String.format(
                     Locale.ROOT,
-                    "“%s” saves %s on average: handing over now is expected to cost %s.",
+                    "“%s” saves %s on average; the expected cost of selling now is %s.",
                     cheapest.what(),
                     money(sell.cost() - cheapest.cost()),
                     money(sell.cost()));
             return advice(cheapest.action(), why, options, good);
         }
-        return settled(leader, now[foremost], sell, options, good);
+        return identified(leader, now[foremost], sell, options, good);
     }
 
     /** No question is worth its cost any more. */
-    private Advice settled(
+    private Advice identified(
             PartType leader, double stands, Advice.Option sell, List<Advice.Option> options, List<String> good) {
         if (stands < LIKELY) {
-            boolean dear = sell.cost() > stakes.callOut();
+            boolean dear = sell.cost() > costs.callOut();
             return advice(
                     dear ? Advice.Action.REFER : Advice.Action.TEST_FIRST,
-                    "Nothing stands out, and no question would change that: have it looked at before selling.",
+                    "There is no clear cause, and no question would change that. A technician should look at the machine before a part is sold.",
                     options,
                     good);
         }
-        String leads = String.format(Locale.ROOT, "The %s stands at %.0f %%", leader.name(), 100 * stands);
+        String leads = String.format(Locale.ROOT, "The %s is %.0f%% likely", leader.name(), 100 * stands);
         Optional<Evidence> open = interview.signs().stream()
                 .filter(s -> interview.now()[best(s, interview.now())] < LIKELY)
                 .map(QuestionSelector.Sign::evidence)
@@ -204,13 +202,17 @@ final class Advisor {
             String words = finding.answer(open.get().answer()).words().toLowerCase(Locale.ROOT);
             return advice(
                     Advice.Action.TEST_FIRST,
-                    "%s, but no part stands out for “%s”: have that looked at.".formatted(leads, words),
+                    "%s, but there is no clear cause of “%s”: a technician should look at that."
+                            .formatted(leads, words),
                     options,
                     good);
         }
-        String back = stakes.isReturnable(leader.slug()) ? "" : ", though it cannot come back";
+        String back = costs.isReturnable(leader.slug()) ? "" : ", but it is not returnable";
         return advice(
-                Advice.Action.SELL, "%s; no question left is worth its cost%s.".formatted(leads, back), options, good);
+                Advice.Action.SELL,
+                "%s; no further question is worth its cost%s.".formatted(leads, back),
+                options,
+                good);
     }
 
     /** Part types whose own test read good: they are not sold. */

@@ -5,7 +5,7 @@ import synopta.core.knowledge.HouseSettings;
 
 /**
  * What is lost by handing over the wrong thing, in money of one currency. A second visit and a minute are house rules;
- * a call-out and opening up are our judgement.
+ * a call-out and opening up are our judgment.
  *
  * @param currency of all sums; empty when it is not known
  * @param prices of part types, where they are known
@@ -18,7 +18,7 @@ import synopta.core.knowledge.HouseSettings;
 public record DecisionCosts(
         String currency,
         Map<String, Price> prices,
-        double secondVisit,
+        double returnTrip,
         double callOut,
         double minute,
         double openingUp,
@@ -43,16 +43,16 @@ public record DecisionCosts(
         return new DecisionCosts(
                 currency,
                 prices,
-                rules.visitCents() / CENTS,
+                rules.returnTripCents() / CENTS,
                 CALL_OUT,
                 rules.hourCents() / CENTS / MINUTES,
                 OPENING_UP,
-                rules.schools().testFirst());
+                rules.practices().testFirst());
     }
 
     /** Whether a part of this type is exchanged untested: cheaper than coming a second time, in a house that does so. */
     boolean isSwapped(String partType) {
-        return !testFirst && prices.getOrDefault(partType, USUAL).amount < secondVisit;
+        return !testFirst && prices.getOrDefault(partType, USUAL).amount < returnTrip;
     }
 
     /** What a part type costs, and whether it may come back. */

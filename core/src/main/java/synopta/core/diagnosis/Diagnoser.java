@@ -48,34 +48,34 @@ public final class Diagnoser {
     /** Diagnoses. Refuses a finding the pack does not have, and an answer that is none of its own. */
     public Diagnosis diagnose(DiagnosisQuery inquiry) {
         List<Evidence> all = lastOfEach(inquiry.evidence());
-        Posterior beliefs = new Posterior(model, inquiry.machine());
-        Posterior.Weighed weighed = beliefs.weighed(all, MOST_STATES);
-        List<Evidence> evidence = weighed.kept();
-        Inference known = beliefs.infer(evidence);
-        double[] posterior = Posterior.joint(known, List.of()).faults();
+        Posterior posterior = new Posterior(model, inquiry.machine());
+        Posterior.Selection selected = posterior.select(all, MOST_STATES);
+        List<Evidence> evidence = selected.kept();
+        Inference known = posterior.infer(evidence);
+        double[] probabilities = Posterior.joint(known, List.of()).faults();
         Map<Evidence, double[]> without = new LinkedHashMap<>();
         for (Evidence piece : inquiry.asking() ? evidence : List.<Evidence>of()) {
             List<Evidence> others =
                     evidence.stream().filter(e -> !e.equals(piece)).toList();
-            without.put(piece, posterior(beliefs, others));
+            without.put(piece, posterior(posterior, others));
         }
-        List<Evidence> signs = evidence.stream().filter(model::isSign).toList();
-        double[] unasked = signs.isEmpty() ? posterior : posterior(beliefs, List.of());
-        List<Suspect> suspects = IntStream.range(0, posterior.length)
+        List<Evidence> symptoms = evidence.stream().filter(model::isSign).toList();
+        double[] before = symptoms.isEmpty() ? probabilities : posterior(posterior, List.of());
+        List<Suspect> suspects = IntStream.range(0, probabilities.length)
                 .mapToObj(i -> {
-                    boolean rose = logOdds(posterior[i]) - logOdds(unasked[i]) >= MUCH_BITS;
-                    boolean shows = signs.stream().anyMatch(sign -> model.shows(i, sign));
-                    return suspect(i, posterior[i], without, signs.isEmpty() || rose || shows);
+                    boolean rose = logOdds(probabilities[i]) - logOdds(before[i]) >= MUCH_BITS;
+                    boolean shows = symptoms.stream().anyMatch(symptom -> model.shows(i, symptom));
+                    return suspect(i, probabilities[i], without, symptoms.isEmpty() || rose || shows);
                 })
                 .sorted(Comparator.comparing(Suspect::concerned)
                         .thenComparing(Suspect::probability)
                         .reversed()
                         .thenComparing(s -> s.fault().id()))
                 .toList();
-        QuestionSelector interview = new QuestionSelector(model, beliefs, inquiry, evidence, known);
-        Advice advice = new Advisor(pack, interview, inquiry.stakes()).advise(inquiry);
+        QuestionSelector questions = new QuestionSelector(model, posterior, inquiry, evidence, known);
+        Advice advice = new Advisor(pack, questions, inquiry.costs()).advise(inquiry);
         Optional<String> advised = advice.options().stream().findFirst().flatMap(Advice.Option::finding);
-        return new Diagnosis(suspects, interview.parts(), interview.questions(advised), advice, weighed.aside());
+        return new Diagnosis(suspects, questions.parts(), questions.questions(advised), advice, selected.aside());
     }
 
     private List<Evidence> lastOfEach(List<Evidence> answers) {
@@ -104,8 +104,8 @@ public final class Diagnoser {
         return new Suspect(pack.faults().get(i), Probability.rounded(posterior), concerned, because);
     }
 
-    private static double[] posterior(Posterior beliefs, List<Evidence> evidence) {
-        return Posterior.joint(beliefs.infer(evidence), List.of()).faults();
+    private static double[] posterior(Posterior posterior, List<Evidence> evidence) {
+        return Posterior.joint(posterior.infer(evidence), List.of()).faults();
     }
 
     /** Base-2 log odds, kept finite at the ends. */

@@ -20,7 +20,7 @@ public record DiagnosisQuery(
         List<Evidence> evidence,
         Set<String> notKnown,
         Finding.Who person,
-        DecisionCosts stakes,
+        DecisionCosts costs,
         List<StandardAnswer> doubts,
         boolean asking) {
     /** Copies. */
@@ -33,11 +33,11 @@ public record DiagnosisQuery(
     /** This evidence, and the usual for the rest. */
     public static DiagnosisQuery of(Machine machine, List<Evidence> evidence) {
         return new DiagnosisQuery(
-                machine, evidence, Set.of(), Finding.Who.FITTER, DecisionCosts.NOT_KNOWN, List.of(), true);
+                machine, evidence, Set.of(), Finding.Who.TECHNICIAN, DecisionCosts.NOT_KNOWN, List.of(), true);
     }
 
     /** The same, without reasons and questions. */
-    public DiagnosisQuery unasked() {
-        return new DiagnosisQuery(machine, evidence, notKnown, person, stakes, doubts, false);
+    public DiagnosisQuery withoutQuestions() {
+        return new DiagnosisQuery(machine, evidence, notKnown, person, costs, doubts, false);
     }
 }

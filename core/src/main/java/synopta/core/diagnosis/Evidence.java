@@ -8,7 +8,7 @@ package synopta.core.diagnosis;
  * @param sure false for an "I think so"
  */
 public record Evidence(String finding, String answer, boolean sure) {
-    /** How often "I think so" is right; our judgement. The rest falls on the other answers alike. */
+    /** How often "I think so" is right; our judgment. The rest falls on the other answers alike. */
     static final double THOUGHT_RIGHT = 0.8;
 
     /** An answer given for sure. */

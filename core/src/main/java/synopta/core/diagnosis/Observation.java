@@ -17,7 +17,8 @@ record Observation(int finding, double[] likelihoods) {
             sum += likelihood;
         }
         if (!(sum > 0)) {
-            throw new IllegalArgumentException("What is said of one finding cannot be true at once; strike out some.");
+            throw new IllegalArgumentException(
+                    "The answers to one question contradict each other. Remove one of them.");
         }
     }
 

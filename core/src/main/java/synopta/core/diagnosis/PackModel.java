@@ -100,7 +100,7 @@ final class PackModel {
             }
         }
         if (shares.isEmpty()) {
-            throw new IllegalArgumentException("No %s of layout %s burns %s; check the layout and the fuel."
+            throw new IllegalArgumentException("No %s of construction %s uses %s. Check the construction and the fuel."
                     .formatted(pack.appliance().slug(), machine.layout().orElse("any"), machine.fuels()));
         }
         List<Network.Variant> variants = new ArrayList<>();

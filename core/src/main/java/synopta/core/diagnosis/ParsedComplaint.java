@@ -5,6 +5,7 @@ import java.util.Set;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Reading;
 import synopta.core.knowledge.StandardAnswer;
+import synopta.core.quantity.Slugged;
 
 /**
  * What was heard in a complaint, and the words that meant nothing to us, each in the order it was said.
@@ -76,7 +77,7 @@ public record ParsedComplaint(
         }
 
         /** How a part may be spoken of. */
-        public enum How {
+        public enum How implements Slugged {
             /** Asked for, or thought to be it. */
             ASKED,
             /** Spoken of in telling a sign or a reading. */

@@ -13,7 +13,7 @@ import synopta.core.knowledge.Finding;
 
 /**
  * What a pack makes one machine believe. With the age known, a fault's prior grows with the hazard of its part type's
- * life curve: p(age) = p h(age) / h(reference age), kept between 0.0005 and 0.6 (our judgement).
+ * life curve: p(age) = p h(age) / h(reference age), kept between 0.0005 and 0.6 (our judgment).
  */
 final class Posterior {
     private final PackModel model;
@@ -35,9 +35,9 @@ final class Posterior {
      * The evidence that can be weighed exactly together, and what is set aside: where its states would be more than the
      * limit, that which surprises least alone, as it tells least.
      */
-    record Weighed(List<Evidence> kept, List<Evidence> aside) {}
+    record Selection(List<Evidence> kept, List<Evidence> aside) {}
 
-    Weighed weighed(List<Evidence> evidence, int mostStates) {
+    Selection select(List<Evidence> evidence, int mostStates) {
         List<Evidence> kept = new ArrayList<>(evidence);
         List<Evidence> aside = new ArrayList<>();
         if (states(kept) > mostStates) {
@@ -50,7 +50,7 @@ final class Posterior {
                 aside.add(dullest.get(i));
             }
         }
-        return new Weighed(kept, aside);
+        return new Selection(kept, aside);
     }
 
     private long states(List<Evidence> evidence) {

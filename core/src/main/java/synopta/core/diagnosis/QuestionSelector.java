@@ -24,7 +24,7 @@ import synopta.core.quantity.Probability;
  * it or a lower one less that with a lower one. Cost: one inference for each answer but the last.
  */
 final class QuestionSelector {
-    /** Gains below this, in bits, are noise to a person; our judgement. */
+    /** Gains below this, in bits, are noise to a person; our judgment. */
     private static final double WORTH_ASKING_BITS = 0.02;
 
     /** From here on a sign is settled: the trade asks on while there is any real doubt. */
@@ -37,7 +37,7 @@ final class QuestionSelector {
     private static final int FORESEEN = 3;
 
     private final Pack pack;
-    private final Posterior beliefs;
+    private final Posterior posterior;
     private final List<Evidence> evidence;
     private final List<Remedy> remedies;
     private final Posterior.Joint joint;
@@ -57,17 +57,17 @@ final class QuestionSelector {
 
     /** Over what the evidence makes of the network, which is inferred already. */
     QuestionSelector(
-            PackModel model, Posterior beliefs, DiagnosisQuery inquiry, List<Evidence> evidence, Inference known) {
+            PackModel model, Posterior posterior, DiagnosisQuery inquiry, List<Evidence> evidence, Inference known) {
         pack = model.pack();
-        this.beliefs = beliefs;
+        this.posterior = posterior;
         this.evidence = evidence;
         List<Evidence> given = evidence.stream().filter(model::isSign).toList();
-        Map<Remedy, Set<Integer>> showing = beliefs.concerned(given);
+        Map<Remedy, Set<Integer>> showing = posterior.concerned(given);
         double[] faults = Posterior.joint(known, List.of()).faults();
         Map<Remedy, Set<Integer>> concerned = given.isEmpty() ? showing : model.withCauses(showing, faults);
         remedies = List.copyOf(concerned.keySet());
         for (Evidence sign : given) {
-            Set<Remedy> able = beliefs.concerned(List.of(sign)).keySet();
+            Set<Remedy> able = posterior.concerned(List.of(sign)).keySet();
             signs.add(new Sign(sign, able.stream().map(remedies::indexOf).toList()));
         }
         joint = Posterior.joint(known, concerned.values());
@@ -82,11 +82,11 @@ final class QuestionSelector {
                         .filter(f -> !model.isMoot(f, evidence))
                         .filter(f -> model.hasToDoWith(f, near))
                         .toList();
-        boolean settled = isSettled();
+        boolean identified = isSettled();
         splits = open.parallelStream()
-                .map(f -> split(f, beliefs.byAnswer(joint, evidence, f, concerned.values())))
+                .map(f -> split(f, posterior.byAnswer(joint, evidence, f, concerned.values())))
                 .filter(s -> s.gain >= WORTH_ASKING_BITS)
-                .filter(s -> !settled || s.branches.stream().anyMatch(this::changes))
+                .filter(s -> !identified || s.branches.stream().anyMatch(this::changes))
                 .sorted(Comparator.comparingDouble((Split s) -> -s.gain / s.finding.minutes())
                         .thenComparing(s -> s.finding.id()))
                 .toList();
@@ -133,7 +133,7 @@ final class QuestionSelector {
                     probability,
                     tells ? Optional.of(name(risen.get(a))) : Optional.empty(),
                     foreseen && probability > 0
-                            ? faults(beliefs.ifAnswered(evidence, split.finding, answer))
+                            ? faults(posterior.ifAnswered(evidence, split.finding, answer))
                             : Map.of()));
         }
         return new Question(split.finding, split.gain, outcomes);

@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.Arrays;
+import synopta.core.quantity.Slugged;
 
 /**
  * What a fault does to a vector over states: for each observed finding with several classes the highest class that was
@@ -62,7 +63,7 @@ record Transition(double prior, double clear, Spread[] spreads, int opens, int c
     }
 
     /** With what the fault does, present or absent, or with one of the two only. */
-    enum Part {
+    enum Part implements Slugged {
         BOTH,
         PRESENT,
         ABSENT

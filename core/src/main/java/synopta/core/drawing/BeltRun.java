@@ -41,7 +41,7 @@ public sealed interface BeltRun {
      * Where the belt lies on a pulley.
      *
      * @param wrapDegrees how far round; 0 when it passes by without touching
-     * @param on where it comes on; for a pulley that is passed by, the centre
+     * @param on where it comes on; for a pulley that is passed by, the center
      * @param off where it leaves
      */
     record Touch(Pulley pulley, double wrapDegrees, Point on, Point off) {
@@ -50,7 +50,7 @@ public sealed interface BeltRun {
             return wrapDegrees > 0;
         }
 
-        /** Whether the middle of the wrap lies above the centre of the pulley: the belt runs over it, not under it. */
+        /** Whether the middle of the wrap lies above the center of the pulley: the belt runs over it, not under it. */
         public boolean over() {
             double came = Math.atan2(on.yMm - pulley.yMm(), on.xMm - pulley.xMm());
             return Math.sin(came - pulley.sense() * Math.toRadians(wrapDegrees) / 2) > 0;

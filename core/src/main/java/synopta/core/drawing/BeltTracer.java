@@ -12,8 +12,8 @@ import synopta.core.drawing.BeltRun.Touch;
 
 /**
  * How does a taut belt run round its pulleys, and how long is it? Each straight stretch is the common tangent of two
- * circles. With the senses s = ±1 of the turns, radii r and centre distance c, its unit normal n makes n·d = (s₁r₁ −
- * s₂r₂)/c with the direction d of the centres; its length is √(c² − (s₁r₁ − s₂r₂)²). The length of the belt is the sum
+ * circles. With the senses s = ±1 of the turns, radii r and center distance c, its unit normal n makes n·d = (s₁r₁ −
+ * s₂r₂)/c with the direction d of the centers; its length is √(c² − (s₁r₁ − s₂r₂)²). The length of the belt is the sum
  * of the stretches and of r times the wrap.
  *
  * <p>Input: two to {@link #MOST} pulleys in the order in which the belt meets them, clockwise with y upwards. Source:
@@ -29,8 +29,7 @@ public final class BeltTracer {
     /** Relative to the sizes at hand: what is nearer than this touches. */
     private static final double NEAR = 1e-9;
 
-    private static final String ORDER =
-            " Give the pulleys clockwise, with y upwards, and check which ones press from outside.";
+    private static final String ORDER = " List the pulleys clockwise, y up, and check which ones press from outside.";
 
     private final List<Pulley> pulleys;
     /** Places in the list of the pulleys that the belt touches. */
@@ -56,7 +55,7 @@ public final class BeltTracer {
                 double needed = pulleys.get(i).radiusMm() + pulleys.get(j).radiusMm();
                 if (apart < needed * (1 - NEAR)) {
                     return Optional.of(new Impossible(
-                            "Pulleys %d and %d overlap: their centres are %.1f mm apart and need %.1f mm. Move them apart."
+                            "Pulleys %d and %d overlap: their centers are %.1f mm apart and need %.1f mm. Move them apart."
                                     .formatted(i + 1, j + 1, apart, needed)));
                 }
             }
@@ -132,7 +131,7 @@ public final class BeltTracer {
         double length = 0;
         double turned = 0;
         List<Touch> touches = new ArrayList<>();
-        pulleys.forEach(p -> touches.add(new Touch(p, 0, centre(p), centre(p))));
+        pulleys.forEach(p -> touches.add(new Touch(p, 0, center(p), center(p))));
         for (int k = 0; k < met.size(); k++) {
             Stretch before = stretches.get(Math.floorMod(k - 1, stretches.size()));
             Stretch after = stretches.get(k);
@@ -179,13 +178,13 @@ public final class BeltTracer {
         return TURN - wrap < NEAR ? 0 : wrap;
     }
 
-    private static Point centre(Pulley pulley) {
+    private static Point center(Pulley pulley) {
         return new Point(pulley.xMm(), pulley.yMm());
     }
 
     /** A straight stretch of belt. */
     private record Stretch(Point from, Point to, double dx, double dy) {
-        /** The common tangent: the belt turns clockwise with its inside, so that the centre lies on its right. */
+        /** The common tangent: the belt turns clockwise with its inside, so that the center lies on its right. */
         static Stretch between(Pulley first, Pulley second) {
             double distance = first.distanceTo(second);
             double across = (first.sense() * first.radiusMm() - second.sense() * second.radiusMm()) / distance;
@@ -211,9 +210,9 @@ public final class BeltTracer {
             return Math.atan2(dy, dx);
         }
 
-        /** How far the centre of a pulley lies to the right of the run, in millimetres. */
+        /** How far the center of a pulley lies to the right of the run, in millimeters. */
         double rightOf(Pulley pulley) {
-            return side(centre(pulley));
+            return side(center(pulley));
         }
 
         /** Whether the two stretches meet between their ends. */

@@ -2,6 +2,7 @@ package synopta.core.drawing;
 
 import java.util.Comparator;
 import java.util.List;
+import synopta.core.quantity.Slugged;
 
 /**
  * A machine cut open, as line work.
@@ -29,7 +30,7 @@ public record Drawing(int width, int height, String seen, List<Layer> layers, Li
         }
     }
 
-    /** A lettering, centred on its point. */
+    /** A lettering, centerd on its point. */
     public record Word(String text, double x, double y) {}
 
     /**
@@ -43,7 +44,7 @@ public record Drawing(int width, int height, String seen, List<Layer> layers, Li
         /** Copies; refuses a place that is not drawn. */
         public Spot {
             if (figures.isEmpty()) {
-                throw new IllegalArgumentException("%s has no figure; draw it with one at least.".formatted(slot));
+                throw new IllegalArgumentException("%s has no figure. Draw at least one.".formatted(slot));
             }
             figures = List.copyOf(figures);
         }
@@ -63,7 +64,7 @@ public record Drawing(int width, int height, String seen, List<Layer> layers, Li
     }
 
     /** Where labels stand. */
-    public enum Side {
+    public enum Side implements Slugged {
         LEFT,
         RIGHT
     }

@@ -3,9 +3,9 @@ package synopta.core.drawing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import synopta.core.quantity.Slugged;
 
 /**
  * A piece of line work.
@@ -26,7 +26,7 @@ public record Figure(Primitive primitive, List<Double> at, Weight weight) {
         weight.ifPresent(found -> words.remove(0));
         String word = words.isEmpty() ? "" : words.remove(0);
         Primitive primitive = named(Primitive.values(), word)
-                .orElseThrow(() -> new IllegalArgumentException("“%s” draws nothing; write one of %s."
+                .orElseThrow(() -> new IllegalArgumentException("“%s” is not a figure. Use one of %s."
                         .formatted(
                                 written,
                                 Arrays.stream(Primitive.values())
@@ -43,10 +43,8 @@ public record Figure(Primitive primitive, List<Double> at, Weight weight) {
         return new Figure(primitive, at, weight.orElse(Weight.FINE));
     }
 
-    private static <E extends Enum<E>> Optional<E> named(E[] all, String word) {
-        return Arrays.stream(all)
-                .filter(e -> e.name().toLowerCase(Locale.ROOT).equals(word))
-                .findFirst();
+    private static <E extends Slugged> Optional<E> named(E[] all, String word) {
+        return Arrays.stream(all).filter(e -> e.slug().equals(word)).findFirst();
     }
 
     /** What it takes up. */

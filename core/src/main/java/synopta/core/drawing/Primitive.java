@@ -1,10 +1,10 @@
 package synopta.core.drawing;
 
 import java.util.List;
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /** The kinds of line work that every machine and part is drawn with, each given by a row of numbers. */
-public enum Primitive {
+public enum Primitive implements Slugged {
     /** A rectangle: left, top, width, height, and the radius of its corners. */
     BOX(5, 5) {
         @Override
@@ -12,7 +12,7 @@ public enum Primitive {
             return new Bounds(at.get(0), at.get(1), at.get(0) + at.get(2), at.get(1) + at.get(3));
         }
     },
-    /** A circle: centre x and y, diameter. */
+    /** A circle: center x and y, diameter. */
     ROUND(3, 3) {
         @Override
         Bounds bounds(List<Double> at) {
@@ -33,7 +33,7 @@ public enum Primitive {
             return Bounds.around(at);
         }
     },
-    /** A part of a circle: centre x and y, diameter, from and to in degrees, clockwise on the sheet from the right. */
+    /** A part of a circle: center x and y, diameter, from and to in degrees, clockwise on the sheet from the right. */
     ARC(5, 5) {
         @Override
         Bounds bounds(List<Double> at) {
@@ -53,7 +53,7 @@ public enum Primitive {
             return new Bounds(ends.left() - across, ends.top() - along, ends.right() + across, ends.bottom() + along);
         }
     },
-    /** A wheel of blades: centre x and y, diameter, how many blades. */
+    /** A wheel of blades: center x and y, diameter, how many blades. */
     FAN(4, 4) {
         @Override
         Bounds bounds(List<Double> at) {
@@ -70,11 +70,6 @@ public enum Primitive {
     }
 
     abstract Bounds bounds(List<Double> at);
-
-    /** The word of packs and interface. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT);
-    }
 
     /** Refuses a row of numbers that does not draw this. */
     void check(List<Double> at) {

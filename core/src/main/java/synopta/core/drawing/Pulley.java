@@ -1,10 +1,12 @@
 package synopta.core.drawing;
 
+import synopta.core.quantity.Slugged;
+
 /**
  * A disc that a belt runs on.
  *
- * @param xMm centre, to the right
- * @param yMm centre, upwards
+ * @param xMm center, to the right
+ * @param yMm center, upwards
  * @param diameterMm above 0
  */
 public record Pulley(double xMm, double yMm, double diameterMm, Side side) {
@@ -18,7 +20,7 @@ public record Pulley(double xMm, double yMm, double diameterMm, Side side) {
     }
 
     /** On which side of the pulley the belt has its inside. */
-    public enum Side {
+    public enum Side implements Slugged {
         /** The belt runs round it. */
         INSIDE,
         /** It presses on the belt from outside, as an idler does. */

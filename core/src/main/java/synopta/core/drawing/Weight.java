@@ -1,9 +1,9 @@
 package synopta.core.drawing;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /** How strongly a figure is drawn; every drawing uses the same few, so that they agree with one another. */
-public enum Weight {
+public enum Weight implements Slugged {
     /** The outer edge of a machine or a part. */
     OUTLINE,
     /** What a part is made of. */
@@ -14,9 +14,4 @@ public enum Weight {
     DASHED,
     /** Filled with ink. */
     SOLID;
-
-    /** The word of packs and interface. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT);
-    }
 }

@@ -24,7 +24,7 @@ import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Supersession;
 
 /**
- * Looks a catalogue over for what is probably not meant: parts no machine uses, places without a part and fits without
+ * Looks a catalog over for what is probably not meant: parts no machine uses, places without a part and fits without
  * a place, successions that run in a circle or end in nothing that can be bought, kits of which nobody knows what lies
  * in them, and models that differ from their twins at one place only.
  *
@@ -37,7 +37,7 @@ public final class CatalogCheck {
     /** So many remarks of one kind are enough to begin with. */
     public static final int MOST = 200;
 
-    private final CatalogDump catalogue;
+    private final CatalogDump catalog;
     private final Map<PartNumber, Part> parts = new LinkedHashMap<>();
     private final Map<ModelNumber, Model> models = new LinkedHashMap<>();
     private final Map<String, Set<String>> places = new TreeMap<>();
@@ -47,22 +47,22 @@ public final class CatalogCheck {
     private final Set<PartNumber> used = new HashSet<>();
     private final Map<String, Set<String>> filled = new HashMap<>();
     private final Map<ModelNumber, List<Fit>> fits = new HashMap<>();
-    private final List<CatalogWarning> remarks = new ArrayList<>();
+    private final List<CatalogWarning> warnings = new ArrayList<>();
 
-    private CatalogCheck(CatalogDump catalogue) {
-        this.catalogue = catalogue;
+    private CatalogCheck(CatalogDump catalog) {
+        this.catalog = catalog;
     }
 
     /** All remarks, kind by kind. */
-    public static List<CatalogWarning> of(CatalogDump catalogue) {
-        CatalogCheck check = new CatalogCheck(catalogue);
+    public static List<CatalogWarning> of(CatalogDump catalog) {
+        CatalogCheck check = new CatalogCheck(catalog);
         check.read();
         check.unused();
         check.places();
         check.successions();
         check.kits();
         check.slips();
-        return check.remarks.stream()
+        return check.warnings.stream()
                 .collect(Collectors.groupingBy(CatalogWarning::kind, TreeMap::new, Collectors.toList()))
                 .values()
                 .stream()
@@ -71,19 +71,19 @@ public final class CatalogCheck {
     }
 
     private void read() {
-        catalogue.each(Sheet.PARTS, part -> parts.put(part.number(), part));
-        catalogue.each(Sheet.MODELS, model -> models.put(model.number(), model));
-        catalogue.each(
+        catalog.each(Sheet.PARTS, part -> parts.put(part.number(), part));
+        catalog.each(Sheet.MODELS, model -> models.put(model.number(), model));
+        catalog.each(
                 Sheet.SLOTS,
                 slot -> places.computeIfAbsent(slot.platform(), p -> new TreeSet<>())
                         .add(slot.slot()));
-        catalogue.each(Sheet.SUPERSESSIONS, this::succession);
-        catalogue.each(Sheet.EQUIVALENTS, e -> join(e.part(), e.equivalent()));
-        catalogue.each(Sheet.KITS, k -> {
+        catalog.each(Sheet.SUPERSESSIONS, this::succession);
+        catalog.each(Sheet.EQUIVALENTS, e -> join(e.part(), e.equivalent()));
+        catalog.each(Sheet.KITS, k -> {
             kits.add(k.kit());
             join(k.kit(), k.content());
         });
-        catalogue.each(Sheet.FITS, fit -> {
+        catalog.each(Sheet.FITS, fit -> {
             used.add(fit.part());
             fits.computeIfAbsent(fit.model(), m -> new ArrayList<>()).add(fit);
             filled.computeIfAbsent(models.get(fit.model()).platform(), p -> new HashSet<>())
@@ -101,8 +101,8 @@ public final class CatalogCheck {
         joined.computeIfAbsent(b, p -> new HashSet<>()).add(a);
     }
 
-    private void remark(CatalogWarning.Kind kind, Object subject, String message) {
-        remarks.add(new CatalogWarning(kind, subject.toString(), message));
+    private void warning(CatalogWarning.Kind kind, Object subject, String message) {
+        warnings.add(new CatalogWarning(kind, subject.toString(), message));
     }
 
     private void unused() {
@@ -116,52 +116,52 @@ public final class CatalogCheck {
         }
         parts.keySet().stream()
                 .filter(p -> !used.contains(p))
-                .forEach(p -> remark(
+                .forEach(p -> warning(
                         CatalogWarning.Kind.PART_UNUSED,
                         p,
-                        "No machine takes it, nor anything it replaces or lies in. List it in fits.csv."));
+                        "No model uses it, or anything it supersedes or is contained in. Add it to fits.csv."));
     }
 
     private void places() {
         places.forEach((platform, slots) -> slots.stream()
                 .filter(slot -> !filled.getOrDefault(platform, Set.of()).contains(slot))
-                .forEach(slot -> remark(
+                .forEach(slot -> warning(
                         CatalogWarning.Kind.SLOT_WITHOUT_PART,
                         platform,
-                        "Its place %s has no part in any model. List one in fits.csv.".formatted(slot))));
+                        "Its slot %s has no part in any model. Add one to fits.csv.".formatted(slot))));
         new TreeMap<>(filled)
                 .forEach((platform, slots) -> slots.stream()
                         .filter(slot -> !places.getOrDefault(platform, Set.of()).contains(slot))
                         .sorted()
-                        .forEach(slot -> remark(
+                        .forEach(slot -> warning(
                                 CatalogWarning.Kind.FIT_AT_NO_PLACE,
                                 platform,
-                                "Its models list parts at %s, which slots.csv does not have. Correct one of the two."
+                                "Its models list parts for slot %s, which is not in slots.csv. Correct one of the two."
                                         .formatted(slot))));
     }
 
     private void successions() {
         List<List<PartNumber>> cycles = CycleFinder.of(replacements);
-        cycles.forEach(cycle -> remark(
+        cycles.forEach(cycle -> warning(
                 CatalogWarning.Kind.SUCCESSION_CYCLE,
                 cycle.get(0),
-                "It replaces itself (%s). Take one step out."
+                "It supersedes itself (%s). Remove one step."
                         .formatted(cycle.stream().map(PartNumber::written).collect(Collectors.joining(" → ")))));
         Set<PartNumber> successors = new HashSet<>();
         replacements.values().forEach(successors::addAll);
         for (Part part : parts.values()) {
             boolean replaced = replacements.containsKey(part.number());
             if (part.status() == Part.Status.SUPERSEDED && !replaced) {
-                remark(
+                warning(
                         CatalogWarning.Kind.DEAD_END,
                         part.number(),
-                        "It is superseded, and nothing says by what. Add the successor.");
+                        "It is superseded without a replacement. Add the replacement.");
             }
             if (part.status() == Part.Status.DISCONTINUED && successors.contains(part.number()) && !replaced) {
-                remark(
+                warning(
                         CatalogWarning.Kind.DEAD_END,
                         part.number(),
-                        "A succession ends here, and it is no longer made.");
+                        "A supersession chain ends with this discontinued part. Add a replacement or an equivalent.");
             }
         }
     }
@@ -169,17 +169,17 @@ public final class CatalogCheck {
     private void kits() {
         parts.values().stream()
                 .filter(p -> p.isCalledKit() && !kits.contains(p.number()))
-                .forEach(p -> remark(
+                .forEach(p -> warning(
                         CatalogWarning.Kind.KIT_UNKNOWN,
                         p.number(),
-                        "It is sold as a kit, and nothing says what lies in it."));
+                        "It is a kit without contents. Add them to kits.csv."));
         kits.stream()
                 .filter(k -> !parts.containsKey(k))
                 .sorted()
-                .forEach(k -> remark(
+                .forEach(k -> warning(
                         CatalogWarning.Kind.KIT_UNKNOWN,
                         k,
-                        "Contents are listed for it, and it is no part of the catalogue."));
+                        "Contents are listed for it, but it is not in parts.csv. Add it there."));
     }
 
     private void slips() {
@@ -203,10 +203,10 @@ public final class CatalogCheck {
                 .filter(places ->
                         places.size() == 1 && alone(model, places.iterator().next(), group))
                 .findFirst()
-                .ifPresent(places -> remark(
+                .ifPresent(places -> warning(
                         CatalogWarning.Kind.SLIP,
                         model.number(),
-                        "It has other parts than its twins at %s only. Probably a slip: compare them."
+                        "It differs from its equivalent models at %s only, probably by mistake. Compare them."
                                 .formatted(places.iterator().next()))));
     }
 

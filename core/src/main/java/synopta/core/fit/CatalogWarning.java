@@ -1,16 +1,16 @@
 package synopta.core.fit;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /**
- * Something in the catalogue that is probably not meant.
+ * Something in the catalog that is probably not meant.
  *
  * @param subject the part, model or platform it is about, as written
  * @param message what was found, and what to do about it
  */
 public record CatalogWarning(Kind kind, String subject, String message) {
     /** What is looked for. */
-    public enum Kind {
+    public enum Kind implements Slugged {
         PART_UNUSED,
         SLOT_WITHOUT_PART,
         FIT_AT_NO_PLACE,
@@ -18,10 +18,5 @@ public record CatalogWarning(Kind kind, String subject, String message) {
         DEAD_END,
         KIT_UNKNOWN,
         SLIP;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
     }
 }

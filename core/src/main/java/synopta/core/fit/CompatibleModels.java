@@ -21,12 +21,12 @@ public final class CompatibleModels {
     private static final int NO_TWIN = Integer.MAX_VALUE;
 
     private final WhereUsed whereUsed;
-    private final EquivalentModels twins;
+    private final EquivalentModels equivalentModels;
 
-    /** Looks in this catalogue. */
+    /** Looks in this catalog. */
     public CompatibleModels(Catalog catalog, WhereUsed whereUsed) {
         this.whereUsed = whereUsed;
-        twins = new EquivalentModels(catalog);
+        equivalentModels = new EquivalentModels(catalog);
     }
 
     /**
@@ -35,10 +35,10 @@ public final class CompatibleModels {
      * @param via of each part it takes, how
      * @param differing places where it has other parts than the machine of the case; empty when it is built otherwise
      */
-    public record Machine(Model model, Map<PartNumber, FitBasis> via, Optional<List<String>> differing) {
+    public record Machine(Model model, Map<PartNumber, FitBasis> basis, Optional<List<String>> differing) {
         /** Copies. */
         public Machine {
-            via = new TreeMap<>(via);
+            basis = new TreeMap<>(basis);
         }
     }
 
@@ -53,17 +53,18 @@ public final class CompatibleModels {
                         .orElse(true);
                 if (other) {
                     models.put(number, machine.model());
-                    taken.computeIfAbsent(number, n -> new TreeMap<>()).put(part, machine.via());
+                    taken.computeIfAbsent(number, n -> new TreeMap<>()).put(part, machine.basis());
                 }
             });
         }
         Map<ModelNumber, EquivalentModel> near = new HashMap<>();
-        model.ifPresent(m -> twins.of(m, Integer.MAX_VALUE)
-                .forEach(twin -> near.put(twin.model().number(), twin)));
+        model.ifPresent(m -> equivalentModels
+                .of(m, Integer.MAX_VALUE)
+                .forEach(equivalentModel -> near.put(equivalentModel.model().number(), equivalentModel)));
         List<Machine> machines = new ArrayList<>();
         models.forEach((number, m) -> machines.add(new Machine(
                 m, taken.get(number), Optional.ofNullable(near.get(number)).map(EquivalentModel::differing))));
-        machines.sort(Comparator.comparing((Machine m) -> -m.via().size())
+        machines.sort(Comparator.comparing((Machine m) -> -m.basis().size())
                 .thenComparing(m -> m.differing().map(List::size).orElse(NO_TWIN))
                 .thenComparing(m -> m.model().brand())
                 .thenComparing(m -> m.model().number()));

@@ -21,7 +21,7 @@ import synopta.core.catalog.ModelNumber;
 public final class EquivalentModels {
     private final Catalog catalog;
 
-    /** Looks in this catalogue. */
+    /** Looks in this catalog. */
     public EquivalentModels(Catalog catalog) {
         this.catalog = catalog;
     }
@@ -33,7 +33,7 @@ public final class EquivalentModels {
         List<Fit> own = fits.getOrDefault(model.number(), List.of());
         return catalog.modelsOn(model.platform()).stream()
                 .filter(other -> !other.brand().equals(model.brand()))
-                .map(other -> twin(model, own, other, fits.getOrDefault(other.number(), List.of())))
+                .map(other -> equivalentModel(model, own, other, fits.getOrDefault(other.number(), List.of())))
                 .sorted(Comparator.comparingInt(
                                 (EquivalentModel t) -> t.differing().size())
                         .thenComparing(t -> -t.shared().size())
@@ -63,7 +63,7 @@ public final class EquivalentModels {
     }
 
     /** Compared for the years in which both were built; for all years when there are none. */
-    private static EquivalentModel twin(Model model, List<Fit> own, Model other, List<Fit> theirs) {
+    private static EquivalentModel equivalentModel(Model model, List<Fit> own, Model other, List<Fit> theirs) {
         BuildRange both = model.built().meets(other.built()) ? model.built().common(other.built()) : BuildRange.ALWAYS;
         Map<String, Set<String>> ours = byPlace(own, both);
         Set<String> differing = differing(ours, byPlace(theirs, both));

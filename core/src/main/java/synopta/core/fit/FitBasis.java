@@ -1,16 +1,11 @@
 package synopta.core.fit;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /** How a part comes to serve a machine, nearest first. */
-public enum FitBasis {
+public enum FitBasis implements Slugged {
     DIRECT,
     SUCCESSION,
     EQUIVALENT,
     CONTENTS;
-
-    /** The word of the API. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT);
-    }
 }

@@ -21,7 +21,7 @@ import synopta.core.knowledge.HouseSettings;
 /**
  * Whether a part is right for a machine: listed for it within its build and serial range, a successor or forerunner of
  * what is listed, an allowed equivalent of it, or a kit of which all or some is. Cost O(lineage of the part + listed
- * parts), and one catalogue question a generation of the lineage.
+ * parts), and one catalog question a generation of the lineage.
  */
 public final class FitFinder {
     /** At most so many ways of supplying one part are kept, best first. */
@@ -34,7 +34,7 @@ public final class FitFinder {
     private final Supplier<HouseSettings> rules;
     private final Clock clock;
 
-    /** Judges by the rows of this catalogue, the rules the house follows at the time, as of this clock's day. */
+    /** Judges by the rows of this catalog, the rules the house follows at the time, as of this clock's day. */
     public FitFinder(Catalog catalog, Specifications specifications, Supplier<HouseSettings> rules, Clock clock) {
         this.catalog = catalog;
         this.specifications = specifications;
@@ -48,8 +48,8 @@ public final class FitFinder {
     }
 
     /** The same for a part whose lineage is known already. */
-    public List<Supply> supplies(SupersessionChain lineage) {
-        return new SupersessionResolver(catalog, lineage, LocalDate.now(clock)).supplies();
+    public List<Supply> supplies(SupersessionChain chain) {
+        return new SupersessionResolver(catalog, chain, LocalDate.now(clock)).supplies();
     }
 
     /** What is known of a machine of that model; a build date that was given counts before what the serial says. */
@@ -68,15 +68,15 @@ public final class FitFinder {
             return unknown(modelNumber, model.isPresent(), partNumber);
         }
         boolean genuineOnly = rules.get().genuineOnly();
-        Interchange reach = new Interchange(catalog, part.get().number(), genuineOnly);
+        Interchange interchange = new Interchange(catalog, part.get().number(), genuineOnly);
         ListedParts listing = new ListedParts(catalog, model.get(), unit);
-        List<ListedParts.Hit> hits = listing.hits(reach);
+        List<ListedParts.Hit> hits = listing.hits(interchange);
         if (hits.isEmpty()) {
-            return unlisted(listing, part.get(), reach, genuineOnly);
+            return unlisted(listing, part.get(), interchange, genuineOnly);
         }
         Optional<ListedParts.Hit> sure = listing.sure(hits);
         if (sure.isPresent()) {
-            return fits(part.get(), sure.get(), reach, model.get());
+            return fits(part.get(), sure.get(), interchange, model.get());
         }
         List<String> reasons = new ArrayList<>();
         hits.forEach(hit -> reasons.addAll(chain(hit, part.get())));
@@ -100,20 +100,19 @@ public final class FitFinder {
                         .map(m -> m.number().written())
                         .toList();
         String missing = modelKnown ? "part " + part : "model " + model;
-        String near = nearest.isEmpty() ? "" : " The nearest: %s.".formatted(String.join(", ", nearest));
+        String near = nearest.isEmpty() ? "" : " Closest numbers: %s.".formatted(String.join(", ", nearest));
         return new FitVerdict.Unknown(
-                List.of("The catalogue has no %s; check the number, or read the tag again.%s".formatted(missing, near)),
-                nearest);
+                List.of("%s is not in the catalog. Check the number or the tag.%s".formatted(missing, near)), nearest);
     }
 
-    private FitVerdict unlisted(ListedParts listing, Part part, Interchange reach, boolean genuineOnly) {
-        if (KitRules.isKit(catalog, part.number(), reach)) {
-            return KitFit.judge(catalog, genuineOnly, listing, part.number(), supplies(reach.lineage()));
+    private FitVerdict unlisted(ListedParts listing, Part part, Interchange interchange, boolean genuineOnly) {
+        if (KitRules.isKit(catalog, part.number(), interchange)) {
+            return KitFit.judge(catalog, genuineOnly, listing, part.number(), supplies(interchange.chain()));
         }
         List<String> reasons = new ArrayList<>();
         for (Equivalent row : catalog.originalsOf(part.number())) {
-            if (reach.from(row.part()).isEmpty()) {
-                reasons.add("%s may be supplied for %s (%s), but the house supplies genuine parts only"
+            if (interchange.from(row.part()).isEmpty()) {
+                reasons.add("%s is an equivalent of %s (%s), but the settings allow genuine parts only"
                         .formatted(part.number(), row.part(), row.basis()));
             }
         }
@@ -134,9 +133,9 @@ public final class FitFinder {
         return new FitVerdict.DoesNotFit(reasons, List.copyOf(instead));
     }
 
-    private FitVerdict fits(Part part, ListedParts.Hit hit, Interchange reach, Model model) {
-        List<Supply> supplies = supplies(reach.lineage()).stream()
-                .map(s -> s.after(hit.road().changes()))
+    private FitVerdict fits(Part part, ListedParts.Hit hit, Interchange interchange, Model model) {
+        List<Supply> supplies = supplies(interchange.chain()).stream()
+                .map(s -> s.after(hit.path().changes()))
                 .toList();
         List<String> reasons = new ArrayList<>(chain(hit, part));
         reasons.addAll(supplies.get(0).chain());
@@ -145,7 +144,7 @@ public final class FitFinder {
             catalog.part(item.part())
                     .filter(p -> p.status() == Part.Status.DISCONTINUED)
                     .ifPresent(gone -> {
-                        reasons.add("%s is no longer made, and nothing replaces it; %d left on the shelves"
+                        reasons.add("%s is discontinued without a replacement; %d left in stock"
                                 .formatted(gone.number(), catalog.onHand(gone.number())));
                         suggestions.addAll(new Suggestions(catalog, specifications).of(gone, model, hit.row()));
                     });
@@ -153,19 +152,19 @@ public final class FitFinder {
         return new FitVerdict.Fits(supplies.get(0), supplies.subList(1, supplies.size()), reasons, suggestions);
     }
 
-    /** From the row of the catalogue to the part, step by step. */
+    /** From the row of the catalog to the part, step by step. */
     private List<String> chain(ListedParts.Hit hit, Part part) {
-        SupplyPath road = hit.road();
+        SupplyPath path = hit.path();
         List<String> chain = new ArrayList<>(List.of(ListedParts.said(hit.row())));
-        for (Supersession step : road.steps()) {
+        for (Supersession step : path.steps()) {
             chain.add(Supersession.said(catalog.replacementsOf(step.oldPart()).stream()
                     .filter(row -> row.choice().equals(step.choice()))
                     .toList()));
         }
-        if (road.isForerunner()) {
-            chain.add("%s is what replaces %s".formatted(road.listed(), part.number()));
+        if (path.isPredecessor()) {
+            chain.add("%s supersedes %s".formatted(path.listed(), part.number()));
         }
-        road.standsIn().ifPresent(row -> chain.add(equivalent(row, part)));
+        path.standsIn().ifPresent(row -> chain.add(equivalent(row, part)));
         return chain;
     }
 
@@ -173,7 +172,7 @@ public final class FitFinder {
         String compared = catalog.part(row.part())
                 .map(original -> specifications.compare(original, part).words())
                 .orElse("");
-        return "equivalent: %s may be supplied for %s (%s)%s"
+        return "equivalent: %s replaces %s (%s)%s"
                 .formatted(row.equivalent(), row.part(), row.basis(), compared.isEmpty() ? "" : "; " + compared);
     }
 }

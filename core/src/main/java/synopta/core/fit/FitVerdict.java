@@ -50,7 +50,7 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** The machine or the part is in no catalogue row; `nearest` are numbers that are, as written. */
+    /** The machine or the part is in no catalog row; `nearest` are numbers that are, as written. */
     record Unknown(List<String> reasons, List<String> nearest) implements FitVerdict {
         @Override
         public <R> R fold(

@@ -16,16 +16,16 @@ import synopta.core.catalog.Supersession;
  * in for, with what these replaced without a change. One answer for the fit of a machine and for where a part is used.
  */
 final class Interchange {
-    private final Map<PartNumber, SupplyPath> roads = new LinkedHashMap<>();
-    private final SupersessionChain lineage;
+    private final Map<PartNumber, SupplyPath> paths = new LinkedHashMap<>();
+    private final SupersessionChain chain;
 
     Interchange(Catalog catalog, PartNumber part, boolean genuineOnly) {
-        lineage = SupersessionChain.of(catalog, part);
-        roads.put(part, new SupplyPath(FitBasis.DIRECT, part, List.of(), false, Optional.empty()));
-        for (PartNumber forerunner : lineage.forerunners()) {
-            succession(forerunner, lineage.since(forerunner).orElseThrow(), false);
+        chain = SupersessionChain.of(catalog, part);
+        paths.put(part, new SupplyPath(FitBasis.DIRECT, part, List.of(), false, Optional.empty()));
+        for (PartNumber predecessor : chain.predecessors()) {
+            succession(predecessor, chain.since(predecessor).orElseThrow(), false);
         }
-        lineage.successors().forEach(successor -> succession(successor, List.of(), true));
+        chain.successors().forEach(successor -> succession(successor, List.of(), true));
         boolean allowed =
                 !genuineOnly || catalog.part(part).map(p -> p.genuine()).orElse(false);
         if (allowed) {
@@ -33,32 +33,32 @@ final class Interchange {
         }
     }
 
-    private void succession(PartNumber listed, List<Supersession> steps, boolean isForerunner) {
-        roads.putIfAbsent(listed, new SupplyPath(FitBasis.SUCCESSION, listed, steps, isForerunner, Optional.empty()));
+    private void succession(PartNumber listed, List<Supersession> steps, boolean isPredecessor) {
+        paths.putIfAbsent(listed, new SupplyPath(FitBasis.SUCCESSION, listed, steps, isPredecessor, Optional.empty()));
     }
 
     private void standsIn(Catalog catalog, Equivalent row) {
         PartNumber original = row.part();
-        roads.putIfAbsent(original, new SupplyPath(FitBasis.EQUIVALENT, original, List.of(), false, Optional.of(row)));
+        paths.putIfAbsent(original, new SupplyPath(FitBasis.EQUIVALENT, original, List.of(), false, Optional.of(row)));
         SupersessionChain before = SupersessionChain.of(catalog, original);
-        for (PartNumber forerunner : before.forerunners()) {
-            SupplyPath road = new SupplyPath(
-                    FitBasis.EQUIVALENT, forerunner, before.since(forerunner).orElseThrow(), false, Optional.of(row));
-            if (road.changes().isEmpty()) {
-                roads.putIfAbsent(forerunner, road);
+        for (PartNumber predecessor : before.predecessors()) {
+            SupplyPath path = new SupplyPath(
+                    FitBasis.EQUIVALENT, predecessor, before.since(predecessor).orElseThrow(), false, Optional.of(row));
+            if (path.changes().isEmpty()) {
+                paths.putIfAbsent(predecessor, path);
             }
         }
     }
 
-    SupersessionChain lineage() {
-        return lineage;
+    SupersessionChain chain() {
+        return chain;
     }
 
     Optional<SupplyPath> from(PartNumber listed) {
-        return Optional.ofNullable(roads.get(listed));
+        return Optional.ofNullable(paths.get(listed));
     }
 
     Set<PartNumber> listed() {
-        return new TreeSet<>(roads.keySet());
+        return new TreeSet<>(paths.keySet());
     }
 }

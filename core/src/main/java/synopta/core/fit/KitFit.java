@@ -46,9 +46,9 @@ final class KitFit {
     }
 
     private void open(PartNumber part, int quantity, Map<PartNumber, Piece> pieces, boolean outermost) {
-        Interchange reach = new Interchange(catalog, part, genuineOnly);
-        List<ListedParts.Hit> hits = listing.hits(reach);
-        if (KitRules.isKit(catalog, part, reach) && (outermost || hits.isEmpty())) {
+        Interchange interchange = new Interchange(catalog, part, genuineOnly);
+        List<ListedParts.Hit> hits = listing.hits(interchange);
+        if (KitRules.isKit(catalog, part, interchange) && (outermost || hits.isEmpty())) {
             catalog.contentsOf(part)
                     .forEach(c -> open(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces, false));
         } else {
@@ -63,7 +63,7 @@ final class KitFit {
         String said = "%d x %s".formatted(piece.quantity, part);
         if (sure.isPresent()) {
             right.add("%s: %s".formatted(said, ListedParts.said(sure.get().row())));
-            changes.addAll(sure.get().road().changes());
+            changes.addAll(sure.get().path().changes());
         } else if (perhaps.isPresent()) {
             ask = ask.or(() -> Optional.of(listing.missing(perhaps.get())));
             open.add("%s: %s".formatted(said, ListedParts.said(perhaps.get().row())));
@@ -74,11 +74,11 @@ final class KitFit {
 
     private FitVerdict verdict(PartNumber kit, List<Supply> supplies) {
         List<String> reasons = new ArrayList<>(supplies.get(0).chain());
-        reasons.add("%s is not listed by itself; what lies in it decides".formatted(kit));
+        reasons.add("%s is not listed itself; its contents decide".formatted(kit));
         reasons.addAll(right);
-        open.forEach(piece -> reasons.add(piece + ", which is not settled yet"));
+        open.forEach(piece -> reasons.add(piece + ", which is not known yet"));
         left.forEach(piece -> reasons.add(
-                "%s: %s does not take it".formatted(piece, listing.model().number())));
+                "%s: %s does not use it".formatted(piece, listing.model().number())));
         if (right.isEmpty() && open.isEmpty()) {
             return new FitVerdict.DoesNotFit(reasons, List.of());
         }
@@ -87,7 +87,7 @@ final class KitFit {
         }
         List<String> known = new ArrayList<>(changes);
         if (!left.isEmpty()) {
-            known.add("left over, as this machine does not take it: " + String.join(", ", left));
+            known.add("left over, because this model does not use it: " + String.join(", ", left));
         }
         List<Supply> told = supplies.stream().map(s -> s.and(known)).toList();
         return new FitVerdict.Fits(told.get(0), told.subList(1, told.size()), reasons, List.of());

@@ -13,13 +13,13 @@ import synopta.core.catalog.PartNumber;
 final class KitRules {
     private KitRules() {}
 
-    static boolean isKit(Catalog catalog, PartNumber number, Interchange reach) {
+    static boolean isKit(Catalog catalog, PartNumber number, Interchange interchange) {
         if (catalog.contentsOf(number).isEmpty()) {
             return false;
         }
         boolean called = catalog.part(number).map(Part::isCalledKit).orElse(false);
         return called
-                || reach.listed().stream()
+                || interchange.listed().stream()
                         .allMatch(listed ->
                                 catalog.taking(listed, Optional.empty(), "", 1).isEmpty());
     }

@@ -10,7 +10,7 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.SerialOrder;
 
-/** What the catalogue lists for one machine, and by which of its rows a part is right there. */
+/** What the catalog lists for one machine, and by which of its rows a part is right there. */
 final class ListedParts {
     private final Catalog catalog;
     private final Model model;
@@ -20,10 +20,10 @@ final class ListedParts {
     private SerialOrder known;
 
     /** A row, and why it makes the part right. */
-    record Hit(Fit row, SupplyPath road) {
-        private static final Comparator<Hit> NEAREST = Comparator.comparing((Hit h) -> h.road.via())
-                .thenComparingInt(h -> h.road.changes().size())
-                .thenComparingInt(h -> h.road.steps().size());
+    record Hit(Fit row, SupplyPath path) {
+        private static final Comparator<Hit> NEAREST = Comparator.comparing((Hit h) -> h.path.basis())
+                .thenComparingInt(h -> h.path.changes().size())
+                .thenComparingInt(h -> h.path.steps().size());
     }
 
     ListedParts(Catalog catalog, Model model, MachineUnit unit) {
@@ -44,9 +44,9 @@ final class ListedParts {
     }
 
     /** Every row that makes the part right in some build, nearest first. */
-    List<Hit> hits(Interchange reach) {
+    List<Hit> hits(Interchange interchange) {
         List<Hit> hits = new ArrayList<>();
-        rows.forEach(row -> reach.from(row.part()).ifPresent(road -> hits.add(new Hit(row, road))));
+        rows.forEach(row -> interchange.from(row.part()).ifPresent(path -> hits.add(new Hit(row, path))));
         hits.sort(Hit.NEAREST);
         return hits;
     }

@@ -15,7 +15,7 @@ import synopta.core.catalog.Supersession;
  * Two parts side by side.
  *
  * @param specifications what each has, the second in place of the first
- * @param related how the catalogue joins them, in sentences; empty when it does not
+ * @param related how the catalog joins them, in sentences; empty when it does not
  * @param bag what each sale unit holds, by part: pieces in the first, pieces in the second
  */
 public record PartComparison(
@@ -29,7 +29,7 @@ public record PartComparison(
     /** A piece that lies in one of them, or both. */
     public record Held(PartNumber part, int inFirst, int inSecond) {}
 
-    /** Compares two parts of the catalogue. */
+    /** Compares two parts of the catalog. */
     static PartComparison of(Catalog catalog, Specifications specifications, Part first, Part second) {
         return new PartComparison(
                 first,
@@ -53,7 +53,7 @@ public record PartComparison(
     private static void standsIn(Catalog catalog, PartNumber original, PartNumber other, List<String> related) {
         catalog.equivalentsOf(original).stream()
                 .filter(row -> row.equivalent().equals(other))
-                .forEach(row -> related.add("%s may be supplied for %s (%s)".formatted(other, original, row.basis())));
+                .forEach(row -> related.add("%s is an equivalent of %s (%s)".formatted(other, original, row.basis())));
     }
 
     private static List<Held> bag(Catalog catalog, Part first, Part second) {

@@ -17,7 +17,7 @@ public final class PartDetails {
     private final Specifications specifications;
     private final Supplier<HouseSettings> rules;
 
-    /** Looks in this catalogue, by the rules of packs and house. */
+    /** Looks in this catalog, by the rules of packs and house. */
     public PartDetails(Catalog catalog, Specifications specifications, Supplier<HouseSettings> rules) {
         this.catalog = catalog;
         this.specifications = specifications;
@@ -27,12 +27,12 @@ public final class PartDetails {
     /**
      * A part that may stand in for another.
      *
-     * @param basis why the catalogue allows it; empty when only the specifications speak for it
+     * @param basis why the catalog allows it; empty when only the specifications speak for it
      * @param allowed whether it may be supplied unasked: listed as an equivalent, and genuine where the house asks for it
      */
     public record StandIn(Part part, String basis, boolean allowed, Specifications.Comparison compared) {}
 
-    /** What the catalogue lists as its equivalents, then what has its specifications and is still made. */
+    /** What the catalog lists as its equivalents, then what has its specifications and is still made. */
     public List<StandIn> standIns(Part original) {
         List<StandIn> all = new ArrayList<>();
         Map<PartNumber, String> bases = catalog.equivalentsOf(original.number()).stream()

@@ -16,7 +16,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 
 /**
- * Whether a part is right for a machine of which only the construction is known, because its model is in no catalogue
+ * Whether a part is right for a machine of which only the construction is known, because its model is in no catalog
  * row: it fits when every listed model of that platform and fuel takes it in every build, it depends on the model when
  * some do. Cost O(fits of the platform).
  */
@@ -59,17 +59,18 @@ public final class PlatformFit {
                 .collect(Collectors.toSet());
         if (rows.isEmpty()) {
             return new FitVerdict.DoesNotFit(
-                    List.of("No listed model of %s takes %s".formatted(platform.platform(), part)), List.of());
+                    List.of("No listed model of %s uses %s".formatted(platform.platform(), part)), List.of());
         }
         if (always.size() < models.size()) {
             long some = rows.stream().map(Fit::model).distinct().count();
             return new FitVerdict.Depends(
                     "model",
-                    List.of("%d of the %d listed models of %s take %s: compare the old part's number"
+                    List.of("%d of the %d listed models of %s use %s: compare the number on the old part"
                             .formatted(some, models.size(), platform.platform(), part)));
         }
-        String all = "All %d listed models of %s take %s; the model itself is unlisted, so compare the old part"
-                .formatted(models.size(), platform.platform(), part);
+        String all =
+                "All %d listed models of %s use %s; the model itself is not in the catalog, so compare the old part"
+                        .formatted(models.size(), platform.platform(), part);
         return finder.judge(models.get(0).number(), MachineUnit.NOT_KNOWN, part)
                 .fold(
                         fits -> new FitVerdict.Fits(

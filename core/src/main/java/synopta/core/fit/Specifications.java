@@ -15,6 +15,7 @@ import synopta.core.catalog.Part;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SpecRule;
+import synopta.core.quantity.Slugged;
 
 /**
  * Whether one part may be supplied in place of another of its type, by their listed specifications and the rules of the
@@ -32,7 +33,7 @@ public final class Specifications {
     }
 
     /** What a comparison of one specification came to. */
-    public enum Outcome {
+    public enum Outcome implements Slugged {
         SAME,
         EXCEEDS,
         DIFFERS,
@@ -47,7 +48,7 @@ public final class Specifications {
     /**
      * Two parts side by side.
      *
-     * @param interchangeable whether the other may be supplied in place of the original, as far as the catalogue tells
+     * @param interchangeable whether the other may be supplied in place of the original, as far as the catalog tells
      */
     public record Comparison(List<Line> lines, boolean interchangeable) {
         /** Copies. */

@@ -41,7 +41,7 @@ final class Suggestions {
                             .map(part -> new Suggestion(
                                     part.number(),
                                     Suggestion.Kind.OTHER_BRAND,
-                                    "%s %s, on the same construction, takes it at %s: compare the old part"
+                                    "%s %s, on the same platform, uses it at %s: compare the old part"
                                             .formatted(other.brand(), other.number(), row.slot()))))
                     .filter(s -> !s.part().equals(gone.number()))
                     .ifPresent(s -> found.putIfAbsent(s.part(), s));
@@ -59,7 +59,7 @@ final class Suggestions {
                             new Suggestion(
                                     part.number(),
                                     Suggestion.Kind.ALLOWED_EQUIVALENT,
-                                    "may be supplied for it (%s)".formatted(row.basis()))));
+                                    "equivalent (%s)".formatted(row.basis()))));
         }
         for (Part other : catalog.partsOfType(gone.partType())) {
             Specifications.Comparison compared = specifications.compare(gone, other);

@@ -17,7 +17,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
 
 /**
- * What a part replaced and what replaces it, step by step to both ends. Cost: one question to the catalogue a
+ * What a part replaced and what replaces it, step by step to both ends. Cost: one question to the catalog a
  * generation, and O(rows log rows) for the ways.
  */
 public final class SupersessionChain {
@@ -38,7 +38,7 @@ public final class SupersessionChain {
         this.catalog = catalog;
         this.part = part;
         Map<PartNumber, List<Supersession>> before = new LinkedHashMap<>();
-        gather(catalog::forerunnersOf, Supersession::newPart, Supersession::oldPart, before);
+        gather(catalog::predecessorsOf, Supersession::newPart, Supersession::oldPart, before);
         gather(catalog::replacementsOf, Supersession::oldPart, Supersession::newPart, later);
         earlier = walked(before, Supersession::oldPart);
         onward = walked(later, Supersession::newPart);
@@ -100,7 +100,7 @@ public final class SupersessionChain {
     }
 
     /** Every part that it replaced, nearest first; not itself. */
-    public Set<PartNumber> forerunners() {
+    public Set<PartNumber> predecessors() {
         return earlier.keySet();
     }
 
@@ -115,12 +115,12 @@ public final class SupersessionChain {
     }
 
     /** The rows from a forerunner to the part, oldest first; the way with the fewest changes. */
-    Optional<List<Supersession>> since(PartNumber forerunner) {
-        if (!earlier.containsKey(forerunner)) {
+    Optional<List<Supersession>> since(PartNumber predecessor) {
+        if (!earlier.containsKey(predecessor)) {
             return Optional.empty();
         }
         List<Supersession> way = new ArrayList<>();
-        for (PartNumber here = forerunner;
+        for (PartNumber here = predecessor;
                 !here.equals(part);
                 here = way.get(way.size() - 1).newPart()) {
             way.add(earlier.get(here));

@@ -30,7 +30,7 @@ final class SupersessionResolver {
     private static final int MOST_PIECES = 1_000_000;
 
     private final Catalog catalog;
-    private final SupersessionChain lineage;
+    private final SupersessionChain chain;
     private final LocalDate today;
     private final Map<PartNumber, List<Way>> known = new LinkedHashMap<>();
     private final Map<PartNumber, Long> prices = new HashMap<>();
@@ -51,15 +51,15 @@ final class SupersessionResolver {
         }
     }
 
-    SupersessionResolver(Catalog catalog, SupersessionChain lineage, LocalDate today) {
+    SupersessionResolver(Catalog catalog, SupersessionChain chain, LocalDate today) {
         this.catalog = catalog;
-        this.lineage = lineage;
+        this.chain = chain;
         this.today = today;
     }
 
     /** Every way of supplying the part of the lineage, best first; the part itself when nothing replaces it. */
     List<Supply> supplies() {
-        return today(lineage.part(), new LinkedHashSet<>()).stream()
+        return today(chain.part(), new LinkedHashSet<>()).stream()
                 .map(SupersessionResolver::supply)
                 .toList();
     }
@@ -71,11 +71,11 @@ final class SupersessionResolver {
         }
         if (!path.add(part)) {
             throw new IllegalStateException(
-                    "Part %s replaces itself (%s). Maybe two rows of supersessions.csv were swapped."
+                    "Part %s supersedes itself (%s). Two rows of supersessions.csv may be swapped."
                             .formatted(part, path));
         }
         List<Way> ways = new ArrayList<>();
-        Collection<List<Supersession>> choices = Supersession.choices(lineage.replacementsOf(part));
+        Collection<List<Supersession>> choices = Supersession.choices(chain.replacementsOf(part));
         for (List<Supersession> rows : choices) {
             if (rows.stream().allMatch(this::isInEffect)) {
                 ways.addAll(together(rows, path));
@@ -133,7 +133,7 @@ final class SupersessionResolver {
     private static int pieces(Supersession row, long pieces) {
         if (pieces > MOST_PIECES) {
             throw new IllegalArgumentException(
-                    "Part %s would be supplied as over %d pieces. Check the quantities of its successions."
+                    "Part %s would become more than %d pieces. Check the quantities of its supersessions."
                             .formatted(row.oldPart(), MOST_PIECES));
         }
         return (int) pieces;

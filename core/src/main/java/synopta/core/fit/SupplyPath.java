@@ -14,10 +14,10 @@ import synopta.core.catalog.Supersession;
  * @param standsIn the row by which it may stand in
  */
 record SupplyPath(
-        FitBasis via,
+        FitBasis basis,
         PartNumber listed,
         List<Supersession> steps,
-        boolean isForerunner,
+        boolean isPredecessor,
         Optional<Equivalent> standsIn) {
     SupplyPath {
         steps = List.copyOf(steps);

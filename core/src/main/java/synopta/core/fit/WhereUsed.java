@@ -31,14 +31,14 @@ public final class WhereUsed {
     private final Catalog catalog;
     private final Supplier<HouseSettings> rules;
 
-    /** Looks in this catalogue, by the rules of the house. */
+    /** Looks in this catalog, by the rules of the house. */
     public WhereUsed(Catalog catalog, Supplier<HouseSettings> rules) {
         this.catalog = catalog;
         this.rules = rules;
     }
 
     /** A machine, how the part comes to serve it, and the rows of that. */
-    public record Machine(Model model, FitBasis via, List<Fit> rows) {
+    public record Machine(Model model, FitBasis basis, List<Fit> rows) {
         /** Copies. */
         public Machine {
             rows = List.copyOf(rows);
@@ -105,33 +105,34 @@ public final class WhereUsed {
     /** Until there is no more, or the reader has enough. */
     private void walk(PartNumber part, Optional<String> brand, String after, int rows, Predicate<Machine> reader) {
         boolean genuineOnly = rules.get().genuineOnly();
-        Interchange reach = new Interchange(catalog, part, genuineOnly);
-        Set<PartNumber> listed = new TreeSet<>(reach.listed());
-        Optional<Piece> kit = KitRules.isKit(catalog, part, reach)
+        Interchange interchange = new Interchange(catalog, part, genuineOnly);
+        Set<PartNumber> listed = new TreeSet<>(interchange.listed());
+        Optional<Piece> kit = KitRules.isKit(catalog, part, interchange)
                 ? Optional.of(Piece.of(catalog, part, genuineOnly))
                 : Optional.empty();
         kit.ifPresent(k -> listed.addAll(k.leading()));
         FitCursor merged = new FitCursor(catalog, listed, brand, after, rows);
         for (Optional<FitCursor.OfModel> next = merged.next(); next.isPresent(); next = merged.next()) {
-            Optional<Machine> machine = served(next.get(), reach, kit);
+            Optional<Machine> machine = served(next.get(), interchange, kit);
             if (machine.isPresent() && !reader.test(machine.get())) {
                 return;
             }
         }
     }
 
-    private Optional<Machine> served(FitCursor.OfModel found, Interchange reach, Optional<Piece> kit) {
-        Optional<FitBasis> via = found.rows().stream()
-                .flatMap(row -> reach.from(row.part()).stream())
-                .map(SupplyPath::via)
+    private Optional<Machine> served(FitCursor.OfModel found, Interchange interchange, Optional<Piece> kit) {
+        Optional<FitBasis> basis = found.rows().stream()
+                .flatMap(row -> interchange.from(row.part()).stream())
+                .map(SupplyPath::basis)
                 .min(Comparator.naturalOrder());
-        if (via.isPresent()) {
+        if (basis.isPresent()) {
             List<Fit> rows = found.rows().stream()
-                    .filter(row -> reach.from(row.part())
-                            .map(road -> road.via() == via.get())
+                    .filter(row -> interchange
+                            .from(row.part())
+                            .map(path -> path.basis() == basis.get())
                             .orElse(false))
                     .toList();
-            return Optional.of(new Machine(found.model(), via.get(), rows));
+            return Optional.of(new Machine(found.model(), basis.get(), rows));
         }
         List<Fit> all = catalog.fits(found.model().number());
         Set<PartNumber> there = all.stream().map(Fit::part).collect(Collectors.toSet());
@@ -147,14 +148,14 @@ public final class WhereUsed {
     /** A kit or what lies in it, as the listed parts in whose place it is right. */
     private record Piece(Set<PartNumber> listed, List<Piece> contents) {
         static Piece of(Catalog catalog, PartNumber part, boolean genuineOnly) {
-            Interchange reach = new Interchange(catalog, part, genuineOnly);
+            Interchange interchange = new Interchange(catalog, part, genuineOnly);
             List<Piece> contents = new ArrayList<>();
-            if (KitRules.isKit(catalog, part, reach)) {
+            if (KitRules.isKit(catalog, part, interchange)) {
                 for (KitContent row : catalog.contentsOf(part)) {
                     contents.add(of(catalog, row.content(), genuineOnly));
                 }
             }
-            return new Piece(reach.listed(), contents);
+            return new Piece(interchange.listed(), contents);
         }
 
         boolean isTaken(Set<PartNumber> there) {

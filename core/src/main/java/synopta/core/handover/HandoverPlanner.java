@@ -31,7 +31,7 @@ public final class HandoverPlanner {
     private final Map<Appliance, Pack> packs;
     private final Catalog catalog;
 
-    /** Works with these packs, and looks into kits by the catalogue. */
+    /** Works with these packs, and looks into kits by the catalog. */
     public HandoverPlanner(Collection<Pack> packs, Catalog catalog) {
         this.packs = new TreeMap<>();
         packs.forEach(p -> this.packs.put(p.appliance(), p));

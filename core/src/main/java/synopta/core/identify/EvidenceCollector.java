@@ -19,51 +19,51 @@ import synopta.core.knowledge.Reading;
 
 /** Gathers the evidence of a draft with its sources; what came later counts, what was struck out does not. */
 public final class EvidenceCollector {
-    private final ParsedComplaint hearing;
+    private final ParsedComplaint parsed;
     private final Map<String, Evidence> evidence = new TreeMap<>();
     private final Map<String, KnownFact> known = new TreeMap<>();
     private final List<String> order = new ArrayList<>();
-    private final Set<String> struck;
+    private final Set<String> excluded;
     private final Set<String> notKnown = new HashSet<>();
 
-    public EvidenceCollector(Pack pack, ParsedComplaint hearing, CaseInput draft) {
-        this.hearing = hearing;
-        this.struck = draft.struck();
-        hearing.heard()
+    public EvidenceCollector(Pack pack, ParsedComplaint parsed, CaseInput input) {
+        this.parsed = parsed;
+        this.excluded = input.excluded();
+        parsed.heard()
                 .forEach(h ->
                         put(pack, h.evidence(), caller(h.phrase(), h.evidence().sure())));
-        for (ParsedComplaint.Named named : hearing.named()) {
+        for (ParsedComplaint.Named named : parsed.named()) {
             if (named.how() == ParsedComplaint.Named.How.ASKED) {
                 named(pack, named);
             }
         }
-        hearing.measured()
+        parsed.measured()
                 .forEach(m ->
                         measured(pack, new CaseInput.Measured(m.test().finding().id(), m.reading()), "caller"));
-        for (CaseInput.Answered answered : draft.findings()) {
+        for (CaseInput.Answered answered : input.findings()) {
             if (answered.isNotKnown()) {
                 dontKnow(pack, answered.finding());
             } else {
-                put(pack, evidence(pack, answered), answered.sure() ? "asked" : "asked: they think so");
+                put(pack, evidence(pack, answered), answered.sure() ? "answered" : "answered: not sure");
             }
         }
-        draft.readings().forEach(m -> measured(pack, m, "meter"));
+        input.readings().forEach(m -> measured(pack, m, "meter"));
         for (Evidence given : evidence()) {
             follow(pack, given);
         }
     }
 
     private static String caller(String phrase, boolean sure) {
-        return (sure ? "caller: “%s”" : "caller thinks: “%s”").formatted(phrase);
+        return (sure ? "caller: “%s”" : "caller, not sure: “%s”").formatted(phrase);
     }
 
     /** A part asked for by name: weak evidence, weaker where the word has two meanings. */
     private void named(Pack pack, ParsedComplaint.Named named) {
         boolean one = named.partTypes().size() == 1;
         for (String slug : named.partTypes()) {
-            String asked = pack.partType(slug).orElseThrow().askedFor();
+            String asked = pack.partType(slug).orElseThrow().requestFinding();
             if (!evidence.containsKey(key(asked))) {
-                String source = caller(named.phrase(), true) + (one ? "" : ": which is meant?");
+                String source = caller(named.phrase(), true) + (one ? "" : ": which part?");
                 put(pack, new Evidence(asked, "yes", one), source);
             }
         }
@@ -75,7 +75,7 @@ public final class EvidenceCollector {
 
     private void put(Pack pack, Evidence piece, String source) {
         String key = key(piece.finding());
-        if (struck.contains(key)) {
+        if (excluded.contains(key)) {
             return;
         }
         String words = pack.finding(piece.finding())
@@ -97,8 +97,7 @@ public final class EvidenceCollector {
         Finding.Answer answer = finding(pack, given.finding()).answer(given.answer());
         for (Finding.Implied implied : given.sure() ? answer.implies() : List.<Finding.Implied>of()) {
             if (!order.contains(key(implied.finding()))) {
-                String source =
-                        "goes without saying: “%s”".formatted(answer.words().toLowerCase(Locale.ROOT));
+                String source = "implied by: “%s”".formatted(answer.words().toLowerCase(Locale.ROOT));
                 put(pack, Evidence.of(implied.finding(), implied.answer()), source);
             }
         }
@@ -106,10 +105,10 @@ public final class EvidenceCollector {
 
     private void dontKnow(Pack pack, String id) {
         String key = key(id);
-        if (!struck.contains(key) && !evidence.containsKey(key)) {
+        if (!excluded.contains(key) && !evidence.containsKey(key)) {
             notKnown.add(id);
             order.add(key);
-            known.put(key, new KnownFact(key, finding(pack, id).question(), "asked: nobody knows", false));
+            known.put(key, new KnownFact(key, finding(pack, id).question(), "answered: not known", false));
         }
     }
 
@@ -148,8 +147,8 @@ public final class EvidenceCollector {
                         (Reading.Overload open) -> "OL");
     }
 
-    public ParsedComplaint hearing() {
-        return hearing;
+    public ParsedComplaint parsed() {
+        return parsed;
     }
 
     public List<Evidence> evidence() {

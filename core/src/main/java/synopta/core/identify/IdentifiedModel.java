@@ -18,7 +18,7 @@ import synopta.core.tag.TagReading;
  * The machine of a case, as far as it is settled.
  *
  * @param guessed the appliance, when it was only guessed from the complaint
- * @param constructions what it may be when it is in no catalogue row
+ * @param constructions what it may be when it is in no catalog row
  * @param chosen the construction the case goes on with then
  * @param look what to look at to tell constructions apart
  * @param fuels what it may burn

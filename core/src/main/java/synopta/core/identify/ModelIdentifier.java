@@ -42,7 +42,7 @@ public final class ModelIdentifier {
     private final Clock clock;
     private volatile Readers readers;
 
-    /** The reader of lines knows the brands of the catalogue that the reader of tags was made for. */
+    /** The reader of lines knows the brands of the catalog that the reader of tags was made for. */
     private record Readers(TagReader tags, LineReader lines) {}
 
     public ModelIdentifier(
@@ -73,37 +73,37 @@ public final class ModelIdentifier {
         return readers;
     }
 
-    public IdentifiedModel settle(CaseInput draft) {
+    public IdentifiedModel identify(CaseInput input) {
         Readers with = now();
-        ParsedLine line = with.lines.read(draft.line());
-        Set<String> struck = draft.struck();
+        ParsedLine line = with.lines.read(input.line());
+        Set<String> excluded = input.excluded();
         Optional<Appliance> said =
-                draft.appliance().or(() -> struck.contains("appliance") ? Optional.empty() : line.appliance());
-        Set<Fuel> saidFuels = draft.fuel()
+                input.appliance().or(() -> excluded.contains("appliance") ? Optional.empty() : line.appliance());
+        Set<Fuel> saidFuels = input.fuel()
                 .map(f -> (Set<Fuel>) EnumSet.of(f))
-                .orElse(struck.contains("fuel") ? Set.of() : line.fuels());
+                .orElse(excluded.contains("fuel") ? Set.of() : line.fuels());
         Optional<TagReading> reading = line.model()
                 .map(text -> with.tags.read(
-                        new TagQuery(text, line.brand(), said, saidFuels, draft.rechecked(), CANDIDATES)));
-        Optional<Model> model = draft.model()
+                        new TagQuery(text, line.brand(), said, saidFuels, input.rechecked(), CANDIDATES)));
+        Optional<Model> model = input.model()
                 .flatMap(catalog::model)
-                .or(() -> draft.platform().isPresent()
+                .or(() -> input.platform().isPresent()
                         ? Optional.empty()
                         : reading.flatMap(TagReading::likely).map(Candidate::model));
         List<PlatformCandidate> unlisted = model.isPresent()
                 ? List.of()
-                : constructions.of(reading.map(TagReading::platforms).orElse(List.of()), draft.looked());
-        Said heard = new Said(
+                : constructions.of(reading.map(TagReading::platforms).orElse(List.of()), input.inspected());
+        Said evidence = new Said(
                 said,
                 saidFuels,
-                draft.serial().or(() -> struck.contains("serial") ? Optional.empty() : line.serial()),
-                age(draft, line),
-                line.parts().stream().filter(p -> !struck.contains(p.key())).toList());
-        return settled(draft, line, reading, model, unlisted, heard);
+                input.serial().or(() -> excluded.contains("serial") ? Optional.empty() : line.serial()),
+                age(input, line),
+                line.parts().stream().filter(p -> !excluded.contains(p.key())).toList());
+        return identified(input, line, reading, model, unlisted, evidence);
     }
 
-    private static OptionalDouble age(CaseInput draft, ParsedLine line) {
-        return draft.ageYears().isPresent() || draft.struck().contains("age") ? draft.ageYears() : line.ageYears();
+    private static OptionalDouble age(CaseInput input, ParsedLine line) {
+        return input.ageYears().isPresent() || input.excluded().contains("age") ? input.ageYears() : line.ageYears();
     }
 
     /** What was said of the machine besides its model. */
@@ -114,15 +114,15 @@ public final class ModelIdentifier {
             OptionalDouble ageYears,
             List<RequestedPart> parts) {}
 
-    private IdentifiedModel settled(
-            CaseInput draft,
+    private IdentifiedModel identified(
+            CaseInput input,
             ParsedLine line,
             Optional<TagReading> reading,
             Optional<Model> model,
             List<PlatformCandidate> unlisted,
             Said said) {
         Optional<PlatformCandidate> chosen =
-                model.isPresent() ? Optional.empty() : draft.platform().flatMap(constructions::named);
+                model.isPresent() ? Optional.empty() : input.platform().flatMap(constructions::named);
         Optional<Appliance> built = model.map(Model::appliance)
                 .or(() -> chosen.map(c -> c.platform().appliance()));
         Optional<Appliance> guessed = built.isPresent() || said.appliance.isPresent()
@@ -132,7 +132,7 @@ public final class ModelIdentifier {
         Optional<Layout> layout = model.flatMap(m -> catalog.platform(m.platform()))
                 .or(() -> chosen.map(PlatformCandidate::platform))
                 .map(Platform::layout)
-                .or(() -> agreed(unlisted, draft.looked()))
+                .or(() -> agreed(unlisted, input.inspected()))
                 .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
         return new IdentifiedModel(
                 line,
@@ -157,10 +157,10 @@ public final class ModelIdentifier {
     }
 
     /** The layout that all constructions share, once something was looked at. */
-    private static Optional<String> agreed(List<PlatformCandidate> unlisted, Set<String> looked) {
+    private static Optional<String> agreed(List<PlatformCandidate> unlisted, Set<String> inspected) {
         List<String> layouts =
                 unlisted.stream().map(c -> c.platform().layout()).distinct().toList();
-        return looked.isEmpty() || layouts.size() != 1 ? Optional.empty() : Optional.of(layouts.get(0));
+        return inspected.isEmpty() || layouts.size() != 1 ? Optional.empty() : Optional.of(layouts.get(0));
     }
 
     /** The appliance that a part asked for by its number goes into: the only one with such parts, or where it is listed. */

@@ -9,7 +9,7 @@ import synopta.core.knowledge.Layout;
 import synopta.core.quantity.Probability;
 
 /**
- * A platform that a machine in no catalogue row may be of.
+ * A platform that a machine in no catalog row may be of.
  *
  * @param probability given that the machine is unlisted, and what was looked at since
  * @param brands whose numbers look so, likeliest first

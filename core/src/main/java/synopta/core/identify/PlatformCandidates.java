@@ -27,7 +27,7 @@ import synopta.core.tag.PlatformGuess;
  * is certain given the construction, so it tells the entropy of its answers.
  */
 final class PlatformCandidates {
-    /** Below this much information, in bits, a look is not worth the caller's while; our judgement. */
+    /** Below this much information, in bits, a look is not worth the caller's while; our judgment. */
     private static final double WORTH_LOOKING_BITS = 0.1;
 
     private final Catalog catalog;
@@ -41,7 +41,7 @@ final class PlatformCandidates {
     /**
      * What parts two constructions.
      *
-     * @param effort how many times the trouble of a plain question it is to find out; our judgement
+     * @param effort how many times the trouble of a plain question it is to find out; our judgment
      * @param of the answer of a construction, where it is known
      */
     private record Aspect(
@@ -58,13 +58,13 @@ final class PlatformCandidates {
             new Aspect(
                     "appliance",
                     1,
-                    "What kind of machine is it?",
+                    "What kind of appliance is it?",
                     c -> Optional.of(c.platform().appliance().slug())),
-            new Aspect("fuel", 1, "What heats it: gas, or electricity alone?", PlatformCandidates::heat),
+            new Aspect("fuel", 1, "Is it gas or electric?", PlatformCandidates::heat),
             new Aspect(
                     "rear",
                     2,
-                    "Look into the drum's back: is it carried by two rollers, or by one bearing in the middle?",
+                    "What supports the back of the drum: two rollers, or one bearing in the middle?",
                     PlatformCandidates::rear),
             new Aspect(
                     "layout",
@@ -92,19 +92,19 @@ final class PlatformCandidates {
     }
 
     /** The guesses of the tag as constructions, less those that what was looked at rules out. */
-    List<PlatformCandidate> of(List<PlatformGuess> guesses, Set<String> looked) {
+    List<PlatformCandidate> of(List<PlatformGuess> guesses, Set<String> inspected) {
         Map<String, List<PlatformGuess>> byPlatform = guesses.stream()
                 .collect(Collectors.groupingBy(PlatformGuess::platform, LinkedHashMap::new, Collectors.toList()));
         List<PlatformCandidate> left = new ArrayList<>();
         byPlatform.forEach((name, of) -> catalog.platform(name)
                 .map(platform -> construction(platform, of))
-                .filter(c -> looked.stream().allMatch(answer -> agrees(c, answer)))
+                .filter(c -> inspected.stream().allMatch(answer -> agrees(c, answer)))
                 .ifPresent(left::add));
         double before =
                 guesses.stream().mapToDouble(g -> g.probability().value()).sum();
         double after = left.stream().mapToDouble(c -> c.probability().value()).sum();
         return left.stream()
-                .map(c -> after == 0 || looked.isEmpty() ? c : scaled(c, Math.max(before, after) / after))
+                .map(c -> after == 0 || inspected.isEmpty() ? c : scaled(c, Math.max(before, after) / after))
                 .sorted(Comparator.comparingDouble(
                         (PlatformCandidate c) -> -c.probability().value()))
                 .toList();

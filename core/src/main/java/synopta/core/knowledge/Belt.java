@@ -2,11 +2,11 @@ package synopta.core.knowledge;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import synopta.core.drawing.BeltRun;
 import synopta.core.drawing.BeltTracer;
 import synopta.core.drawing.Pulley;
+import synopta.core.quantity.Slugged;
 
 /**
  * How the belt of a layout lies.
@@ -24,37 +24,22 @@ public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Res
     }
 
     /** The side of the machine that one stands at. */
-    public enum View {
+    public enum View implements Slugged {
         FRONT,
         REAR;
-
-        /** The word of packs and interface. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     /** What the belt touches a pulley with. */
-    public enum Face {
+    public enum Face implements Slugged {
         RIBBED,
         FLAT;
-
-        /** The word of packs and interface. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     /** What a pulley is there for. */
-    public enum Role {
+    public enum Role implements Slugged {
         DRUM,
         IDLER,
         MOTOR;
-
-        /** The word of packs and interface. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     /**
@@ -65,7 +50,7 @@ public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Res
      */
     public record Station(Role role, Optional<String> slot, Pulley pulley, Optional<Travel> travel) {}
 
-    /** How far a pulley can be pushed, in millimetres, to the right and upwards. */
+    /** How far a pulley can be pushed, in millimeters, to the right and upwards. */
     public record Travel(double dxMm, double dyMm) {}
 
     /** A wheel or glide beside the belt. */

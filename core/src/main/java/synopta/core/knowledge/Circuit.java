@@ -18,7 +18,7 @@ public record Circuit(
         Fault.strong(strength);
         open = List.copyOf(open);
         if (open.size() < 2) {
-            throw new IllegalArgumentException("A circuit needs two faults or more that open it.");
+            throw new IllegalArgumentException("A circuit needs at least two faults that open it.");
         }
     }
 }

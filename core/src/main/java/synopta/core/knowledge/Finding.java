@@ -1,9 +1,9 @@
 package synopta.core.knowledge;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import synopta.core.quantity.Slugged;
 
 /**
  * Something that can be asked, seen or measured. Its answers exclude each other: first the clear one, which stands when
@@ -31,10 +31,10 @@ public record Finding(
         answers = List.copyOf(answers);
         hazards = Set.copyOf(hazards);
         if (answers.size() < 2) {
-            throw new IllegalArgumentException("A finding needs two answers or more, the clear one first.");
+            throw new IllegalArgumentException("A finding needs at least two answers, the normal one first.");
         }
         if (answers.stream().map(Answer::slug).distinct().count() < answers.size()) {
-            throw new IllegalArgumentException("Two answers bear one name; give each its own.");
+            throw new IllegalArgumentException("Two answers have the same name. Rename one.");
         }
         boolean built = answers.stream().anyMatch(a -> !a.layouts.isEmpty());
         if (answers.stream().skip(1).anyMatch(a -> !(a.leak() > 0 || built && a.leak() == 0))
@@ -120,24 +120,14 @@ public record Finding(
     }
 
     /** Who may find it out. */
-    public enum Who {
+    public enum Who implements Slugged {
         CUSTOMER,
-        FITTER,
+        TECHNICIAN,
         LICENSED;
-
-        /** The word of the packs and the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
 
         /** The person of a slug. */
         public static Who of(String slug) {
-            for (Who who : values()) {
-                if (who.slug().equals(slug)) {
-                    return who;
-                }
-            }
-            throw new IllegalArgumentException("Who (%s) must be customer, fitter or licensed.".formatted(slug));
+            return Slugged.of(Who.class, "Who", slug);
         }
 
         /** Whether this person may do what the other may. */

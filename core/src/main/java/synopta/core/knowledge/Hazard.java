@@ -1,27 +1,31 @@
 package synopta.core.knowledge;
 
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.stream.Collectors;
+import synopta.core.quantity.Slugged;
 
 /** What can hurt someone or ruin the job. */
-public enum Hazard {
-    MAINS,
-    GAS,
-    WRONG_GAS_SET,
-    STORED_CHARGE,
-    MICROWAVE_LEAKAGE,
-    SHARP_METAL,
-    WEIGHT,
-    FALLING_PANEL,
-    WATER,
-    GLASS,
-    FIRE,
-    FRAGILE;
+public enum Hazard implements Slugged {
+    MAINS("Line voltage"),
+    GAS("Gas"),
+    WRONG_GAS_SET("Wrong gas conversion set"),
+    STORED_CHARGE("Stored charge"),
+    MICROWAVE_LEAKAGE("Microwave leakage"),
+    SHARP_METAL("Sharp metal"),
+    WEIGHT("Heavy"),
+    FALLING_PANEL("Falling panel"),
+    WATER("Water"),
+    GLASS("Broken glass"),
+    FIRE("Fire"),
+    FRAGILE("Fragile");
 
-    /** The word of the API and the packs. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    private final String label;
+
+    Hazard(String label) {
+        this.label = label;
+    }
+
+    /** Its name on the screen and on paper. */
+    public String label() {
+        return label;
     }
 
     /** Whether the caution must be shown before parts leave the counter. */
@@ -31,11 +35,6 @@ public enum Hazard {
 
     /** The hazard of a slug; an unknown one is refused with the words that are known. */
     public static Hazard of(String slug) {
-        return Arrays.stream(values())
-                .filter(h -> h.slug().equals(slug))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("Hazard (%s) must be one of %s."
-                        .formatted(
-                                slug, Arrays.stream(values()).map(Hazard::slug).collect(Collectors.joining(", ")))));
+        return Slugged.of(Hazard.class, "Hazard", slug);
     }
 }

@@ -1,42 +1,55 @@
 package synopta.core.knowledge;
 
 import java.math.BigDecimal;
+import synopta.core.quantity.LengthUnit;
 
 /**
- * Which of the trade's schools the house follows, and what it reckons with.
+ * The settings of the house.
  *
- * @param hourCents what an hour of the fitter's work is worth, in hundredths of the currency
- * @param visitCents what a second visit costs besides the work, in hundredths of the currency
- * @param horizonYears how far ahead renewing a part is weighed
- * @param taxPercent of a quote; at least 0
- * @param taxIncluded whether prices hold the tax; otherwise it is added to the sum
- * @param quoteDays for how long a quote is valid, the day of writing not counted
- * @param metric whether sizes in inches are told in millimetres too; otherwise those in millimetres in inches
- * @param contacts how the house is reached
+ * @param practices the repair practices the house follows
+ * @param hourCents labor of one hour, hundredths of the currency
+ * @param returnTripCents cost of a return trip besides the labor, hundredths of the currency
+ * @param horizonYears planning horizon for replacing accessible parts, years
+ * @param taxPercent sales tax of a quote, percent, at least 0
+ * @param taxIncluded whether prices include the tax; otherwise it is added to the subtotal
+ * @param quoteDays validity of a quote in days, the day of writing not counted
+ * @param secondUnit the unit of length that the repair sheet adds behind sizes of the other unit
+ * @param region how dates, lengths, temperatures and amounts are written
+ * @param contacts contact texts of the house and its branches
  */
 public record HouseSettings(
-        RepairPractices schools,
+        RepairPractices practices,
         long hourCents,
-        long visitCents,
+        long returnTripCents,
         int horizonYears,
         BigDecimal taxPercent,
         boolean taxIncluded,
         int quoteDays,
-        boolean metric,
+        LengthUnit secondUnit,
+        Region region,
         BranchContacts contacts) {
     private static final long MOST_CENTS = 10_000_000;
     private static final BigDecimal ALL = new BigDecimal(100);
 
-    /** As most do; the figures are our judgement. */
+    /** The defaults: United States, no sales tax set; the amounts are our judgment. */
     public static final HouseSettings USUAL = new HouseSettings(
-            RepairPractices.USUAL, 3_600, 4_500, 5, new BigDecimal("15"), true, 14, true, BranchContacts.NONE);
+            RepairPractices.USUAL,
+            3_600,
+            4_500,
+            5,
+            BigDecimal.ZERO,
+            false,
+            14,
+            LengthUnit.MILLIMETER,
+            Region.UNITED_STATES,
+            BranchContacts.NONE);
 
-    /** Refuses figures that no house reckons with. */
+    /** Refuses amounts, spans and taxes that no house has. */
     public HouseSettings {
-        between("An hour's work in hundredths", hourCents, 0, MOST_CENTS);
-        between("A visit in hundredths", visitCents, 0, MOST_CENTS);
-        between("Horizon in years", horizonYears, 1, 30);
-        between("Days of a quote", quoteDays, 1, 365);
+        between("Labor per hour in cents", hourCents, 0, MOST_CENTS);
+        between("Return trip in cents", returnTripCents, 0, MOST_CENTS);
+        between("Planning horizon in years", horizonYears, 1, 30);
+        between("Quote validity in days", quoteDays, 1, 365);
         if (taxPercent.signum() < 0 || taxPercent.compareTo(ALL) > 0 || taxPercent.scale() > 3) {
             throw new IllegalArgumentException(
                     "Tax (%s %%) must lie between 0 and 100, with three decimals at most.".formatted(taxPercent));
@@ -53,12 +66,21 @@ public record HouseSettings(
 
     /** Whether only genuine parts are supplied. */
     public boolean genuineOnly() {
-        return schools.genuineOnly();
+        return practices.genuineOnly();
     }
 
-    /** The same with other schools. */
+    /** These settings with other repair practices. */
     public HouseSettings with(RepairPractices other) {
         return new HouseSettings(
-                other, hourCents, visitCents, horizonYears, taxPercent, taxIncluded, quoteDays, metric, contacts);
+                other,
+                hourCents,
+                returnTripCents,
+                horizonYears,
+                taxPercent,
+                taxIncluded,
+                quoteDays,
+                secondUnit,
+                region,
+                contacts);
     }
 }

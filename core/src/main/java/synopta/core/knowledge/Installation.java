@@ -20,7 +20,7 @@ public record Installation(
         Optional<String> way,
         Optional<String> check,
         List<WorkStep.Hardware> hardware,
-        List<BySchool> bySchool,
+        List<BySchool> byPractice,
         Basis basis) {
     /** By hand, with nothing to say of it. */
     public static final Installation PLAIN = new Installation(
@@ -30,7 +30,7 @@ public record Installation(
     public Installation {
         tools = List.copyOf(tools);
         hardware = List.copyOf(hardware);
-        bySchool = List.copyOf(bySchool);
+        byPractice = List.copyOf(byPractice);
         tools.forEach(WorkStep::sized);
     }
 
@@ -42,7 +42,7 @@ public record Installation(
      * @param hardware of one piece
      */
     public record BySchool(
-            RepairPractice school, String way, List<String> tools, List<WorkStep.Hardware> hardware, Basis basis) {
+            RepairPractice practice, String way, List<String> tools, List<WorkStep.Hardware> hardware, Basis basis) {
         /** Copies; refuses a tool without a figure in its name. */
         public BySchool {
             tools = List.copyOf(tools);
@@ -52,9 +52,9 @@ public record Installation(
     }
 
     /** As a house of these schools does it, nothing left open. */
-    public Installation in(RepairPractices schools) {
+    public Installation in(RepairPractices practices) {
         List<BySchool> done =
-                bySchool.stream().filter(b -> schools.follow(b.school)).toList();
+                byPractice.stream().filter(b -> practices.follow(b.practice)).toList();
         List<String> allTools = new ArrayList<>(tools);
         List<WorkStep.Hardware> allHardware = new ArrayList<>(hardware);
         done.forEach(b -> allTools.addAll(b.tools));
@@ -73,7 +73,7 @@ public record Installation(
         List<String> allTools = new ArrayList<>(List.of(tool));
         allTools.addAll(tools);
         return new Installation(
-                allTools, told(Stream.concat(Stream.of(first), way.stream())), check, hardware, bySchool, basis);
+                allTools, told(Stream.concat(Stream.of(first), way.stream())), check, hardware, byPractice, basis);
     }
 
     private static Optional<String> told(Stream<String> sentences) {

@@ -52,7 +52,7 @@ final class LayoutCheck {
 
     private void pictured(String path, List<Figure> figures) {
         if (figures.isEmpty()) {
-            say(path, "has no figure; draw it with one at least.");
+            say(path, "has no figure. Draw at least one.");
         }
         for (int i = 0; i < figures.size(); i++) {
             if (!figures.get(i).bounds().within(Picture.SIDE, Picture.SIDE)) {
@@ -69,7 +69,7 @@ final class LayoutCheck {
             Layout.Place place = layout.places().get(i);
             String at = "%s.places[%d]".formatted(path, i);
             if (!met.add(place.slot())) {
-                say(at, "%s stands here a second time; give each its own name.".formatted(place.slot()));
+                say(at, "%s is listed twice. Rename one.".formatted(place.slot()));
             }
             if (pack.partType(place.partType()).isEmpty()) {
                 say(
@@ -77,7 +77,7 @@ final class LayoutCheck {
                         PackCheck.unknown("part type", place.partType(), pack.partTypes(), PartType::slug));
             }
             if (!drawn.contains(place.slot())) {
-                say(at, "%s has no spot in the drawing; add one to drawing.spots.".formatted(place.slot()));
+                say(at, "%s has no spot in the drawing. Add one to drawing.spots.".formatted(place.slot()));
             }
         }
     }
@@ -91,7 +91,7 @@ final class LayoutCheck {
             String at = "%s.spots[%d]".formatted(path, i);
             place(at, layout, spot.slot());
             if (!met.add(spot.slot())) {
-                say(at, "%s is drawn a second time; put all its figures into one spot.".formatted(spot.slot()));
+                say(at, "%s is drawn twice. Put all its figures into one spot.".formatted(spot.slot()));
             }
             if (!layers.contains(spot.layer())) {
                 say(at + ".layer", PackCheck.unknown("layer", spot.layer(), drawing.layers(), Drawing.Layer::id));
@@ -121,7 +121,7 @@ final class LayoutCheck {
                     .filter(face -> face != belt.faceAt(station))
                     .ifPresent(face -> say(
                             at + ".side",
-                            "would put the wrong face on it: ribs on the motor pulley, the flat face on an idler."));
+                            "has the wrong belt face on it: ribs on the motor pulley, flat face on an idler."));
         }
         for (int i = 0; i < belt.rests().size(); i++) {
             place(
@@ -132,14 +132,12 @@ final class LayoutCheck {
         belt.run()
                 .fold(
                         closed -> untouched(closed)
-                                .map(i -> say(
-                                        "%s.stations[%d]".formatted(path, i),
-                                        "the belt passes it by without touching.")),
+                                .map(i -> say("%s.stations[%d]".formatted(path, i), "the belt does not touch it.")),
                         impossible -> Optional.of(say(path, impossible.reason())));
         belt.pushed()
                 .fold(
                         closed -> Optional.empty(),
-                        impossible -> Optional.of(say(path, "with its springs pushed in: " + impossible.reason())));
+                        impossible -> Optional.of(say(path, "with the idler released: " + impossible.reason())));
     }
 
     private static Optional<Integer> untouched(BeltRun.Closed run) {

@@ -3,15 +3,16 @@ package synopta.core.knowledge;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import synopta.core.quantity.Slugged;
 
 /** A unit that a meter or a rule reads, with the words by which people say it. */
-public enum MeterUnit {
+public enum MeterUnit implements Slugged {
     OHM("Ω", "ohm", "ohms", "r", "Ω", "Ω"),
     VOLT("V", "volt", "volts", "v"),
     AMPERE("A", "amp", "amps", "ampere", "amperes"),
     MILLIVOLT("mV", "millivolt", "millivolts", "mv"),
     MICROFARAD("µF", "microfarad", "microfarads", "uf", "µf"),
-    MILLIMETRE("mm", "mm", "millimetre", "millimetres", "millimeter", "millimeters"),
+    MILLIMETER("mm", "mm", "millimeter", "millimeters", "millimetre", "millimetres"),
     CELSIUS("°C", "celsius", "°c");
 
     private final String symbol;

@@ -33,14 +33,14 @@ final class OpeningCheck {
             OpeningStep step = layout.steps().get(i);
             String path = "steps[%d]".formatted(i);
             if (steps.putIfAbsent(step.id(), step) != null) {
-                say.accept(path, "%s stands here a second time; give each its own name.".formatted(step.id()));
+                say.accept(path, "%s is listed twice. Rename one.".formatted(step.id()));
             }
             for (String slot : step.reaches().keySet().stream().sorted().toList()) {
                 if (layout.place(slot).isEmpty()) {
                     say.accept(
                             path + ".reaches", PackCheck.unknown("place", slot, layout.places(), Layout.Place::slot));
                 } else if (!reached.add(slot)) {
-                    say.accept(path + ".reaches", "%s is reached by two steps; keep one.".formatted(slot));
+                    say.accept(path + ".reaches", "%s is reached by two steps. Keep one.".formatted(slot));
                 }
             }
         }
@@ -59,7 +59,7 @@ final class OpeningCheck {
                 .findFirst()
                 .ifPresent(circle -> say.accept(
                         "steps",
-                        "%s wait for one another; take one out of after.".formatted(String.join(", ", circle))));
+                        "%s wait for each other. Remove one from after.".formatted(String.join(", ", circle))));
     }
 
     private void work(String path, WorkStep work) {
@@ -70,7 +70,7 @@ final class OpeningCheck {
         }
         for (Hazard hazard : work.hazards()) {
             if (pack.cautions().stream().noneMatch(c -> c.hazard() == hazard)) {
-                say.accept(path + ".hazards", "%s has no caution; write one.".formatted(hazard.slug()));
+                say.accept(path + ".hazards", "%s has no caution. Add one.".formatted(hazard.slug()));
             }
         }
     }

@@ -38,7 +38,7 @@ public record Pack(
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
 
-    /** How often a part is asked for by name though it is sound; our judgement, as is the next. */
+    /** How often a part is asked for by name though it is sound; our judgment, as is the next. */
     private static final double ASKED_ANYWAY = 0.10;
 
     /** How much oftener when it has failed: little, as callers name the wrong part about as often as the right one. */
@@ -100,7 +100,7 @@ public record Pack(
                 .findFirst()
                 .or(() -> test(id).map(MeterTest::finding))
                 .or(() -> partTypes.stream()
-                        .filter(t -> t.askedFor().equals(id))
+                        .filter(t -> t.requestFinding().equals(id))
                         .findFirst()
                         .map(Pack::asked));
     }
@@ -158,12 +158,12 @@ public record Pack(
 
     private static Finding asked(PartType type) {
         return new Finding(
-                type.askedFor(),
-                "Was the %s asked for?".formatted(type.name()),
+                type.requestFinding(),
+                "Did the caller request the %s?".formatted(type.name()),
                 Optional.empty(),
                 List.of(
-                        Finding.Answer.plain("no", "Not asked for: " + type.name(), 0),
-                        Finding.Answer.plain(YES, "Asked for: " + type.name(), ASKED_ANYWAY)),
+                        Finding.Answer.plain("no", "Not requested: " + type.name(), 0),
+                        Finding.Answer.plain(YES, "Requested: " + type.name(), ASKED_ANYWAY)),
                 0.1,
                 Finding.Who.CUSTOMER,
                 Optional.empty(),
@@ -190,7 +190,8 @@ public record Pack(
             }
         }
         partType(fault.partType())
-                .ifPresent(t -> links.add(new Fault.Link(t.askedFor(), Optional.of(YES), ASKED_WHEN_FAILED, JUDGED)));
+                .ifPresent(t ->
+                        links.add(new Fault.Link(t.requestFinding(), Optional.of(YES), ASKED_WHEN_FAILED, JUDGED)));
         return links;
     }
 }

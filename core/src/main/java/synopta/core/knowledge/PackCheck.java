@@ -46,9 +46,7 @@ public final class PackCheck {
         Set<String> met = new HashSet<>();
         for (int i = 0; i < items.size(); i++) {
             if (!met.add(id.apply(items.get(i)))) {
-                say(
-                        "%s[%d]".formatted(list, i),
-                        "%s stands here a second time; give each its own name.".formatted(id.apply(items.get(i))));
+                say("%s[%d]".formatted(list, i), "%s is listed twice. Rename one.".formatted(id.apply(items.get(i))));
             }
         }
     }
@@ -75,7 +73,7 @@ public final class PackCheck {
                     .noneMatch(l -> pack.fuelShares().keySet().stream().anyMatch(fuel -> l.allows(fault, fuel)))) {
                 say(
                         path,
-                        "no layout has a place for %s; name an existing slot or add the place to a layout."
+                        "no layout has a place for %s. Name an existing slot, or add the place to a layout."
                                 .formatted(fault.id()));
             }
             for (int j = 0; j < fault.shows().size(); j++) {
@@ -101,7 +99,7 @@ public final class PackCheck {
                     .map(link::level)
                     .orElse(1);
             if (!met.add(link.finding() + " " + level)) {
-                say(path, "is linked to %s twice; keep one link.".formatted(link.finding()));
+                say(path, "is linked to %s twice. Keep one link.".formatted(link.finding()));
             }
         }
         sums.forEach((finding, sum) -> {
@@ -125,7 +123,7 @@ public final class PackCheck {
             if (finding.isOfConstruction()) {
                 construction(path, finding);
             } else if (!shown.contains(finding.id())) {
-                say(path, "no fault shows %s; link it or take it out.".formatted(finding.id()));
+                say(path, "no fault causes %s. Link it or remove it.".formatted(finding.id()));
             }
         }
         List<Finding> all = pack.questions();
@@ -160,7 +158,7 @@ public final class PackCheck {
         if (!named.equals(all)) {
             say(
                     path,
-                    "its answers name the layouts %s; each of %s must stand at one answer."
+                    "its answers name the layouts %s; each of %s must have one answer."
                             .formatted(String.join(", ", named), String.join(", ", all)));
         }
     }
@@ -186,7 +184,7 @@ public final class PackCheck {
                 String path = "faults[%d].causedBy[%d].fault".formatted(i, j);
                 fault(path, fault.causedBy().get(j).fault());
                 if (leadsTo(fault.causedBy().get(j).fault(), fault.id(), new HashSet<>())) {
-                    say(path, "%s would be its own cause; take one of the causes out.".formatted(fault.id()));
+                    say(path, "%s would be its own cause. Remove one of the causes.".formatted(fault.id()));
                 }
             }
         }
@@ -259,7 +257,7 @@ public final class PackCheck {
     private void answer(String path, String finding, String answer) {
         pack.finding(finding).ifPresent(f -> {
             if (f.answers().stream().noneMatch(a -> a.slug().equals(answer))) {
-                say(path, "%s is no answer to %s.".formatted(answer, finding));
+                say(path, "%s is not an answer to %s.".formatted(answer, finding));
             }
         });
     }
@@ -269,13 +267,13 @@ public final class PackCheck {
         answer(path, finding, answer);
         pack.finding(finding).ifPresent(f -> {
             if (f.answers().get(0).slug().equals(answer)) {
-                say(path, "%s is the clear answer to %s, which no fault brings about.".formatted(answer, finding));
+                say(path, "%s is the normal answer to %s, which no fault causes.".formatted(answer, finding));
             }
         });
     }
 
     static <T> String unknown(String kind, String name, List<T> known, Function<T, String> id) {
-        return "no %s is called %s; the pack has %s."
+        return "there is no %s %s; the pack has %s."
                 .formatted(kind, name, known.stream().map(id).collect(Collectors.joining(", ")));
     }
 

@@ -7,7 +7,7 @@ import synopta.core.drawing.Picture;
 /**
  * A kind of part.
  *
- * @param slug the word of the catalogue and the API
+ * @param slug the word of the catalog and the API
  * @param selling how it is sold, and with what
  * @param bag what to tell about it as it goes into the bag
  * @param called what people call it; a word that several part types bear is kept for all of them
@@ -40,7 +40,7 @@ public record PartType(
     }
 
     /** The id of the finding that somebody asked for the part by name. */
-    public String askedFor() {
+    public String requestFinding() {
         return ASKED + slug;
     }
 }

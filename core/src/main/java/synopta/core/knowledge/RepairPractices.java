@@ -11,18 +11,18 @@ package synopta.core.knowledge;
  *     exchanged untested
  */
 public record RepairPractices(
-        boolean genuineOnly, boolean renewAll, boolean renewRings, boolean oilShafts, boolean testFirst) {
+        boolean genuineOnly, boolean replaceAll, boolean replaceRings, boolean oilShafts, boolean testFirst) {
     /** As most do. */
     public static final RepairPractices USUAL = new RepairPractices(false, true, true, true, true);
 
     /** Whether the house does as this school. */
-    public boolean follow(RepairPractice school) {
-        return switch (school) {
-            case RINGS_RENEWED -> renewRings;
-            case RINGS_REUSED -> !renewRings;
+    public boolean follow(RepairPractice practice) {
+        return switch (practice) {
+            case RINGS_REPLACED -> replaceRings;
+            case RINGS_REUSED -> !replaceRings;
             case SHAFT_OILED -> oilShafts;
             case SHAFT_DRY -> !oilShafts;
-            default -> throw new IllegalArgumentException("No house rule tells of %s.".formatted(school.slug()));
+            default -> throw new IllegalArgumentException("No setting covers %s.".formatted(practice.slug()));
         };
     }
 }

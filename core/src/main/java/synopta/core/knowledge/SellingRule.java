@@ -10,7 +10,8 @@ import java.util.Optional;
  * @param companions what belongs with it
  * @param offers what the job may need besides: offered, never put in unasked
  */
-public record SellingRule(boolean renewAll, List<Companion> companions, List<Companion> offers, Optional<String> why) {
+public record SellingRule(
+        boolean replaceAll, List<Companion> companions, List<Companion> offers, Optional<String> why) {
     /** Sold one for one. */
     public static final SellingRule SINGLY = new SellingRule(false, List.of(), List.of(), Optional.empty());
 
@@ -25,5 +26,9 @@ public record SellingRule(boolean renewAll, List<Companion> companions, List<Com
      * answer, or only in houses of a school.
      */
     public record Companion(
-            String partType, Optional<String> whenFinding, Optional<RepairPractice> school, String why, Basis basis) {}
+            String partType,
+            Optional<String> whenFinding,
+            Optional<RepairPractice> practice,
+            String why,
+            Basis basis) {}
 }

@@ -1,34 +1,24 @@
 package synopta.core.knowledge;
 
-import java.util.Arrays;
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /**
  * What one specification must be for one part to be supplied in place of another of its type.
  *
- * @param spec its name in the catalogue, unit included, as in `length-mm`
+ * @param spec its name in the catalog, unit included, as in `length-mm`
  * @param within by how much a figure that must be equal may differ, in per cent of the original; 0 for not at all
  * @param why in a sentence
  */
 public record SpecRule(String spec, Rule rule, double within, String why, Basis basis) {
     /** What is asked of the part that is to stand in. */
-    public enum Rule {
+    public enum Rule implements Slugged {
         EQUAL,
         MAY_EXCEED,
         FREE;
 
-        /** The word of the packs and the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
-
         /** The rule of a slug. */
         public static Rule of(String slug) {
-            return Arrays.stream(values())
-                    .filter(rule -> rule.slug().equals(slug))
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "Rule (%s) must be one of equal, may-exceed, free.".formatted(slug)));
+            return Slugged.of(Rule.class, "Rule", slug);
         }
     }
 

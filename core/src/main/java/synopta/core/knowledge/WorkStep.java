@@ -2,9 +2,9 @@ package synopta.core.knowledge;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import synopta.core.quantity.Slugged;
 
 /**
  * What a step of opening up takes and leaves to do.
@@ -49,14 +49,14 @@ public record WorkStep(
         looks = List.copyOf(looks);
         if (persons < 1 || persons > MOST_PERSONS) {
             throw new IllegalArgumentException(
-                    "Persons (%d) must lie between 1 and %d.".formatted(persons, MOST_PERSONS));
+                    "People (%d) must lie between 1 and %d.".formatted(persons, MOST_PERSONS));
         }
         tools.forEach(WorkStep::sized);
     }
 
     static void sized(String tool) {
         if (tool.chars().noneMatch(Character::isDigit)) {
-            throw new IllegalArgumentException("Tool (%s) needs its size, as in 5/16 in hex driver.".formatted(tool));
+            throw new IllegalArgumentException("Tool (%s) needs a size, such as 5/16 in nut driver.".formatted(tool));
         }
     }
 
@@ -64,14 +64,9 @@ public record WorkStep(
     public record Hardware(String what, int count, Fate fate) {}
 
     /** What becomes of hardware. */
-    public enum Fate {
+    public enum Fate implements Slugged {
         KEPT,
-        RENEWED;
-
-        /** The word of the packs and the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT);
-        }
+        REPLACED;
     }
 
     /** Something to look at, and the finding it answers. */

@@ -22,7 +22,7 @@ import synopta.core.catalog.NumberNormalizer;
 
 /**
  * Sorts a line as it is said ("dg740b2 thumps, no heat, 8 yrs, gas?") into model, serial, brand, appliance, fuel, age and the
- * complaint. A model number is the longest run of neighbouring words that hold digits, with short letters before or a
+ * complaint. A model number is the longest run of neighboring words that hold digits, with short letters before or a
  * single letter behind, at least {@value #SHORTEST_MODEL} characters, and no figure with a unit.
  */
 public final class LineReader {
@@ -77,7 +77,7 @@ public final class LineReader {
     private final Optional<Pattern> brands;
     private final PartNumberFinder partNumbers;
 
-    /** Reads lines in which the brands and parts of this catalogue may be named. */
+    /** Reads lines in which the brands and parts of this catalog may be named. */
     public static LineReader of(Catalog catalog) {
         return new LineReader(catalog.brands().stream().map(Brand::brand).toList(), new PartNumberFinder(catalog));
     }

@@ -1,6 +1,6 @@
 package synopta.core.line;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /**
  * A piece of the caller's line.
@@ -11,7 +11,7 @@ import java.util.Locale;
  */
 public record LineToken(Kind kind, String text, int from, int to) {
     /** What a piece of a line can be. */
-    public enum Kind {
+    public enum Kind implements Slugged {
         MODEL,
         SERIAL,
         BRAND,
@@ -23,10 +23,5 @@ public record LineToken(Kind kind, String text, int from, int to) {
         PART_NUMBER,
         READING,
         NOT_UNDERSTOOD;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
     }
 }

@@ -12,8 +12,8 @@ import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.Part;
 
 /**
- * Part numbers in a line: up to three words running that are, letter for letter, a part of the catalogue and no model,
- * with how many are wanted when that stands before it ("2 x QV-1183"). Cost: two questions to the catalogue, and none
+ * Part numbers in a line: up to three words running that are, letter for letter, a part of the catalog and no model,
+ * with how many are wanted when that stands before it ("2 x QV-1183"). Cost: two questions to the catalog, and none
  * for a line without a digit.
  */
 final class PartNumberFinder {

@@ -9,15 +9,15 @@ import synopta.core.diagnosis.ParsedComplaint;
 public final class TokenMerger {
     private TokenMerger() {}
 
-    public static List<LineToken> of(List<LineToken> sorted, ParsedComplaint hearing) {
+    public static List<LineToken> of(List<LineToken> sorted, ParsedComplaint parsed) {
         List<LineToken> all = new ArrayList<>();
-        hearing.heard().forEach(h -> add(all, new LineToken(LineToken.Kind.COMPLAINT, h.phrase(), h.from(), h.to())));
-        hearing.doubts().forEach(d -> add(all, new LineToken(LineToken.Kind.COMPLAINT, d.phrase(), d.from(), d.to())));
-        hearing.measured().forEach(m -> add(all, new LineToken(LineToken.Kind.READING, m.phrase(), m.from(), m.to())));
-        hearing.unplaced().forEach(m -> add(all, new LineToken(LineToken.Kind.READING, m.phrase(), m.from(), m.to())));
-        hearing.named().forEach(n -> add(all, new LineToken(LineToken.Kind.PART, n.phrase(), n.from(), n.to())));
+        parsed.heard().forEach(h -> add(all, new LineToken(LineToken.Kind.COMPLAINT, h.phrase(), h.from(), h.to())));
+        parsed.doubts().forEach(d -> add(all, new LineToken(LineToken.Kind.COMPLAINT, d.phrase(), d.from(), d.to())));
+        parsed.measured().forEach(m -> add(all, new LineToken(LineToken.Kind.READING, m.phrase(), m.from(), m.to())));
+        parsed.unplaced().forEach(m -> add(all, new LineToken(LineToken.Kind.READING, m.phrase(), m.from(), m.to())));
+        parsed.named().forEach(n -> add(all, new LineToken(LineToken.Kind.PART, n.phrase(), n.from(), n.to())));
         sorted.forEach(p -> add(all, p));
-        hearing.unheard()
+        parsed.unheard()
                 .forEach(u -> add(all, new LineToken(LineToken.Kind.NOT_UNDERSTOOD, u.phrase(), u.from(), u.to())));
         all.sort(Comparator.comparingInt(LineToken::from));
         return all;

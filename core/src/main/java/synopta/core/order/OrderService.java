@@ -31,23 +31,23 @@ public final class OrderService {
     /** What became of a line. */
     public sealed interface Outcome {
         /** It was promised, one way or another. */
-        record Promised(Reservation promise) implements Outcome {
+        record Promised(Reservation reservation) implements Outcome {
             @Override
-            public <R> R fold(Function<Promised, R> promised, Function<Gone, R> gone) {
-                return promised.apply(this);
+            public <R> R fold(Function<Promised, R> reserved, Function<Gone, R> gone) {
+                return reserved.apply(this);
             }
         }
 
         /** So many are not there any more, and nothing was ordered. */
         record Gone(PartNumber part, int quantity, int free) implements Outcome {
             @Override
-            public <R> R fold(Function<Promised, R> promised, Function<Gone, R> gone) {
+            public <R> R fold(Function<Promised, R> reserved, Function<Gone, R> gone) {
                 return gone.apply(this);
             }
         }
 
         /** One result for each case. */
-        <R> R fold(Function<Promised, R> promised, Function<Gone, R> gone);
+        <R> R fold(Function<Promised, R> reserved, Function<Gone, R> gone);
     }
 
     /** So many sale units of a part. */
@@ -58,20 +58,20 @@ public final class OrderService {
      *
      * @param ordering whether what is not there is ordered from the supplier
      */
-    public List<Outcome> promise(String branch, OptionalLong caseNumber, List<Wanted> lines, boolean ordering) {
+    public List<Outcome> reservation(String branch, OptionalLong caseNumber, List<Wanted> lines, boolean ordering) {
         List<Outcome> outcomes = new ArrayList<>();
         for (Wanted line : lines) {
             if (catalog.part(line.part).isEmpty()) {
                 throw new IllegalArgumentException(
-                        "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
+                        "Part (%s) is not in the catalog. Check the number, or look it up by model."
                                 .formatted(line.part));
             }
         }
-        lines.forEach(line -> outcomes.add(promise(branch, caseNumber, line, ordering)));
+        lines.forEach(line -> outcomes.add(reservation(branch, caseNumber, line, ordering)));
         return outcomes;
     }
 
-    private Outcome promise(String branch, OptionalLong caseNumber, Wanted line, boolean ordering) {
+    private Outcome reservation(String branch, OptionalLong caseNumber, Wanted line, boolean ordering) {
         Reservation reserved = new Reservation(
                 0,
                 clock.instant(),
@@ -119,8 +119,9 @@ public final class OrderService {
     }
 
     /** Takes a reservation or a waiting order back; false when it does not stand any more. */
-    public boolean release(Reservation promise) {
-        boolean stands = promise.state() == Reservation.State.RESERVED || promise.state() == Reservation.State.WAITING;
-        return stands && log.change(promise, Reservation.State.RELEASED, OptionalInt.empty());
+    public boolean release(Reservation reservation) {
+        boolean stands =
+                reservation.state() == Reservation.State.RESERVED || reservation.state() == Reservation.State.WAITING;
+        return stands && log.change(reservation, Reservation.State.RELEASED, OptionalInt.empty());
     }
 }

@@ -10,7 +10,7 @@ import synopta.core.quantity.Money;
 import synopta.core.quantity.Texts;
 
 /**
- * A quote as it was written: its prices stay, whatever the catalogue says later.
+ * A quote as it was written: its prices stay, whatever the catalog says later.
  *
  * @param number running, from 1
  * @param validUntil the last day on which it holds
@@ -32,7 +32,7 @@ public record Quote(
     public Quote {
         lines = List.copyOf(lines);
         if (lines.isEmpty()) {
-            throw new IllegalArgumentException("A quote needs a line at least. Put a part into the bag first.");
+            throw new IllegalArgumentException("A quote needs at least one line. Add a part to the bag first.");
         }
         Texts.limited("The customer's name", customer, LONGEST_CUSTOMER);
     }

@@ -21,11 +21,15 @@ public final class QuoteService {
     private final QuoteRepository log;
     private final Supplier<HouseSettings> rules;
     private final Clock clock;
-    private final String currency;
+    private final Supplier<String> currency;
 
     /** Writes into this log; days are those of the clock in UTC. */
     public QuoteService(
-            Catalog catalog, QuoteRepository log, Supplier<HouseSettings> rules, Clock clock, String currency) {
+            Catalog catalog,
+            QuoteRepository log,
+            Supplier<HouseSettings> rules,
+            Clock clock,
+            Supplier<String> currency) {
         this.catalog = catalog;
         this.log = log;
         this.rules = rules;
@@ -39,7 +43,7 @@ public final class QuoteService {
     /** Writes and keeps a quote; refuses a part that is unknown or has no price. */
     public Quote write(String branch, Optional<String> customer, OptionalLong caseNumber, List<Asked> asked) {
         HouseSettings house = rules.get();
-        Money goods = new Money(0, currency);
+        Money goods = new Money(0, currency.get());
         List<Quote.Line> lines = new ArrayList<>();
         for (Asked line : asked) {
             Quote.Line written = line(line);
@@ -56,11 +60,12 @@ public final class QuoteService {
     private Quote.Line line(Asked asked) {
         Part part = catalog.part(asked.part)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
+                        "Part (%s) is not in the catalog. Check the number, or look it up by model."
                                 .formatted(asked.part)));
         Money price = catalog.price(asked.part)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Part (%s) has no price and cannot be quoted. Quote what replaces it.".formatted(asked.part)));
+                        "Part (%s) has no price and cannot be quoted. Import a price, or quote its replacement."
+                                .formatted(asked.part)));
         return new Quote.Line(part.number(), part.name(), asked.quantity, price);
     }
 }

@@ -15,7 +15,7 @@ import synopta.core.quantity.Money;
  */
 public record QuoteTotals(Money goods, BigDecimal taxPercent, boolean taxIncluded, Money tax, Money total) {
     /** The rule, as it stands on a quote. */
-    public static final String RULE = "Tax is rounded once, on the sum, half up.";
+    public static final String RULE = "Tax is rounded once, on the total, half up.";
 
     private static final BigDecimal WHOLE = new BigDecimal(100);
 

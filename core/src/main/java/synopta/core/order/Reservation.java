@@ -1,10 +1,10 @@
 package synopta.core.order;
 
 import java.time.Instant;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Slugged;
 
 /**
  * What was promised of one line.
@@ -30,7 +30,7 @@ public record Reservation(
     }
 
     /** How it stands. */
-    public enum State {
+    public enum State implements Slugged {
         /** Kept on the shelf of the branch. */
         RESERVED,
         /** The supplier has taken the order. */
@@ -41,11 +41,6 @@ public record Reservation(
         OUT_OF_STOCK,
         /** Taken back. */
         RELEASED;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
     }
 
     Reservation as(State other, OptionalInt inDays) {

@@ -10,13 +10,13 @@ public interface ReservationRepository {
      * Keeps a promise under the next number. One that is reserved takes its pieces off what is free at the branch in the
      * same step; empty when so many are not free any more, and nothing is kept then.
      */
-    Optional<Reservation> add(Reservation promise);
+    Optional<Reservation> add(Reservation reservation);
 
     /** What is free of a part at a branch, in sale units. */
-    int free(Reservation promise);
+    int free(Reservation reservation);
 
     /** Changes how a promise stands, if it still stands as given; what was reserved is free again when it is released. */
-    boolean change(Reservation promise, Reservation.State state, OptionalInt days);
+    boolean change(Reservation reservation, Reservation.State state, OptionalInt days);
 
     /** The promise of that number. */
     Optional<Reservation> find(long number);

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import synopta.core.quantity.Slugged;
 
 /** How often the counter was right, counted over cases of which it is known what became of them. */
 public final class AccuracyReport {
@@ -28,7 +29,7 @@ public final class AccuracyReport {
     }
 
     /** By what cases are told apart. */
-    public enum By {
+    public enum By implements Slugged {
         APPLIANCE(told -> one(told.appliance())),
         SPECIALIST(told -> one(told.specialist())),
         LAYOUT(told -> one(told.layout())),

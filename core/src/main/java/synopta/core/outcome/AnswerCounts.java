@@ -17,20 +17,20 @@ import synopta.core.knowledge.Finding;
  * @param asked by answer, the cases
  */
 record AnswerCounts(int cases, List<List<Long>> told, List<List<Long>> asked) {
-    static AnswerCounts of(Finding finding, List<ConfirmedCase> lessons) {
+    static AnswerCounts of(Finding finding, List<ConfirmedCase> confirmedCases) {
         List<List<Long>> told = byAnswer(finding);
         List<List<Long>> asked = byAnswer(finding);
-        for (ConfirmedCase lesson : lessons) {
-            for (ConfirmedCase.Answer given : lesson.answers()) {
+        for (ConfirmedCase confirmedCase : confirmedCases) {
+            for (ConfirmedCase.Answer given : confirmedCase.answers()) {
                 // A case may be older than the pack, which has lost an answer since.
                 if (given.finding().equals(finding.id()) && finding.knows(given.answer())) {
                     (given.asked() ? asked : told)
                             .get(finding.level(given.answer()))
-                            .add(lesson.number());
+                            .add(confirmedCase.number());
                 }
             }
         }
-        return new AnswerCounts(lessons.size(), told, asked);
+        return new AnswerCounts(confirmedCases.size(), told, asked);
     }
 
     private static List<List<Long>> byAnswer(Finding finding) {
@@ -49,7 +49,7 @@ record AnswerCounts(int cases, List<List<Long>> told, List<List<Long>> asked) {
     }
 
     /** The cases of an answer, and those of the others. */
-    SupportingCases behind(int level) {
+    SupportingCases support(int level) {
         List<Long> others = IntStream.range(0, told.size())
                 .filter(other -> other != level)
                 .boxed()
@@ -63,13 +63,13 @@ record AnswerCounts(int cases, List<List<Long>> told, List<List<Long>> asked) {
     }
 
     /** Probabilities of the answers, after a belief that is worth so many cases. */
-    double[] moved(double[] believed, double weight) {
-        double[] moved = new double[believed.length];
+    double[] moved(double[] prior, double weight) {
+        double[] moved = new double[prior.length];
         int inAll = sum(asked);
         double untold = 1 - sum(told) / (cases + weight);
         for (int i = 0; i < moved.length; i++) {
             moved[i] = told.get(i).size() / (cases + weight)
-                    + untold * (weight * believed[i] + asked.get(i).size()) / (weight + inAll);
+                    + untold * (weight * prior[i] + asked.get(i).size()) / (weight + inAll);
         }
         return moved;
     }

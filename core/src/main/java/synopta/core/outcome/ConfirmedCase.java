@@ -8,7 +8,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
 /**
- * A case of which it is known what the fault was, as far as something can be learnt from it.
+ * A case of which it is known what the fault was, as far as something can be learned from it.
  *
  * @param answers that were sure
  * @param workRatio of the minutes the work took to those that were planned

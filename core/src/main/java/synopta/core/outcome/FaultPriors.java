@@ -20,32 +20,32 @@ final class FaultPriors {
         pack.faults().forEach(fault -> faults.put(fault.id(), fault));
     }
 
-    String partTypeOf(ConfirmedCase lesson) {
-        return faults.get(lesson.fault()).partType();
+    String partTypeOf(ConfirmedCase confirmedCase) {
+        return faults.get(confirmedCase.fault()).partType();
     }
 
-    private List<Layout> layouts(ConfirmedCase lesson) {
-        return lesson.layout().flatMap(pack::layout).map(List::of).orElse(pack.layouts());
+    private List<Layout> layouts(ConfirmedCase confirmedCase) {
+        return confirmedCase.layout().flatMap(pack::layout).map(List::of).orElse(pack.layouts());
     }
 
     /** Whether the machine has a part of the type, as far as is known. */
-    boolean has(ConfirmedCase lesson, String partType) {
-        return layouts(lesson).stream()
+    boolean has(ConfirmedCase confirmedCase, String partType) {
+        return layouts(confirmedCase).stream()
                 .flatMap(layout -> layout.places().stream())
                 .anyMatch(place -> place.partType().equals(partType)
-                        && place.fuels().stream().anyMatch(lesson.fuels()::contains));
+                        && place.fuels().stream().anyMatch(confirmedCase.fuels()::contains));
     }
 
     /** How likely each fault is to be the one that a machine comes for; adds up to 1. */
-    Map<String, Double> shares(ConfirmedCase lesson) {
+    Map<String, Double> shares(ConfirmedCase confirmedCase) {
         Map<String, Double> all = new LinkedHashMap<>();
         double machines = 0;
-        for (Layout layout : layouts(lesson)) {
-            for (Fuel fuel : lesson.fuels()) {
+        for (Layout layout : layouts(confirmedCase)) {
+            for (Fuel fuel : confirmedCase.fuels()) {
                 if (layout.fuels().contains(fuel)) {
                     double share = layout.share() * pack.fuelShares().getOrDefault(fuel, 0.0);
                     machines += share;
-                    within(lesson.ageYears(), layout, fuel)
+                    within(confirmedCase.ageYears(), layout, fuel)
                             .forEach((fault, part) -> all.merge(fault, share * part, Double::sum));
                 }
             }

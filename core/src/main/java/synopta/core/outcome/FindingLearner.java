@@ -19,12 +19,12 @@ final class FindingLearner {
     private static final double BELIEF_IN_A_TEST = 30;
 
     private final Pack pack;
-    private final List<ConfirmedCase> lessons;
+    private final List<ConfirmedCase> confirmedCases;
     private final List<Proposal> proposals = new ArrayList<>();
 
-    FindingLearner(Pack pack, List<ConfirmedCase> lessons) {
+    FindingLearner(Pack pack, List<ConfirmedCase> confirmedCases) {
         this.pack = pack;
-        this.lessons = lessons;
+        this.confirmedCases = confirmedCases;
     }
 
     List<Proposal> proposals() {
@@ -34,7 +34,7 @@ final class FindingLearner {
     }
 
     private AnswerCounts counted(Finding finding, Predicate<ConfirmedCase> which) {
-        return AnswerCounts.of(finding, lessons.stream().filter(which).toList());
+        return AnswerCounts.of(finding, confirmedCases.stream().filter(which).toList());
     }
 
     private void answers(Finding finding) {
@@ -45,7 +45,7 @@ final class FindingLearner {
                 linked.add(fault.id());
             }
         }
-        AnswerCounts unlinked = counted(finding, lesson -> !linked.contains(lesson.fault()));
+        AnswerCounts unlinked = counted(finding, confirmedCase -> !linked.contains(confirmedCase.fault()));
         double[] leaks = unlinked.moved(leak, BELIEF_IN_A_LEAK);
         for (int level = 1; level < leak.length; level++) {
             if (unlinked.known() >= ParameterLearner.FEWEST && leak[level] > 0) {
@@ -54,11 +54,11 @@ final class FindingLearner {
                         ParameterKind.LEAK,
                         Optional.of(pack.appliance()),
                         finding.id() + "|" + answer.slug(),
-                        "%s, with none of its faults".formatted(answer.words()),
+                        "%s without any of its faults".formatted(answer.words()),
                         leak[level],
                         leaks[level],
                         unlinked.interval(leaks[level], BELIEF_IN_A_LEAK),
-                        unlinked.behind(level),
+                        unlinked.support(level),
                         leaks[level]));
             }
         }
@@ -78,7 +78,8 @@ final class FindingLearner {
 
     /** A finding takes the higher of what the leak and the fault bring about, so their sums over lower levels multiply. */
     private void links(Finding finding, Fault fault, double[] leak) {
-        AnswerCounts counts = counted(finding, lesson -> lesson.fault().equals(fault.id()));
+        AnswerCounts counts =
+                counted(finding, confirmedCase -> confirmedCase.fault().equals(fault.id()));
         if (counts.known() < ParameterLearner.FEWEST) {
             return;
         }
@@ -91,10 +92,10 @@ final class FindingLearner {
         effect[0] = Math.max(0, 1 - Arrays.stream(effect).sum());
         double[] seen = seen(leak, effect);
         double[] moved = counts.moved(seen, BELIEF_IN_A_LINK);
-        double[] learnt = effectOf(moved, leak);
+        double[] learned = effectOf(moved, leak);
         for (Fault.Link link : fault.shows()) {
             int level = link.finding().equals(finding.id()) ? link.level(finding) : 0;
-            if (level > 0 && links[level] == 1 && learnt[level] > 0) {
+            if (level > 0 && links[level] == 1 && learned[level] > 0) {
                 Finding.Answer answer = finding.answers().get(level);
                 proposals.add(new Proposal(
                         ParameterKind.LINK,
@@ -104,8 +105,8 @@ final class FindingLearner {
                         seen[level],
                         moved[level],
                         counts.interval(moved[level], BELIEF_IN_A_LINK),
-                        counts.behind(level),
-                        learnt[level]));
+                        counts.support(level),
+                        learned[level]));
             }
         }
     }
@@ -140,18 +141,20 @@ final class FindingLearner {
     }
 
     private void tests(MeterTest test) {
-        AnswerCounts failed = counted(test.finding(), lesson -> test.finds().contains(lesson.fault()));
-        AnswerCounts sound = counted(test.finding(), lesson -> !test.finds().contains(lesson.fault()));
-        tested(ParameterKind.SENSITIVITY, test, "a failed one reads bad", test.sensitivity(), failed, 1);
-        tested(ParameterKind.SPECIFICITY, test, "a sound one reads good", test.specificity(), sound, 0);
+        AnswerCounts failed =
+                counted(test.finding(), confirmedCase -> test.finds().contains(confirmedCase.fault()));
+        AnswerCounts sound =
+                counted(test.finding(), confirmedCase -> !test.finds().contains(confirmedCase.fault()));
+        tested(ParameterKind.SENSITIVITY, test, "a failed part reads bad", test.sensitivity(), failed, 1);
+        tested(ParameterKind.SPECIFICITY, test, "a sound part reads good", test.specificity(), sound, 0);
     }
 
     private void tested(
             ParameterKind kind, MeterTest test, String words, double before, AnswerCounts counts, int level) {
         if (counts.known() >= ParameterLearner.FEWEST && before < 1) {
-            double[] believed = new double[] {1 - before, 1 - before};
-            believed[level] = before;
-            double after = counts.moved(believed, BELIEF_IN_A_TEST)[level];
+            double[] prior = new double[] {1 - before, 1 - before};
+            prior[level] = before;
+            double after = counts.moved(prior, BELIEF_IN_A_TEST)[level];
             proposals.add(new Proposal(
                     kind,
                     Optional.of(pack.appliance()),
@@ -160,7 +163,7 @@ final class FindingLearner {
                     before,
                     after,
                     counts.interval(after, BELIEF_IN_A_TEST),
-                    counts.behind(level),
+                    counts.support(level),
                     after));
         }
     }

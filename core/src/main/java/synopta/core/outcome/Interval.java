@@ -15,7 +15,7 @@ public record Interval(double low, double high) {
      */
     public static Interval wilson(int k, int n) {
         if (n < 1 || k < 0 || k > n) {
-            throw new IllegalArgumentException("%d of %d is no rate: count at least one trial.".formatted(k, n));
+            throw new IllegalArgumentException("%d of %d is not a rate. Count at least one trial.".formatted(k, n));
         }
         double p = (double) k / n;
         double middle = p + Z * Z / (2.0 * n);

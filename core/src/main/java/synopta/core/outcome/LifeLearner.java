@@ -21,16 +21,16 @@ final class LifeLearner {
     private static final double BELIEF_IN_MINUTES = 0.2;
 
     /** Spread of the logarithm of how much longer one fitter takes than the next. */
-    private static final double FITTERS = 0.35;
+    private static final double TECHNICIANS = 0.35;
 
     private final Pack pack;
-    private final List<ConfirmedCase> lessons;
+    private final List<ConfirmedCase> confirmedCases;
     private final FaultPriors machines;
     private final List<Proposal> proposals = new ArrayList<>();
 
-    LifeLearner(Pack pack, List<ConfirmedCase> lessons) {
+    LifeLearner(Pack pack, List<ConfirmedCase> confirmedCases) {
         this.pack = pack;
-        this.lessons = lessons;
+        this.confirmedCases = confirmedCases;
         machines = new FaultPriors(pack);
     }
 
@@ -44,25 +44,26 @@ final class LifeLearner {
     /** How often each fault was found against how often it was to be expected in these machines, of these ages. */
     private void rates() {
         Map<String, Double> expected = new LinkedHashMap<>();
-        lessons.forEach(
-                lesson -> machines.shares(lesson).forEach((fault, share) -> expected.merge(fault, share, Double::sum)));
+        confirmedCases.forEach(confirmedCase ->
+                machines.shares(confirmedCase).forEach((fault, share) -> expected.merge(fault, share, Double::sum)));
         for (Fault fault : pack.faults()) {
             double due = expected.getOrDefault(fault.id(), 0.0);
-            SupportingCases behind = behind(lessons, lesson -> lesson.fault().equals(fault.id()));
-            if (lessons.size() >= ParameterLearner.FEWEST && due + behind.seen() >= 1) {
-                double a = BELIEF_IN_A_RATE + behind.seen();
+            SupportingCases support = support(
+                    confirmedCases, confirmedCase -> confirmedCase.fault().equals(fault.id()));
+            if (confirmedCases.size() >= ParameterLearner.FEWEST && due + support.seen() >= 1) {
+                double a = BELIEF_IN_A_RATE + support.seen();
                 double b = BELIEF_IN_A_RATE + due;
                 Interval times = Interval.gamma(a, b);
                 proposals.add(new Proposal(
                         ParameterKind.RATE,
                         Optional.of(pack.appliance()),
                         fault.id(),
-                        "%s, among all faults".formatted(fault.name()),
+                        "%s among all faults".formatted(fault.name()),
                         fault.prior(),
                         Pack.bounded(fault.prior() * a / b),
                         new Interval(
                                 Pack.bounded(fault.prior() * times.low()), Pack.bounded(fault.prior() * times.high())),
-                        behind,
+                        support,
                         Pack.bounded(fault.prior() * a / b)));
             }
         }
@@ -76,15 +77,15 @@ final class LifeLearner {
         pack.partTypes().forEach(type -> {
             double shape = type.life().shape();
             Predicate<ConfirmedCase> isFailure =
-                    lesson -> machines.partTypeOf(lesson).equals(type.slug());
-            List<ConfirmedCase> aged = lessons.stream()
-                    .filter(lesson -> lesson.ageYears().orElse(0) > 0)
-                    .filter(lesson -> isFailure.test(lesson) || machines.has(lesson, type.slug()))
+                    confirmedCase -> machines.partTypeOf(confirmedCase).equals(type.slug());
+            List<ConfirmedCase> aged = confirmedCases.stream()
+                    .filter(confirmedCase -> confirmedCase.ageYears().orElse(0) > 0)
+                    .filter(confirmedCase -> isFailure.test(confirmedCase) || machines.has(confirmedCase, type.slug()))
                     .toList();
-            SupportingCases behind = behind(aged, isFailure);
-            if (behind.seen() >= ParameterLearner.FEWEST) {
+            SupportingCases support = support(aged, isFailure);
+            if (support.seen() >= ParameterLearner.FEWEST) {
                 double before = type.life().scaleYears();
-                double a = BELIEF_IN_A_LIFE + behind.seen();
+                double a = BELIEF_IN_A_LIFE + support.seen();
                 double b = BELIEF_IN_A_LIFE * Math.pow(before, shape)
                         + Arrays.stream(ages(aged, l -> true))
                                 .map(age -> Math.pow(age, shape))
@@ -95,12 +96,12 @@ final class LifeLearner {
                         ParameterKind.LIFE,
                         Optional.of(pack.appliance()),
                         type.slug(),
-                        "%s: years by which 63 in 100 have failed%s"
+                        "%s: years until 63%% have failed%s"
                                 .formatted(type.name(), alone(ages(aged, isFailure), ages(aged, isFailure.negate()))),
                         before,
                         after,
                         new Interval(Math.pow(rate.high(), -1 / shape), Math.pow(rate.low(), -1 / shape)),
-                        behind,
+                        support,
                         after));
             }
         });
@@ -112,18 +113,18 @@ final class LifeLearner {
             return "";
         }
         WeibullFit.Fitted fitted = WeibullFit.of(failed, sound);
-        return String.format(Locale.ROOT, "; the cases alone say %.1f, shape %.1f", fitted.scale(), fitted.shape());
+        return String.format(Locale.ROOT, "; from the cases alone %.1f, shape %.1f", fitted.scale(), fitted.shape());
     }
 
     private static double[] ages(List<ConfirmedCase> aged, Predicate<ConfirmedCase> which) {
         return aged.stream()
                 .filter(which)
-                .mapToDouble(lesson -> lesson.ageYears().orElseThrow())
+                .mapToDouble(confirmedCase -> confirmedCase.ageYears().orElseThrow())
                 .toArray();
     }
 
-    private static SupportingCases behind(List<ConfirmedCase> lessons, Predicate<ConfirmedCase> isSeen) {
-        Map<Boolean, List<Long>> numbers = lessons.stream()
+    private static SupportingCases support(List<ConfirmedCase> confirmedCases, Predicate<ConfirmedCase> isSeen) {
+        Map<Boolean, List<Long>> numbers = confirmedCases.stream()
                 .collect(Collectors.partitioningBy(
                         isSeen, Collectors.mapping(ConfirmedCase::number, Collectors.toList())));
         return SupportingCases.of(numbers.get(true), numbers.get(false));
@@ -131,26 +132,29 @@ final class LifeLearner {
 
     private void minutes() {
         pack.layouts().forEach(layout -> {
-            List<ConfirmedCase> timed = lessons.stream()
-                    .filter(lesson -> lesson.layout().map(layout.id()::equals).orElse(false))
-                    .filter(lesson -> lesson.workRatio().isPresent())
+            List<ConfirmedCase> timed = confirmedCases.stream()
+                    .filter(confirmedCase ->
+                            confirmedCase.layout().map(layout.id()::equals).orElse(false))
+                    .filter(confirmedCase -> confirmedCase.workRatio().isPresent())
                     .toList();
             if (timed.size() >= ParameterLearner.FEWEST) {
                 double logs = timed.stream()
-                        .mapToDouble(lesson -> Math.log(lesson.workRatio().getAsDouble()))
+                        .mapToDouble(confirmedCase ->
+                                Math.log(confirmedCase.workRatio().getAsDouble()))
                         .sum();
-                double precision = timed.size() / (FITTERS * FITTERS) + 1 / (BELIEF_IN_MINUTES * BELIEF_IN_MINUTES);
-                double mean = logs / (FITTERS * FITTERS) / precision;
+                double precision =
+                        timed.size() / (TECHNICIANS * TECHNICIANS) + 1 / (BELIEF_IN_MINUTES * BELIEF_IN_MINUTES);
+                double mean = logs / (TECHNICIANS * TECHNICIANS) / precision;
                 double reach = Interval.Z / Math.sqrt(precision);
                 proposals.add(new Proposal(
                         ParameterKind.MINUTES,
                         Optional.of(pack.appliance()),
                         layout.id(),
-                        "%s: times as long as the pack says".formatted(layout.name()),
+                        "%s: repair time against the fault guide".formatted(layout.name()),
                         1,
                         Math.exp(mean),
                         new Interval(Math.exp(mean - reach), Math.exp(mean + reach)),
-                        behind(timed, lesson -> true),
+                        support(timed, confirmedCase -> true),
                         Math.exp(mean)));
             }
         });

@@ -2,10 +2,10 @@ package synopta.core.outcome;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Slugged;
 import synopta.core.quantity.Texts;
 
 /**
@@ -49,18 +49,13 @@ public record Outcome(
     }
 
     /** Why a part comes back. */
-    public enum Reason {
+    public enum Reason implements Slugged {
         WRONG_MACHINE,
         WRONG_DIAGNOSIS,
         WRONG_PART,
         CHANGED_MIND,
         DAMAGED,
         RIGHT_PART_THOUGHT_WRONG;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
 
         /** Whether the counter was wrong: about the machine, the fault or the part. */
         public boolean isOurs() {
@@ -69,14 +64,7 @@ public record Outcome(
 
         /** The reason of a slug; another is refused with those that are known. */
         public static Reason of(String slug) {
-            for (Reason reason : values()) {
-                if (reason.slug().equals(slug)) {
-                    return reason;
-                }
-            }
-            throw new IllegalArgumentException(
-                    "Reason (%s) must be wrong-machine, wrong-diagnosis, wrong-part, changed-mind, damaged or right-part-thought-wrong."
-                            .formatted(slug));
+            return Slugged.of(Reason.class, "Reason", slug);
         }
     }
 

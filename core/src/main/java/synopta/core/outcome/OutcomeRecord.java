@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import synopta.core.quantity.Slugged;
 
 /**
  * A case of which it is known what became of it, as far as the counts need it.
@@ -50,7 +51,7 @@ public record OutcomeRecord(
     public record Worth(String finding, double bits) {}
 
     /** Whose choice was the fault that was found. */
-    public enum WhoWasRight {
+    public enum WhoWasRight implements Slugged {
         SPECIALIST,
         ADVICE,
         NEITHER

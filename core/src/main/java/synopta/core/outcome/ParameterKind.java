@@ -1,9 +1,9 @@
 package synopta.core.outcome;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
-/** What can be learnt: of a pack, and of reading tags. */
-public enum ParameterKind {
+/** What can be learned: of a pack, and of reading tags. */
+public enum ParameterKind implements Slugged {
     /** How common a fault is; subject: fault. */
     RATE,
     /** How often a fault brings an answer about; subject: fault, finding, answer. */
@@ -22,16 +22,11 @@ public enum ParameterKind {
     CONFUSION,
     /** How often a reading of a tag goes wrong in another way; subject: the slip. */
     SLIP,
-    /** How much oftener a model comes than the catalogue says; subject: model. */
+    /** How much oftener a model comes than the catalog says; subject: model. */
     POPULARITY;
-
-    /** The word of the API. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT);
-    }
 
     /** The kind of a slug. */
     public static ParameterKind of(String slug) {
-        return valueOf(slug.toUpperCase(Locale.ROOT));
+        return Slugged.of(ParameterKind.class, "Kind", slug);
     }
 }

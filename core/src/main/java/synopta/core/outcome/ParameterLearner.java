@@ -8,7 +8,7 @@ import synopta.core.knowledge.Pack;
 /**
  * What cases teach of a pack. Every figure is held with a belief worth so many cases, and moved by counting (the
  * conjugate updates of Gelman et al., Bayesian Data Analysis, chapter 2): answers by Dirichlet, tests by Beta, rates and
- * lives by Gamma, minutes by the normal law of their logarithms. What a belief is worth is our judgement; it keeps a few odd
+ * lives by Gamma, minutes by the normal law of their logarithms. What a belief is worth is our judgment; it keeps a few odd
  * cases from swinging it. A case is taken to have the one fault that was found.
  */
 public final class ParameterLearner {
@@ -16,21 +16,21 @@ public final class ParameterLearner {
     static final int FEWEST = 5;
 
     private final Pack pack;
-    private final List<ConfirmedCase> lessons;
+    private final List<ConfirmedCase> confirmedCases;
 
     /** Learns of this pack from the lessons of its appliance whose fault it knows. */
-    public ParameterLearner(Pack pack, List<ConfirmedCase> lessons) {
+    public ParameterLearner(Pack pack, List<ConfirmedCase> confirmedCases) {
         this.pack = pack;
-        this.lessons = lessons.stream()
-                .filter(lesson -> lesson.appliance() == pack.appliance())
-                .filter(lesson -> pack.fault(lesson.fault()).isPresent())
+        this.confirmedCases = confirmedCases.stream()
+                .filter(confirmedCase -> confirmedCase.appliance() == pack.appliance())
+                .filter(confirmedCase -> pack.fault(confirmedCase.fault()).isPresent())
                 .toList();
     }
 
     /** All that may be changed, what moved farthest for its interval first. */
     public List<Proposal> proposals() {
-        List<Proposal> proposals = new ArrayList<>(new FindingLearner(pack, lessons).proposals());
-        proposals.addAll(new LifeLearner(pack, lessons).proposals());
+        List<Proposal> proposals = new ArrayList<>(new FindingLearner(pack, confirmedCases).proposals());
+        proposals.addAll(new LifeLearner(pack, confirmedCases).proposals());
         proposals.sort(Comparator.comparingDouble(p -> -p.moved()));
         return proposals;
     }

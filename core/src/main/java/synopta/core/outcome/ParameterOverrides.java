@@ -21,19 +21,19 @@ import synopta.core.tag.Confusion;
 import synopta.core.tag.EditCosts;
 import synopta.core.tag.EditError;
 
-/** Figures that were learnt and accepted, laid over what is believed; what was not learnt stays as it is. */
+/** Figures that were learned and accepted, laid over what is believed; what was not learned stays as it is. */
 public final class ParameterOverrides {
-    private static final Basis LEARNT = new Basis("learnt from the cases of the house");
+    private static final Basis LEARNT = new Basis("learned from cases");
 
     private final Map<String, Double> values = new HashMap<>();
 
     /** Of these figures; of two for the same the later counts. */
-    public ParameterOverrides(List<Proposal.Learnt> learnt) {
-        learnt.forEach(one -> values.put(one.key(), one.value()));
+    public ParameterOverrides(List<Proposal.Learned> learned) {
+        learned.forEach(one -> values.put(one.key(), one.value()));
     }
 
-    private double value(Pack pack, ParameterKind kind, String subject, double believed) {
-        return values.getOrDefault(Proposal.keyOf(kind, Optional.of(pack.appliance()), subject), believed);
+    private double value(Pack pack, ParameterKind kind, String subject, double prior) {
+        return values.getOrDefault(Proposal.keyOf(kind, Optional.of(pack.appliance()), subject), prior);
     }
 
     private boolean has(Pack pack, ParameterKind kind, String subject) {
@@ -48,7 +48,7 @@ public final class ParameterOverrides {
                         e -> subject.apply(e.getKey().substring(prefix.length())), Map.Entry::getValue));
     }
 
-    /** The weights of readings with what was learnt of reading tags. */
+    /** The weights of readings with what was learned of reading tags. */
     public EditCosts over(EditCosts weights) {
         Map<Confusion, Double> taken =
                 ofTags(ParameterKind.CONFUSION, pair -> new Confusion(pair.charAt(0), pair.charAt(pair.length() - 1)));
@@ -56,7 +56,7 @@ public final class ParameterOverrides {
         return taken.isEmpty() && slips.isEmpty() ? weights : weights.with(taken, slips);
     }
 
-    /** How often a model comes, in the unit of the catalogue. */
+    /** How often a model comes, in the unit of the catalog. */
     public double popularity(Model model) {
         String key = Proposal.keyOf(
                 ParameterKind.POPULARITY,
@@ -65,7 +65,7 @@ public final class ParameterOverrides {
         return model.popularity() * values.getOrDefault(key, 1.0);
     }
 
-    /** The pack with what was learnt of it. */
+    /** The pack with what was learned of it. */
     public Pack over(Pack pack) {
         return new Pack(
                 pack.appliance(),
@@ -102,7 +102,7 @@ public final class ParameterOverrides {
     }
 
     private Fault over(Pack pack, Fault fault) {
-        boolean learnt = has(pack, ParameterKind.RATE, fault.id());
+        boolean learned = has(pack, ParameterKind.RATE, fault.id());
         return new Fault(
                 fault.id(),
                 fault.partType(),
@@ -111,7 +111,7 @@ public final class ParameterOverrides {
                 fault.slot(),
                 fault.fuels(),
                 value(pack, ParameterKind.RATE, fault.id(), fault.prior()),
-                learnt ? LEARNT : fault.basis(),
+                learned ? LEARNT : fault.basis(),
                 fault.cure(),
                 fault.shows().stream().map(link -> over(pack, fault, link)).toList(),
                 fault.causedBy());

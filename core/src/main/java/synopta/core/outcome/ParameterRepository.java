@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
-/** The port through which versions of what was learnt are kept. The last one is in force; none is ever changed. */
+/** The port through which versions of what was learned are kept. The last one is in force; none is ever changed. */
 public interface ParameterRepository {
     /**
      * A version.
@@ -21,7 +21,8 @@ public interface ParameterRepository {
 
         /** What it lays over the packs. */
         public ParameterOverrides layer() {
-            return new ParameterOverrides(figures.stream().map(Proposal::learnt).toList());
+            return new ParameterOverrides(
+                    figures.stream().map(Proposal::learned).toList());
         }
     }
 
@@ -30,7 +31,7 @@ public interface ParameterRepository {
      *
      * @param figure what the cases said then
      */
-    record Declined(Proposal.Learnt figure, Instant at, String by) {}
+    record Declined(Proposal.Learned figure, Instant at, String by) {}
 
     /** Notes that proposals are not wanted; of two for the same figure the later counts. */
     void decline(Instant at, String by, List<Proposal> proposals);

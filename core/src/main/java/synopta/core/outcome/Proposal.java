@@ -23,11 +23,11 @@ public record Proposal(
         double before,
         double after,
         Interval interval,
-        SupportingCases behind,
+        SupportingCases support,
         double value) {
     /** What this changes. */
-    public Learnt learnt() {
-        return new Learnt(kind, appliance, subject, value);
+    public Learned learned() {
+        return new Learned(kind, appliance, subject, value);
     }
 
     /** How far it moved, in lengths of its interval. */
@@ -40,8 +40,8 @@ public record Proposal(
         return before < interval.low() || before > interval.high();
     }
 
-    /** A figure as it was learnt. */
-    public record Learnt(ParameterKind kind, Optional<Appliance> appliance, String subject, double value) {
+    /** A figure as it was learned. */
+    public record Learned(ParameterKind kind, Optional<Appliance> appliance, String subject, double value) {
         /** What tells figures apart. */
         public String key() {
             return keyOf(kind, appliance, subject);

@@ -20,7 +20,7 @@ import synopta.core.tag.EditErrorCounts;
  * that is taken as so many pieces of evidence: {@value #BELIEF_IN_A_CHARACTER} readings of each character, {@value
  * #BELIEF_IN_A_SLIP} characters for the slips that concern no pair, {@value #BELIEF_IN_AN_END} ends, {@value
  * #BELIEF_IN_A_MODEL} machines of each model (posterior means under Beta and Gamma beliefs; how much a belief is worth is
- * our judgement).
+ * our judgment).
  */
 public final class ReadingLearner {
     private static final double BELIEF_IN_A_CHARACTER = 200;
@@ -39,9 +39,9 @@ public final class ReadingLearner {
     private ReadingLearner() {}
 
     /** What the readings teach of slips, against these weights. */
-    public static List<Proposal> slips(EditCosts believed, Collection<ConfirmedReading> readings) {
+    public static List<Proposal> slips(EditCosts prior, Collection<ConfirmedReading> readings) {
         ReadingLearner learner = new ReadingLearner();
-        EditErrorCounts counted = EditErrorCounts.of(believed, readings);
+        EditErrorCounts counted = EditErrorCounts.of(prior, readings);
         counted.taken().forEach((shown, taken) -> {
             int times = taken.values().stream().mapToInt(List::size).sum();
             for (Confusion pair : Confusion.wrongly(shown)) {
@@ -50,8 +50,8 @@ public final class ReadingLearner {
                         new Believed(
                                 ParameterKind.CONFUSION,
                                 "%c|%c".formatted(shown, pair.typed()),
-                                "%c on a tag is taken for %c".formatted(shown, pair.typed()),
-                                believed.chance(pair),
+                                "%c on a tag is read as %c".formatted(shown, pair.typed()),
+                                prior.chance(pair),
                                 BELIEF_IN_A_CHARACTER),
                         seen.size(),
                         times,
@@ -65,17 +65,17 @@ public final class ReadingLearner {
         });
         for (EditError slip : EditError.values()) {
             boolean isOfAnEnd = slip == EditError.WORN_END || slip == EditError.WORN_CHARACTER;
-            SupportingCases behind = SupportingCases.of(counted.with(slip), counted.without(slip));
+            SupportingCases support = SupportingCases.of(counted.with(slip), counted.without(slip));
             learner.chance(
                     new Believed(
                             ParameterKind.SLIP,
                             slip.slug(),
-                            "Of a tag: " + slip.words(),
-                            believed.chance(slip),
+                            "Tag reading: " + slip.words(),
+                            prior.chance(slip),
                             isOfAnEnd ? BELIEF_IN_AN_END : BELIEF_IN_A_SLIP),
-                    behind.seen(),
-                    behind.of(),
-                    () -> behind);
+                    support.seen(),
+                    support.of(),
+                    () -> support);
         }
         return learner.proposals;
     }
@@ -83,21 +83,21 @@ public final class ReadingLearner {
     /** A chance as it is believed, worth so many times that it was looked at. */
     private record Believed(ParameterKind kind, String subject, String words, double chance, double worth) {}
 
-    private void chance(Believed believed, int seen, int times, Supplier<SupportingCases> behind) {
-        boolean isOdd = seen < FEWEST_SLIPS && seen > believed.chance * times;
-        boolean isDue = seen > 0 || believed.chance * times >= DUE;
+    private void chance(Believed prior, int seen, int times, Supplier<SupportingCases> support) {
+        boolean isOdd = seen < FEWEST_SLIPS && seen > prior.chance * times;
+        boolean isDue = seen > 0 || prior.chance * times >= DUE;
         if (times >= ParameterLearner.FEWEST && isDue && !isOdd) {
-            double worth = believed.worth + times;
-            double after = (believed.worth * believed.chance + seen) / worth;
+            double worth = prior.worth + times;
+            double after = (prior.worth * prior.chance + seen) / worth;
             proposals.add(new Proposal(
-                    believed.kind,
+                    prior.kind,
                     Optional.empty(),
-                    believed.subject,
-                    believed.words,
-                    believed.chance,
+                    prior.subject,
+                    prior.words,
+                    prior.chance,
                     after,
                     Interval.worth(after, worth),
-                    behind.get(),
+                    support.get(),
                     after));
         }
     }
@@ -105,16 +105,16 @@ public final class ReadingLearner {
     /**
      * What the machines that came teach of how common models are.
      *
-     * @param models hands over every model of the catalogue
+     * @param models hands over every model of the catalog
      * @param met the cases of each model that came
      */
     public static List<Proposal> popularity(Consumer<Consumer<Model>> models, Map<ModelNumber, List<Long>> met) {
         ReadingLearner learner = new ReadingLearner();
-        double[] catalogue = {0};
-        models.accept(model -> catalogue[0] += model.popularity());
+        double[] catalog = {0};
+        models.accept(model -> catalog[0] += model.popularity());
         int machines = met.values().stream().mapToInt(List::size).sum();
         models.accept(model -> {
-            double due = machines * model.popularity() / catalogue[0];
+            double due = machines * model.popularity() / catalog[0];
             List<Long> came = met.getOrDefault(model.number(), List.of());
             if (Math.max(due, came.size()) >= ParameterLearner.FEWEST) {
                 learner.popularity(model, due, came, machines);
@@ -131,7 +131,7 @@ public final class ReadingLearner {
                 ParameterKind.POPULARITY,
                 Optional.of(model.appliance()),
                 model.number().key(),
-                "%s: times as often as the catalogue has it".formatted(model.number()),
+                "%s: how common against the catalog".formatted(model.number()),
                 1,
                 a / b,
                 Interval.gamma(a, b),

@@ -25,7 +25,7 @@ public final class WeibullFit {
      */
     public static Fitted of(double[] failures, double[] censored) {
         if (Arrays.stream(failures).distinct().count() < 2) {
-            throw new IllegalArgumentException("A life is fitted to two different ages at failure at least.");
+            throw new IllegalArgumentException("A life needs at least two different ages at failure.");
         }
         double greatest = DoubleStream.concat(Arrays.stream(failures), Arrays.stream(censored))
                 .max()

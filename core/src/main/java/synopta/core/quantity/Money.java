@@ -14,22 +14,25 @@ public record Money(long cents, String currency) implements Comparable<Money> {
     public Money {
         if (currency == null || !currency.matches("[A-Z]{3}")) {
             throw new IllegalArgumentException(
-                    "Currency (%s) must be three capital letters, as in EUR.".formatted(currency));
+                    "Currency (%s) must be three capital letters, such as USD.".formatted(currency));
         }
     }
 
     /** Reads a decimal such as "18.40"; more than two decimals or anything but digits is refused. */
     public static Money of(String decimal, String currency) {
+        return new Money(cents(decimal), currency);
+    }
+
+    /** Reads a decimal such as "18.40" as hundredths, whatever its currency. */
+    public static long cents(String decimal) {
         try {
-            return new Money(
-                    new BigDecimal(decimal)
-                            .setScale(2, RoundingMode.UNNECESSARY)
-                            .movePointRight(2)
-                            .longValueExact(),
-                    currency);
+            return new BigDecimal(decimal)
+                    .setScale(2, RoundingMode.UNNECESSARY)
+                    .movePointRight(2)
+                    .longValueExact();
         } catch (ArithmeticException | NumberFormatException e) {
             throw new IllegalArgumentException(
-                    "Amount (%s) must be a decimal with at most two places, as in 18.40.".formatted(decimal), e);
+                    "Amount (%s) must be a decimal with at most two places, such as 18.40.".formatted(decimal), e);
         }
     }
 
@@ -56,6 +59,11 @@ public record Money(long cents, String currency) implements Comparable<Money> {
 
     /** The decimal without its currency: "18.40". */
     public String decimal() {
+        return decimal(cents);
+    }
+
+    /** Hundredths as a decimal, whatever their currency: "18.40". */
+    public static String decimal(long cents) {
         return BigDecimal.valueOf(cents, 2).toPlainString();
     }
 
@@ -66,8 +74,8 @@ public record Money(long cents, String currency) implements Comparable<Money> {
 
     private Money sameCurrency(Money other) {
         if (!currency.equals(other.currency)) {
-            throw new IllegalArgumentException("Amounts in %s and %s cannot be joined: one currency to a basket."
-                    .formatted(currency, other.currency));
+            throw new IllegalArgumentException(
+                    "Amounts in %s and %s cannot be added. Use one currency.".formatted(currency, other.currency));
         }
         return other;
     }

@@ -15,7 +15,7 @@ public final class Texts {
     public static void limited(String what, String text, int most) {
         if (text.length() > most) {
             throw new IllegalArgumentException(
-                    "%s has %d characters; at most %d are kept. Shorten it.".formatted(what, text.length(), most));
+                    "%s has %d characters; the limit is %d. Shorten it.".formatted(what, text.length(), most));
         }
     }
 

@@ -1,7 +1,6 @@
 package synopta.core.record;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -9,6 +8,7 @@ import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Hazard;
+import synopta.core.quantity.Slugged;
 
 /**
  * A case as it is kept: the draft it came from, and what was done.
@@ -20,11 +20,11 @@ import synopta.core.knowledge.Hazard;
  * @param answerSeconds from the first word to the answer
  */
 public record CaseContent(
-        CaseInput draft,
+        CaseInput input,
         Optional<String> complaint,
         List<Line> lines,
         Set<Hazard> cautionsShown,
-        Optional<String> saidTo,
+        Optional<String> readTo,
         Optional<String> specialist,
         Customer customer,
         OptionalInt answerSeconds,
@@ -37,8 +37,8 @@ public record CaseContent(
 
     /** The draft with all that was said: the line, and the complaint where it says more. */
     CaseInput spoken() {
-        String more = complaint.filter(c -> !draft.line().contains(c)).orElse("");
-        return more.isEmpty() ? draft : draft.withLine(draft.line() + ". " + more);
+        String more = complaint.filter(c -> !input.line().contains(c)).orElse("");
+        return more.isEmpty() ? input : input.withLine(input.line() + ". " + more);
     }
 
     /** So many sale units of a part were handed over, or are about to be. */
@@ -52,23 +52,13 @@ public record CaseContent(
     }
 
     /** Whether the parts have left. */
-    public enum Status {
+    public enum Status implements Slugged {
         OPEN,
         HANDED_OVER;
 
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
-
         /** The status of a slug. */
         public static Status of(String slug) {
-            for (Status status : values()) {
-                if (status.slug().equals(slug)) {
-                    return status;
-                }
-            }
-            throw new IllegalArgumentException("Status (%s) must be open or handed-over.".formatted(slug));
+            return Slugged.of(Status.class, "Status", slug);
         }
     }
 }

@@ -11,4 +11,4 @@ import java.time.Instant;
  * @param stood how the case stood then
  */
 public record CaseRecord(
-        long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, CaseSnapshot stood) {}
+        long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, CaseSnapshot snapshot) {}

@@ -9,13 +9,13 @@ import synopta.core.catalog.ModelNumber;
 /** The port through which cases are kept. A call that returned has kept what it was given. */
 public interface CaseRepository {
     /** Keeps a new case under the next number. */
-    CaseRecord add(CaseContent content, CaseSnapshot stood, Instant createdAt);
+    CaseRecord add(CaseContent content, CaseSnapshot snapshot, Instant createdAt);
 
     /** The case of that number. */
     Optional<CaseRecord> find(long number);
 
     /** Adds a revision if the last is still the one given; empty when somebody was faster. Earlier ones stay. */
-    Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot stood, Instant at);
+    Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot snapshot, Instant at);
 
     /** All revisions of a case, the first first. */
     List<CaseRecord> revisions(long number);

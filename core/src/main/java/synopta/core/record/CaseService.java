@@ -18,6 +18,7 @@ import synopta.core.counter.Counter;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Hazard;
+import synopta.core.quantity.LengthUnit;
 import synopta.core.teardown.Work;
 
 /** Keeps cases, and lets no parts leave while a grave caution has not been shown. */
@@ -40,7 +41,7 @@ public final class CaseService {
         /** It is kept. */
         record Kept(CaseRecord record, List<Caution> cautions) implements Saved {
             @Override
-            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> conflict) {
                 return kept.apply(this);
             }
         }
@@ -48,7 +49,7 @@ public final class CaseService {
         /** Parts may not leave: these cautions have not been shown. */
         record Refused(List<Hazard> unseen) implements Saved {
             @Override
-            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> conflict) {
                 return refused.apply(this);
             }
         }
@@ -61,23 +62,23 @@ public final class CaseService {
             }
 
             @Override
-            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken) {
-                return overtaken.apply(this);
+            public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> conflict) {
+                return conflict.apply(this);
             }
         }
 
         /** One result for each case. */
-        <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> overtaken);
+        <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> conflict);
     }
 
     /** Keeps a new case. */
     public Saved open(CaseContent content, Instant now) {
-        return checked(content, (kept, stood) -> Optional.of(log.add(kept, stood, now)), Optional.empty());
+        return checked(content, (kept, snapshot) -> Optional.of(log.add(kept, snapshot, now)), Optional.empty());
     }
 
     /** Changes a kept case, if it still is as it was when it was read. */
     public Saved change(CaseRecord read, CaseContent content, Instant now) {
-        return checked(content, (kept, stood) -> log.replace(read, kept, stood, now), Optional.of(read));
+        return checked(content, (kept, snapshot) -> log.replace(read, kept, snapshot, now), Optional.of(read));
     }
 
     private Saved checked(
@@ -91,13 +92,13 @@ public final class CaseService {
         if (content.status() == CaseContent.Status.HANDED_OVER && !unseen.isEmpty()) {
             return new Saved.Refused(unseen);
         }
-        return keep.apply(content, CaseSnapshot.of(view, cautions, content.draft()))
+        return keep.apply(content, CaseSnapshot.of(view, cautions, content.input()))
                 .<Saved>map(record -> new Saved.Kept(record, cautions))
-                .orElseGet(() -> overtaken(read.orElseThrow()));
+                .orElseGet(() -> conflict(read.orElseThrow()));
     }
 
     /** What somebody else changed since a revision was read. */
-    public Saved.Overtaken overtaken(CaseRecord read) {
+    public Saved.Overtaken conflict(CaseRecord read) {
         CaseRecord now = log.find(read.number()).orElseThrow();
         return new Saved.Overtaken(now, FieldChange.between(read.content(), now.content()));
     }
@@ -105,14 +106,13 @@ public final class CaseService {
     private void known(PartNumber part) {
         if (catalog.part(part).isEmpty()) {
             throw new IllegalArgumentException(
-                    "Part (%s) is not in the catalogue. Check the number, or look it up by its machine."
-                            .formatted(part));
+                    "Part (%s) is not in the catalog. Check the number, or look it up by model.".formatted(part));
         }
     }
 
     /** The cautions of a case: of its machine, its suspects that are sold for, and its lines. */
     public List<Caution> cautions(CaseContent content) {
-        return cautions(counter.unasked(content.spoken()), content);
+        return cautions(counter.withoutQuestions(content.spoken()), content);
     }
 
     private List<Caution> cautions(CaseAssessment view, CaseContent content) {
@@ -123,14 +123,19 @@ public final class CaseService {
         return HandoverPlanner.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
     }
 
+    /** The repair sheet of a kept case, with the second unit of the settings. */
+    public RepairSheet sheet(CaseRecord record) {
+        return sheet(record, counter.house().secondUnit());
+    }
+
     /**
      * The sheet of a kept case: what was handed over, and the work it takes.
      *
-     * @param metric whether sizes in inches are told in millimetres too; as the house has it when empty
+     * @param secondUnit the unit of length that is added behind sizes of the other unit
      */
-    public RepairSheet sheet(CaseRecord record, Optional<Boolean> metric) {
+    public RepairSheet sheet(CaseRecord record, LengthUnit secondUnit) {
         CaseContent content = record.content();
-        CaseAssessment view = counter.unasked(content.spoken());
+        CaseAssessment view = counter.withoutQuestions(content.spoken());
         List<PartNumber> parts =
                 content.lines().stream().map(CaseContent.Line::part).toList();
         Work work = workOf(view, content);
@@ -159,9 +164,10 @@ public final class CaseService {
                         .toList(),
                 work,
                 view.layout(),
-                work.exchanges().stream().map(Work.Exchange::slot).toList(),
-                counter.house().contacts().of(content.draft().shopping().branch()),
-                metric.orElse(counter.house().metric()));
+                work.replacements().stream().map(Work.Exchange::slot).toList(),
+                counter.house().contacts().of(content.input().shopping().branch()),
+                secondUnit,
+                counter.house().region());
     }
 
     /** The work of the way that was bought; of the needs when something else left than was planned. */

@@ -20,7 +20,7 @@ import synopta.core.knowledge.Layout;
 
 /**
  * How a case stood when it was kept: what was known and from where, what it pointed to, what was advised and by which
- * rule each part was put in. It stays as it was, whatever is learnt later.
+ * rule each part was put in. It stays as it was, whatever is learned later.
  *
  * @param layout id of the construction
  * @param fuels it may burn
@@ -89,14 +89,14 @@ public record CaseSnapshot(
     /** A caution of the case, in the words of that day. */
     public record Warned(Hazard hazard, String text) {}
 
-    public static CaseSnapshot of(CaseAssessment view, List<Caution> cautions, CaseInput draft) {
+    public static CaseSnapshot of(CaseAssessment view, List<Caution> cautions, CaseInput input) {
         return new CaseSnapshot(
                 view.appliance(),
                 view.layout().map(Layout::id),
                 view.fuels(),
                 view.ageYears(),
                 view.known(),
-                given(view.evidence(), draft),
+                given(view.evidence(), input),
                 view.diagnosis().stream()
                         .flatMap(d -> d.suspects().stream())
                         .limit(MOST_SUSPECTS)
@@ -120,10 +120,10 @@ public record CaseSnapshot(
         return new Leaning(fault.id(), fault.partType(), probability);
     }
 
-    private static List<Given> given(List<Evidence> evidence, CaseInput draft) {
+    private static List<Given> given(List<Evidence> evidence, CaseInput input) {
         Set<String> asked = Stream.concat(
-                        draft.findings().stream().map(CaseInput.Answered::finding),
-                        draft.readings().stream().map(CaseInput.Measured::test))
+                        input.findings().stream().map(CaseInput.Answered::finding),
+                        input.readings().stream().map(CaseInput.Measured::test))
                 .collect(Collectors.toSet());
         return evidence.stream()
                 .map(e -> new Given(e.finding(), e.answer(), e.sure(), asked.contains(e.finding())))

@@ -33,53 +33,53 @@ public record FieldChange(String field, String before, String after) {
     }
 
     private static Map<String, String> told(CaseContent content) {
-        CaseInput draft = content.draft();
+        CaseInput input = content.input();
         Map<String, String> told = new LinkedHashMap<>();
-        told.put("line", draft.line());
+        told.put("line", input.line());
         told.put("complaint", content.complaint().orElse(""));
-        told.put("model", draft.model().map(ModelNumber::written).orElse(""));
-        told.put("serial", draft.serial().orElse(""));
-        told.put("appliance", draft.appliance().map(a -> a.slug()).orElse(""));
-        told.put("fuel", draft.fuel().map(f -> f.slug()).orElse(""));
+        told.put("model", input.model().map(ModelNumber::written).orElse(""));
+        told.put("serial", input.serial().orElse(""));
+        told.put("appliance", input.appliance().map(a -> a.slug()).orElse(""));
+        told.put("fuel", input.fuel().map(f -> f.slug()).orElse(""));
         told.put(
-                "ageYears", draft.ageYears().isPresent() ? "" + draft.ageYears().getAsDouble() : "");
-        told.put("platform", draft.platform().orElse(""));
+                "ageYears", input.ageYears().isPresent() ? "" + input.ageYears().getAsDouble() : "");
+        told.put("platform", input.platform().orElse(""));
         told.put(
                 "rechecked",
-                list(draft.rechecked().stream()
+                list(input.rechecked().stream()
                         .map(r -> r.position() + " "
                                 + r.character().map(String::valueOf).orElse("nothing"))));
-        told.put("looked", list(draft.looked().stream().sorted()));
+        told.put("inspected", list(input.inspected().stream().sorted()));
         told.put(
                 "findings",
-                list(draft.findings().stream()
+                list(input.findings().stream()
                         .map(f -> f.finding() + " " + f.answer() + (f.sure() ? "" : ", perhaps"))));
         told.put(
                 "readings",
-                list(draft.readings().stream()
+                list(input.readings().stream()
                         .map(r -> r.test() + " " + r.reading().fold(value -> "" + value, open -> "OL"))));
-        overruled(draft, told);
+        overruled(input, told);
         handedOver(content, told);
         return told;
     }
 
-    private static void overruled(CaseInput draft, Map<String, String> told) {
-        told.put("struck", list(draft.struck().stream().sorted()));
-        told.put("picked", list(draft.picked().stream().sorted()));
-        told.put("dropped", list(draft.dropped().stream().sorted()));
-        told.put("person", draft.person().slug());
-        told.put("adjusted", list(draft.shopping().adjusted().stream().map(FieldChange::adjusted)));
+    private static void overruled(CaseInput input, Map<String, String> told) {
+        told.put("excluded", list(input.excluded().stream().sorted()));
+        told.put("selected", list(input.selected().stream().sorted()));
+        told.put("deselected", list(input.deselected().stream().sorted()));
+        told.put("person", input.person().slug());
+        told.put("adjusted", list(input.shopping().adjusted().stream().map(FieldChange::adjusted)));
     }
 
     private static void handedOver(CaseContent content, Map<String, String> told) {
-        Shopping shopping = content.draft().shopping();
+        Shopping shopping = content.input().shopping();
         told.put("lines", list(content.lines().stream().map(l -> l.quantity() + " x " + l.part())));
         told.put(
                 "cautionsShown",
                 list(content.cautionsShown().stream()
                         .sorted(Comparator.naturalOrder())
                         .map(Hazard::slug)));
-        told.put("saidTo", content.saidTo().orElse(""));
+        told.put("readTo", content.readTo().orElse(""));
         told.put("branch", shopping.branch().orElse(""));
         told.put(
                 "neededInDays",

@@ -7,6 +7,8 @@ import synopta.core.catalog.Model;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Region;
+import synopta.core.quantity.LengthUnit;
 import synopta.core.teardown.Work;
 
 /**
@@ -21,7 +23,8 @@ import synopta.core.teardown.Work;
  * @param layout how the machine is built, when known
  * @param slots the places that are worked at
  * @param contact how the branch is reached
- * @param metric whether sizes in inches are told in millimetres too; otherwise those in millimetres in inches
+ * @param secondUnit the unit of length that is added behind sizes of the other unit
+ * @param region how dates and lengths are written, and on which paper
  */
 public record RepairSheet(
         CaseRecord record,
@@ -35,7 +38,8 @@ public record RepairSheet(
         Optional<Layout> layout,
         List<String> slots,
         String contact,
-        boolean metric) {
+        LengthUnit secondUnit,
+        Region region) {
     /** Copies. */
     public RepairSheet {
         cautions = List.copyOf(cautions);

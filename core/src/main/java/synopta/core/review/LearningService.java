@@ -77,35 +77,35 @@ public final class LearningService {
      * @param lessons every case whose fault was found
      * @param proposals what they teach, as against what ships
      */
-    public record Taught(List<ConfirmedCase> lessons, List<Proposal> proposals) {
+    public record Taught(List<ConfirmedCase> confirmedCases, List<Proposal> proposals) {
         /** Copies. */
         public Taught {
-            lessons = List.copyOf(lessons);
+            confirmedCases = List.copyOf(confirmedCases);
             proposals = List.copyOf(proposals);
         }
     }
 
     /** What was taught when so much was kept. */
-    private record Counted(long kept, long entries, Taught taught) {}
+    private record Counted(long kept, long entries, Taught learned) {}
 
     /** Counts all cases, where one was kept or told since. */
-    public synchronized Taught taught() {
+    public synchronized Taught learned() {
         long kept = cases.kept();
         long entries = outcomes.entries();
         if (counted.map(c -> c.kept != kept || c.entries != entries).orElse(true)) {
             counted = Optional.of(new Counted(kept, entries, counted()));
         }
-        return counted.orElseThrow().taught;
+        return counted.orElseThrow().learned;
     }
 
     private Taught counted() {
-        List<ConfirmedCase> lessons = lessons();
+        List<ConfirmedCase> confirmedCases = confirmedCases();
         List<Proposal> proposals = new ArrayList<>();
-        packs.forEach(pack -> proposals.addAll(new ParameterLearner(pack, lessons).proposals()));
+        packs.forEach(pack -> proposals.addAll(new ParameterLearner(pack, confirmedCases).proposals()));
         ConfirmedReadings confirmed = ConfirmedReadings.of(cases, wrongMachine());
         proposals.addAll(ReadingLearner.slips(weights, confirmed.readings(catalog)));
         proposals.addAll(ReadingLearner.popularity(catalog::eachModel, confirmed.met()));
-        return new Taught(lessons, proposals);
+        return new Taught(confirmedCases, proposals);
     }
 
     private Set<Long> wrongMachine() {
@@ -115,35 +115,35 @@ public final class LearningService {
                 .collect(Collectors.toSet());
     }
 
-    private List<ConfirmedCase> lessons() {
+    private List<ConfirmedCase> confirmedCases() {
         Map<Long, Outcome> found = outcomes.confirmed();
         List<Long> numbers = new ArrayList<>(found.keySet());
-        List<ConfirmedCase> lessons = new ArrayList<>();
+        List<ConfirmedCase> confirmedCases = new ArrayList<>();
         for (int from = 0; from < numbers.size(); from += AT_ONCE) {
             cases.these(numbers.subList(from, Math.min(numbers.size(), from + AT_ONCE)))
-                    .forEach(
-                            record -> lesson(record, found.get(record.number())).ifPresent(lessons::add));
+                    .forEach(record ->
+                            confirmedCase(record, found.get(record.number())).ifPresent(confirmedCases::add));
         }
-        return lessons;
+        return confirmedCases;
     }
 
-    private static Optional<ConfirmedCase> lesson(CaseRecord record, Outcome outcome) {
-        CaseSnapshot stood = record.stood();
-        if (stood.appliance().isEmpty() || stood.fuels().isEmpty()) {
+    private static Optional<ConfirmedCase> confirmedCase(CaseRecord record, Outcome outcome) {
+        CaseSnapshot snapshot = record.snapshot();
+        if (snapshot.appliance().isEmpty() || snapshot.fuels().isEmpty()) {
             return Optional.empty();
         }
         OptionalDouble ratio =
-                outcome.minutes().isPresent() && stood.workMinutes().isPresent() && outcome.fixed()
+                outcome.minutes().isPresent() && snapshot.workMinutes().isPresent() && outcome.fixed()
                         ? OptionalDouble.of(outcome.minutes().getAsInt()
-                                / stood.workMinutes().getAsDouble())
+                                / snapshot.workMinutes().getAsDouble())
                         : OptionalDouble.empty();
         return Optional.of(new ConfirmedCase(
                 record.number(),
-                stood.appliance().get(),
-                stood.fuels(),
-                stood.layout(),
-                stood.ageYears(),
-                stood.evidence().stream()
+                snapshot.appliance().get(),
+                snapshot.fuels(),
+                snapshot.layout(),
+                snapshot.ageYears(),
+                snapshot.evidence().stream()
                         .filter(CaseSnapshot.Given::sure)
                         .map(g -> new ConfirmedCase.Answer(g.finding(), g.answer(), g.asked()))
                         .toList(),
@@ -152,13 +152,13 @@ public final class LearningService {
     }
 
     /** What would change, those first whose believed figure lies outside of where it is. */
-    public List<Suggested> suggestions(Taught taught) {
+    public List<Suggested> suggestions(Taught learned) {
         Map<String, Double> inForce = new LinkedHashMap<>();
         log.last().ifPresent(version -> version.figures().forEach(p -> inForce.put(p.key(), p.value())));
         Map<String, ParameterRepository.Declined> declined = new LinkedHashMap<>();
         log.declined().forEach(d -> declined.put(d.figure().key(), d));
         List<Suggested> suggestions = new ArrayList<>();
-        for (Proposal proposal : taught.proposals()) {
+        for (Proposal proposal : learned.proposals()) {
             Double accepted = inForce.get(proposal.key());
             double is = accepted == null ? proposal.before() : accepted;
             double becomes = accepted == null ? proposal.after() : proposal.value();
@@ -187,7 +187,7 @@ public final class LearningService {
 
     private static List<Proposal> chosen(List<Proposal> proposals) {
         if (proposals.isEmpty()) {
-            throw new IllegalArgumentException("Nothing was chosen. Tick what it is about.");
+            throw new IllegalArgumentException("Nothing was selected. Select at least one suggestion.");
         }
         return proposals;
     }
@@ -204,13 +204,13 @@ public final class LearningService {
     public ParameterRepository.Version back(String by, int version, Instant now) {
         List<Proposal> figures = log.figures(version)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "There is no version %d; take one that is listed.".formatted(version)));
+                        "There is no version %d. Choose one from the list.".formatted(version)));
         return log.add(now, named(by), Optional.of(version), figures);
     }
 
     private static String named(String by) {
         if (by.isBlank()) {
-            throw new IllegalArgumentException("Say who decides: it stays on record.");
+            throw new IllegalArgumentException("Enter who decides; the name is kept with the decision.");
         }
         return by.strip();
     }

@@ -33,40 +33,39 @@ public final class OutcomeService {
     public void tell(CaseRecord record, Outcome outcome) {
         if (record.content().status() != CaseContent.Status.HANDED_OVER) {
             throw new IllegalArgumentException(
-                    "Case %d is still open: hand over first, then write down what became of it."
-                            .formatted(record.number()));
+                    "Case %d is still open. Hand over first, then enter the outcome.".formatted(record.number()));
         }
         outcome.fault().ifPresent(fault -> known(record, fault));
         log.add(record.number(), outcome, told(record, outcome));
     }
 
     private void known(CaseRecord record, String fault) {
-        boolean isKnown = record.stood().appliance().flatMap(counter::pack).stream()
+        boolean isKnown = record.snapshot().appliance().flatMap(counter::pack).stream()
                 .anyMatch(pack -> pack.fault(fault).isPresent());
         if (!isKnown) {
             throw new IllegalArgumentException(
-                    "Fault (%s) is not known for the machine of case %d. Take one of its suspects, or leave it open."
+                    "Fault (%s) is not known for the machine of case %d. Choose one of its faults, or unknown."
                             .formatted(fault, record.number()));
         }
     }
 
     /** What the counts need of a case with this outcome. */
     private OutcomeRecord told(CaseRecord record, Outcome outcome) {
-        CaseSnapshot stood = record.stood();
-        Optional<String> appliance = stood.appliance().map(Appliance::slug);
+        CaseSnapshot snapshot = record.snapshot();
+        Optional<String> appliance = snapshot.appliance().map(Appliance::slug);
         return new OutcomeRecord(
                 record.number(),
                 LocalDate.ofInstant(record.createdAt(), ZoneOffset.UTC),
                 appliance,
-                appliance.flatMap(a -> stood.layout().map(layout -> a + " " + layout)),
+                appliance.flatMap(a -> snapshot.layout().map(layout -> a + " " + layout)),
                 record.content().specialist(),
-                stood.suspects().stream()
-                        .filter(s -> stood.selling().contains(s.fault()))
+                snapshot.suspects().stream()
+                        .filter(s -> snapshot.selling().contains(s.fault()))
                         .map(CaseSnapshot.Leaning::partType)
                         .distinct()
                         .toList(),
                 outcome.fault()
-                        .map(fault -> stood.suspects().stream()
+                        .map(fault -> snapshot.suspects().stream()
                                 .map(s -> new OutcomeRecord.Guess(
                                         s.probability(), s.fault().equals(fault)))
                                 .toList())
@@ -74,37 +73,40 @@ public final class OutcomeService {
                 outcome.isRightFirstTime(),
                 outcome.returns().stream().map(Outcome.Return::reason).toList(),
                 record.content().answerSeconds(),
-                outcome.fault().flatMap(fault -> overruled(record.content().draft(), fault)),
-                outcome.fault().map(fault -> worths(stood, fault)).orElse(List.of()));
+                outcome.fault().flatMap(fault -> overruled(record.content().input(), fault)),
+                outcome.fault().map(fault -> worths(snapshot, fault)).orElse(List.of()));
     }
 
     private static Optional<OutcomeRecord.WhoWasRight> overruled(CaseInput draft, String fault) {
-        if (draft.picked().isEmpty() && draft.dropped().isEmpty()) {
+        if (draft.selected().isEmpty() && draft.deselected().isEmpty()) {
             return Optional.empty();
         }
-        if (draft.picked().contains(fault)) {
+        if (draft.selected().contains(fault)) {
             return Optional.of(OutcomeRecord.WhoWasRight.SPECIALIST);
         }
         return Optional.of(
-                draft.dropped().contains(fault) ? OutcomeRecord.WhoWasRight.ADVICE : OutcomeRecord.WhoWasRight.NEITHER);
+                draft.deselected().contains(fault)
+                        ? OutcomeRecord.WhoWasRight.ADVICE
+                        : OutcomeRecord.WhoWasRight.NEITHER);
     }
 
     /** What each answer that was asked for was worth: the odds of what it was, with it and without. */
-    private List<OutcomeRecord.Worth> worths(CaseSnapshot stood, String fault) {
-        Optional<Pack> pack = stood.appliance()
+    private List<OutcomeRecord.Worth> worths(CaseSnapshot snapshot, String fault) {
+        Optional<Pack> pack = snapshot.appliance()
                 .flatMap(counter::pack)
                 .filter(p -> p.fault(fault).isPresent());
-        List<CaseSnapshot.Given> known = pack.map(p -> stood.evidence().stream()
+        List<CaseSnapshot.Given> known = pack.map(p -> snapshot.evidence().stream()
                         .filter(given -> p.finding(given.finding())
                                 .filter(finding -> finding.knows(given.answer()))
                                 .isPresent())
                         .toList())
                 .orElse(List.of());
-        if (known.stream().noneMatch(CaseSnapshot.Given::asked) || stood.fuels().isEmpty()) {
+        if (known.stream().noneMatch(CaseSnapshot.Given::asked)
+                || snapshot.fuels().isEmpty()) {
             return List.of();
         }
-        Machine machine = new Machine(stood.fuels(), stood.layout(), stood.ageYears());
-        Appliance appliance = stood.appliance().orElseThrow();
+        Machine machine = new Machine(snapshot.fuels(), snapshot.layout(), snapshot.ageYears());
+        Appliance appliance = snapshot.appliance().orElseThrow();
         double all = logOdds(appliance, machine, known, fault);
         return known.stream()
                 .filter(CaseSnapshot.Given::asked)
@@ -123,7 +125,7 @@ public final class OutcomeService {
         List<Evidence> evidence = known.stream()
                 .map(k -> new Evidence(k.finding(), k.answer(), k.sure()))
                 .toList();
-        double p = counter.weigh(appliance, machine, evidence).suspects().stream()
+        double p = counter.posterior(appliance, machine, evidence).suspects().stream()
                 .filter(s -> s.fault().id().equals(fault))
                 .mapToDouble(s -> s.probability().value())
                 .findFirst()

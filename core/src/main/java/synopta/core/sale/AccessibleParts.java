@@ -40,7 +40,7 @@ final class AccessibleParts {
                 ageYears,
                 horizonYears,
                 new Money(rules.hourCents(), currency),
-                new Money(rules.visitCents(), currency));
+                new Money(rules.returnTripCents(), currency));
         Set<String> open = teardown.open(work.steps());
         Map<PartNumber, WhileOpen> weighed = new LinkedHashMap<>();
         places().forEach((part, places) -> {
@@ -64,11 +64,11 @@ final class AccessibleParts {
         int pieces = places.stream().mapToInt(Fit::quantity).sum();
         Map<String, Integer> slots = new LinkedHashMap<>();
         places.forEach(row -> slots.merge(row.slot(), row.quantity(), Integer::sum));
-        double exchange = slots.entrySet().stream()
-                .mapToDouble(e -> e.getValue() * teardown.exchange(e.getKey()))
+        double replacement = slots.entrySet().stream()
+                .mapToDouble(e -> e.getValue() * teardown.replacement(e.getKey()))
                 .sum();
-        double opening = teardown.work(slots).minutes() - exchange;
-        return WhileOpen.of(type.life(), pieces, price(part, pieces), exchange, opening, terms);
+        double opening = teardown.work(slots).minutes() - replacement;
+        return WhileOpen.of(type.life(), pieces, price(part, pieces), replacement, opening, terms);
     }
 
     /** What so many pieces of a listed part cost today, in whole packs. */

@@ -18,7 +18,7 @@ import synopta.core.fit.MachineUnit;
 import synopta.core.fit.PlatformFit;
 import synopta.core.identify.IdentifiedModel;
 
-/** The parts listed for the machine of a case, or for its construction when its model is in no catalogue row. */
+/** The parts listed for the machine of a case, or for its construction when its model is in no catalog row. */
 final class MachineParts {
     private final List<Fit> rows;
     private final Function<PartNumber, FitVerdict> judge;
@@ -33,11 +33,13 @@ final class MachineParts {
     }
 
     /** Those of the machine as far as it is settled; empty while nothing is known of it. */
-    static Optional<MachineParts> of(Catalog catalog, FitFinder finder, IdentifiedModel settled) {
-        return settled.model()
-                .map(model -> ofModel(catalog, finder, model.number(), settled.unit()))
-                .or(() -> settled.chosen()
-                        .map(chosen -> ofPlatform(catalog, finder, chosen.platform(), settled.fuels())));
+    static Optional<MachineParts> of(Catalog catalog, FitFinder finder, IdentifiedModel identified) {
+        return identified
+                .model()
+                .map(model -> ofModel(catalog, finder, model.number(), identified.unit()))
+                .or(() -> identified
+                        .chosen()
+                        .map(chosen -> ofPlatform(catalog, finder, chosen.platform(), identified.fuels())));
     }
 
     static MachineParts ofModel(Catalog catalog, FitFinder finder, ModelNumber model, MachineUnit unit) {

@@ -33,13 +33,13 @@ final class OptionDifference {
         }
         List<String> givenUp = covered(base, other);
         if (!givenUp.isEmpty()) {
-            said.add("leaves " + listed(givenUp) + " as it is");
+            said.add("leaves " + listed(givenUp) + " in place");
         }
         if (!other.spare().equals(base.spare())) {
-            said.add(other.spare().isEmpty() ? "leaves nothing over" : "leaves over " + listed(spare(other)));
+            said.add(other.spare().isEmpty() ? "no parts left over" : "left over: " + listed(spare(other)));
         }
         if (other.lines().size() != base.lines().size()) {
-            said.add("has %d %s instead of %d"
+            said.add("%d %s instead of %d"
                     .formatted(
                             other.lines().size(),
                             other.lines().size() == 1 ? "line" : "lines",

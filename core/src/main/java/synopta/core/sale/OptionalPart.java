@@ -1,16 +1,16 @@
 package synopta.core.sale;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Slugged;
 import synopta.core.teardown.WhileOpen;
 
 /**
  * A part that would be nice to have, and is worth so much.
  *
- * @param listed what the catalogue lists there
+ * @param listed what the catalog lists there
  * @param supplied what is handed over for it today
  * @param quantity pieces of `supplied`; 0 when it was left out
  * @param value up to this price it is bought
@@ -27,18 +27,13 @@ public record OptionalPart(
         Optional<WhileOpen> open,
         String why) {
     /** Where a want comes from. */
-    public enum Source {
+    public enum Source implements Slugged {
         /** The caller named it. */
         ASKED,
         /** The job may need it. */
         JOB,
         /** It lies open anyway. */
         WHILE_OPEN;
-
-        /** The word of the API. */
-        public String slug() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
     }
 
     OptionalPart with(int pieces, Money worth) {

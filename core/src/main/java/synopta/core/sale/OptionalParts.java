@@ -65,7 +65,7 @@ final class OptionalParts {
                     .of(teardown.get(), work, ageYears.getAsDouble(), rules.horizonYears()));
         }
         named.forEach((type, phrase) ->
-                offer(wants, type, needed, open, OptionalPart.Source.ASKED, "Asked for: “%s”.".formatted(phrase)));
+                offer(wants, type, needed, open, OptionalPart.Source.ASKED, "Requested: “%s”.".formatted(phrase)));
         for (String type : sold) {
             for (SellingRule.Companion offer :
                     pack.partType(type).map(t -> t.selling().offers()).orElse(List.of())) {
@@ -75,8 +75,8 @@ final class OptionalParts {
         List<OptionalPart> lying = new ArrayList<>();
         open.keySet().stream()
                 .filter(part -> !needed.contains(part) && !wants.containsKey(part))
-                .forEach(part ->
-                        lying.addAll(wants(part, open, OptionalPart.Source.WHILE_OPEN, "It lies open anyway.")));
+                .forEach(part -> lying.addAll(
+                        wants(part, open, OptionalPart.Source.WHILE_OPEN, "It is accessible during this repair.")));
         List<OptionalPart> all = new ArrayList<>(wants.values());
         lying.stream()
                 .filter(w -> w.value().cents() > 0)

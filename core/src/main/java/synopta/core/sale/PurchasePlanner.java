@@ -36,7 +36,7 @@ public final class PurchasePlanner {
     private final BasketPlanner planner;
     private final HouseSettings rules;
     private final String currency;
-    private final IdentifiedModel settled;
+    private final IdentifiedModel identified;
     private final Shopping shopping;
     private final Optional<MachineParts> machine;
 
@@ -46,16 +46,16 @@ public final class PurchasePlanner {
             BasketPlanner planner,
             HouseSettings rules,
             String currency,
-            IdentifiedModel settled,
+            IdentifiedModel identified,
             Shopping shopping) {
         this.catalog = catalog;
         this.finder = finder;
         this.planner = planner;
         this.rules = rules;
         this.currency = currency;
-        this.settled = settled;
+        this.identified = identified;
         this.shopping = shopping;
-        machine = MachineParts.of(catalog, finder, settled);
+        machine = MachineParts.of(catalog, finder, identified);
     }
 
     /** What was asked for by its number alone, while nothing is known of the appliance. */
@@ -65,28 +65,29 @@ public final class PurchasePlanner {
     }
 
     /** What these faults and the caller's own wishes come to. */
-    public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector heard) {
-        List<ParsedComplaint.Named> named = heard.hearing().named().stream()
+    public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector evidence) {
+        List<ParsedComplaint.Named> named = evidence.parsed().named().stream()
                 .filter(n ->
                         n.how() != ParsedComplaint.Named.How.DENIED && n.how() != ParsedComplaint.Named.How.RENEWED)
                 .toList();
-        RequestedQuantities quantities =
-                new RequestedQuantities(settled.line().complaint(), named, pack, machine, catalog, planner, policy());
+        RequestedQuantities quantities = new RequestedQuantities(
+                identified.line().complaint(), named, pack, machine, catalog, planner, policy());
         List<RequiredPart> needs = new ArrayList<>(asked());
         Set<Optional<PartNumber>> byNumber = new HashSet<>();
         needs.forEach(need -> byNumber.add(need.supplied()));
         machine
-                .map(m -> new RequiredParts(m, pack, rules.schools()).of(faults, heard.evidence(), quantities.asked()))
+                .map(m -> new RequiredParts(m, pack, rules.practices())
+                        .of(faults, evidence.evidence(), quantities.asked()))
                 .orElse(List.of())
                 .stream()
                 .filter(need -> need.supplied().isEmpty() || !byNumber.contains(need.supplied()))
                 .forEach(needs::add);
         Optional<Teardown> teardown =
-                settled.layout().map(layout -> new Teardown(pack, layout, rules.schools(), answered(heard)));
+                identified.layout().map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
         Set<String> sold = new LinkedHashSet<>();
         faults.forEach(fault -> sold.add(fault.partType()));
         List<OptionalPart> wants = machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency)
-                        .of(needs, wished(pack, heard), sold, teardown, settled.ageYears()))
+                        .of(needs, wished(pack, evidence), sold, teardown, identified.ageYears()))
                 .orElse(List.of());
         List<RequiredPart> inForce = new ArrayList<>(adjusted(needs));
         inForce.addAll(madeNeeds(wants));
@@ -95,8 +96,8 @@ public final class PurchasePlanner {
         return teardown.map(t -> sale.with(works(sale, t))).orElse(sale);
     }
 
-    private static Set<String> answered(EvidenceCollector heard) {
-        return heard.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
+    private static Set<String> answered(EvidenceCollector evidence) {
+        return evidence.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
     }
 
     private SalePlan sale(List<RequiredPart> needs, List<OptionalPart> wants, List<QuantityNote> quantities) {
@@ -113,19 +114,19 @@ public final class PurchasePlanner {
     }
 
     private List<RequiredPart> asked() {
-        return new RequestedParts(catalog, finder).of(settled);
+        return new RequestedParts(catalog, finder).of(identified);
     }
 
     /** What was named as wished for, where the word means one part or the machine has but one of its meanings. */
-    private static Map<String, String> wished(Pack pack, EvidenceCollector heard) {
+    private static Map<String, String> wished(Pack pack, EvidenceCollector evidence) {
         Map<String, String> wished = new LinkedHashMap<>();
         Set<String> given = new HashSet<>();
-        heard.evidence().forEach(e -> given.add(e.finding()));
-        for (ParsedComplaint.Named named : heard.hearing().named()) {
+        evidence.evidence().forEach(e -> given.add(e.finding()));
+        for (ParsedComplaint.Named named : evidence.parsed().named()) {
             if (named.how() == ParsedComplaint.Named.How.ASKED) {
                 named.partTypes().stream()
                         .filter(slug ->
-                                given.contains(pack.partType(slug).orElseThrow().askedFor()))
+                                given.contains(pack.partType(slug).orElseThrow().requestFinding()))
                         .forEach(slug -> wished.putIfAbsent(slug, named.phrase()));
             }
         }
@@ -155,7 +156,7 @@ public final class PurchasePlanner {
                             Optional.of(want.supplied()),
                             made.quantity().orElse(want.quantity()),
                             machine.orElseThrow().judge(want.listed()),
-                            "Put in by hand. " + want.why())));
+                            "Added by hand. " + want.why())));
         }
         return needs;
     }

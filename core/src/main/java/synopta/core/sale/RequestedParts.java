@@ -22,15 +22,15 @@ final class RequestedParts {
         this.finder = finder;
     }
 
-    List<RequiredPart> of(IdentifiedModel settled) {
+    List<RequiredPart> of(IdentifiedModel identified) {
         List<RequiredPart> needs = new ArrayList<>();
-        settled.parts().forEach(asked -> needs.addAll(needs(asked, settled)));
+        identified.parts().forEach(asked -> needs.addAll(needs(asked, identified)));
         return needs;
     }
 
-    private List<RequiredPart> needs(RequestedPart asked, IdentifiedModel settled) {
+    private List<RequiredPart> needs(RequestedPart asked, IdentifiedModel identified) {
         PartNumber number = asked.part().number();
-        Optional<FitVerdict> judged = judged(number, settled);
+        Optional<FitVerdict> judged = judged(number, identified);
         boolean anyMachine = judged.map(RequestedParts::asksForModel).orElse(true);
         if (!anyMachine) {
             return needs(asked, RequiredParts.supplied(judged.get()), judged.get());
@@ -40,11 +40,13 @@ final class RequestedParts {
     }
 
     /** The verdict on a machine or a construction that is known. */
-    private Optional<FitVerdict> judged(PartNumber part, IdentifiedModel settled) {
-        return settled.model()
-                .map(model -> finder.judge(model.number(), settled.unit(), part))
-                .or(() -> settled.chosen()
-                        .map(c -> new PlatformFit(catalog, finder, c.platform(), settled.fuels()).judge(part)));
+    private Optional<FitVerdict> judged(PartNumber part, IdentifiedModel identified) {
+        return identified
+                .model()
+                .map(model -> finder.judge(model.number(), identified.unit(), part))
+                .or(() -> identified
+                        .chosen()
+                        .map(c -> new PlatformFit(catalog, finder, c.platform(), identified.fuels()).judge(part)));
     }
 
     private static boolean asksForModel(FitVerdict verdict) {
@@ -53,7 +55,7 @@ final class RequestedParts {
 
     /** Without a machine the part is supplied as what it is today, and the machine is still to be asked for. */
     private static FitVerdict noMachine(Supply today) {
-        List<String> reasons = new ArrayList<>(List.of("No machine is named: ask for its model"));
+        List<String> reasons = new ArrayList<>(List.of("No model is known: ask for it"));
         reasons.addAll(today.chain());
         return new FitVerdict.Depends("model", reasons);
     }
@@ -79,6 +81,6 @@ final class RequestedParts {
                 supplied,
                 quantity,
                 verdict,
-                "asked for by its number");
+                "requested by number");
     }
 }

@@ -107,7 +107,7 @@ final class RequestedQuantities {
     }
 
     private String rule(Sought sought, int fitted, int packed) {
-        String sold = packed > 1 ? "Sold %d to the pack. ".formatted(packed) : "";
+        String sold = packed > 1 ? "Sold in packs of %d. ".formatted(packed) : "";
         String holds = fitted == 1 ? "The machine has one. " : "The machine has %d. ".formatted(fitted);
         String why =
                 pack.partType(sought.partType).flatMap(t -> t.selling().why()).orElse("");

@@ -9,7 +9,7 @@ import synopta.core.fit.FitVerdict;
  * A part the case asks for.
  *
  * @param slots the places it is for; none when it was asked for by its number
- * @param listed what the catalogue lists there
+ * @param listed what the catalog lists there
  * @param supplied what is handed over for it today; empty while the verdict on a known machine is open
  * @param quantity pieces of `supplied`; 0 when the specialist left it out
  * @param why in a sentence

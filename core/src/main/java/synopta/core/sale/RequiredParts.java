@@ -25,13 +25,13 @@ import synopta.core.knowledge.SellingRule;
 public final class RequiredParts {
     private final MachineParts machine;
     private final Pack pack;
-    private final RepairPractices schools;
+    private final RepairPractices practices;
 
     /** Needs of a machine, in a house of these schools. */
-    RequiredParts(MachineParts machine, Pack pack, RepairPractices schools) {
+    RequiredParts(MachineParts machine, Pack pack, RepairPractices practices) {
         this.machine = machine;
         this.pack = pack;
-        this.schools = schools;
+        this.practices = practices;
     }
 
     private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
@@ -46,12 +46,12 @@ public final class RequiredParts {
         for (Fault fault : faults) {
             PartType type = pack.partType(fault.partType()).orElseThrow();
             SellingRule rule = type.selling();
-            boolean all = rule.renewAll() && schools.renewAll();
+            boolean all = rule.replaceAll() && practices.replaceAll();
             Optional<String> slot = all ? Optional.empty() : fault.slot();
             String why = all ? rule.why().orElse(fault.name()) : fault.name();
             wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, all, why));
             for (SellingRule.Companion companion : rule.companions()) {
-                boolean goes = companion.school().map(schools::follow).orElse(true)
+                boolean goes = companion.practice().map(practices::follow).orElse(true)
                         && companion.whenFinding().map(f -> given(f, evidence)).orElse(true);
                 if (goes) {
                     wanted.putIfAbsent(

@@ -40,20 +40,24 @@ public final class TeardownService {
     private volatile Map<Appliance, Pack> packs;
     private final FitFinder finder;
     private final Supplier<HouseSettings> rules;
-    private final String currency;
+    private final Supplier<String> currency;
 
-    /** Works with this catalogue, these packs and the rules of the house. */
+    /** Works with this catalog, these packs and the rules of the house. */
     public TeardownService(
-            Catalog catalog, Collection<Pack> packs, FitFinder finder, Supplier<HouseSettings> rules, String currency) {
+            Catalog catalog,
+            Collection<Pack> packs,
+            FitFinder finder,
+            Supplier<HouseSettings> rules,
+            Supplier<String> currency) {
         this.catalog = catalog;
-        know(packs);
+        use(packs);
         this.finder = finder;
         this.rules = rules;
         this.currency = currency;
     }
 
     /** From now on machines are opened by these packs. */
-    public void know(Collection<Pack> packs) {
+    public void use(Collection<Pack> packs) {
         Map<Appliance, Pack> known = new TreeMap<>();
         packs.forEach(pack -> known.put(pack.appliance(), pack));
         this.packs = known;
@@ -98,24 +102,25 @@ public final class TeardownService {
             Optional<ModelNumber> model, Optional<String> platform, List<String> slots, OptionalDouble ageYears) {
         Optional<Model> machine = model.map(number -> catalog.model(number)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Model (%s) is not in the catalogue. Name its platform instead.".formatted(number.written()))));
+                        "Model (%s) is not in the catalog. Send its platform instead.".formatted(number.written()))));
         String built = machine.map(Model::platform)
                 .or(() -> platform)
-                .orElseThrow(() -> new IllegalArgumentException("Name the model, or the platform it is built on."));
+                .orElseThrow(() -> new IllegalArgumentException("Send the model or the platform."));
         Platform construction = catalog.platform(built)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Platform (%s) is not in the catalogue. Look it up under Machines.".formatted(built)));
+                        "Platform (%s) is not in the catalog. Look it up under Models.".formatted(built)));
         Pack pack = Optional.ofNullable(packs.get(construction.appliance()))
-                .orElseThrow(() -> new IllegalArgumentException("Nothing is known of how a %s is opened."
-                        .formatted(construction.appliance().slug())));
+                .orElseThrow(() ->
+                        new IllegalArgumentException("There is no teardown plan for a %s. Choose another appliance."
+                                .formatted(construction.appliance().slug())));
         Layout layout = pack.layout(construction.layout())
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Nothing is known of layout %s.".formatted(construction.layout())));
+                        "Construction %s is not known. See GET /api/layouts.".formatted(construction.layout())));
         MachineParts parts = machine.map(m -> MachineParts.ofModel(catalog, finder, m.number(), MachineUnit.NOT_KNOWN))
                 .orElseGet(() -> MachineParts.ofPlatform(catalog, finder, construction, EnumSet.allOf(Fuel.class)));
-        Teardown teardown = new Teardown(pack, layout, rules.get().schools(), Set.of());
+        Teardown teardown = new Teardown(pack, layout, rules.get().practices(), Set.of());
         Work work = teardown.work(pieces(layout, slots));
-        AccessibleParts lying = new AccessibleParts(catalog, parts, pack, rules.get(), currency);
+        AccessibleParts lying = new AccessibleParts(catalog, parts, pack, rules.get(), currency.get());
         List<OpenPart> whileOpen =
                 ageYears.isPresent() ? weighed(parts, lying, teardown, work, slots, ageYears.getAsDouble()) : List.of();
         return new Opened(work, whileOpen);
@@ -125,7 +130,7 @@ public final class TeardownService {
         Map<String, Integer> pieces = new LinkedHashMap<>();
         for (String slot : slots) {
             Layout.Place place = layout.place(slot)
-                    .orElseThrow(() -> new IllegalArgumentException("Layout %s has no place %s; it has %s."
+                    .orElseThrow(() -> new IllegalArgumentException("Construction %s has no place %s; it has %s."
                             .formatted(
                                     layout.id(),
                                     slot,

@@ -6,7 +6,7 @@ import java.util.Optional;
 
 /**
  * The cheapest way in which a model's number can have become a reading: weighted edit distance with substitution,
- * insertion, deletion, transposition of neighbours that is not edited again (optimal string alignment; Wagner and
+ * insertion, deletion, transposition of neighbors that is not edited again (optimal string alignment; Wagner and
  * Fischer 1974, Damerau 1964, Boytsov 2011) and a worn end of up to {@value EditCosts#WORN_AT_MOST} characters.
  *
  * <p>Shapes: n observed characters, m of the model. Cost O(n m) time and memory; costs are in nats.

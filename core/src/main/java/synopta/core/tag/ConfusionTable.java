@@ -35,20 +35,20 @@ public record ConfusionTable(List<Group> groups, List<String> keyboard, Costs co
     /**
      * Costs of one slip each, nats.
      *
-     * @param neighbourKey the key beside it
+     * @param neighborKey the key beside it
      * @param other any other character in its place
      * @param readAgain more for a character that was read twice
-     * @param swapped two neighbours the wrong way round
-     * @param dropped a character left out
-     * @param doubled one of two equal neighbours left out, or typed twice
-     * @param extra a character too many
+     * @param swapped two characters swapped
+     * @param dropped a missing character
+     * @param doubled one of two equal neighbors left out, or typed twice
+     * @param extra an extra character
      * @param wornEnd the end is worn off, once
      * @param wornCharacter and for each character lost there
      * @param disagrees brand, appliance or fuel is another than was said
-     * @param unlisted the machine is in no catalogue row, before anything is read
+     * @param unlisted the machine is in no catalog row, before anything is read
      */
     public record Costs(
-            double neighbourKey,
+            double neighborKey,
             double other,
             double readAgain,
             double swapped,
@@ -61,7 +61,7 @@ public record ConfusionTable(List<Group> groups, List<String> keyboard, Costs co
             double unlisted) {
         /** Refuses costs below 0, and slips that cost nothing: a reading could then be anything. */
         public Costs {
-            atLeast("neighbourKey", neighbourKey, 1e-6);
+            atLeast("neighborKey", neighborKey, 1e-6);
             atLeast("other", other, 1e-6);
             atLeast("readAgain", readAgain, 0);
             atLeast("swapped", swapped, 1e-6);
@@ -94,7 +94,7 @@ public record ConfusionTable(List<Group> groups, List<String> keyboard, Costs co
         if (typed == shown) {
             return 0;
         }
-        double cost = keyboard.stream().anyMatch(row -> beside(row, typed, shown)) ? costs.neighbourKey : costs.other;
+        double cost = keyboard.stream().anyMatch(row -> beside(row, typed, shown)) ? costs.neighborKey : costs.other;
         for (Group group : groups) {
             if (group.characters.indexOf(typed) >= 0 && group.characters.indexOf(shown) >= 0) {
                 cost = Math.min(cost, group.nats);

@@ -7,6 +7,6 @@ import java.util.Optional;
  *
  * @param position in the normalized reading, from 1; for a character the reading lacks, where it belongs
  * @param typed what was read; empty when the reading lacks a character
- * @param catalogue what the model has; empty when the reading has one too many
+ * @param listed the character of the model in the catalog; empty when the reading has one too many
  */
-public record Difference(int position, Optional<Character> typed, Optional<Character> catalogue) {}
+public record Difference(int position, Optional<Character> typed, Optional<Character> listed) {}

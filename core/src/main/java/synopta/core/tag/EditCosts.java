@@ -3,7 +3,7 @@ package synopta.core.tag;
 import java.util.Map;
 
 /**
- * The costs a reading is weighed with, nats: those of the file, with what was learnt over them.
+ * The costs a reading is weighed with, nats: those of the file, with what was learned over them.
  *
  * <p>Shape: {@link #substitution} knows every pair of the {@value Alphabet#COUNT} signs.
  */
@@ -57,7 +57,7 @@ public final class EditCosts {
         return new EditCosts(
                 table,
                 new ConfusionTable.Costs(
-                        costs.neighbourKey(),
+                        costs.neighborKey(),
                         costs.other(),
                         costs.readAgain(),
                         cost(EditError.SWAPPED, slips),
@@ -70,7 +70,7 @@ public final class EditCosts {
                         costs.unlisted()));
     }
 
-    /** What was learnt at different times may add up to more than there is: nothing is likelier than to be read right. */
+    /** What was learned at different times may add up to more than there is: nothing is likelier than to be read right. */
     private static double nats(double chance, double right) {
         return atLeastSome(Math.log(Math.max(right, chance) / chance));
     }

@@ -1,19 +1,19 @@
 package synopta.core.tag;
 
-import java.util.Locale;
+import synopta.core.quantity.Slugged;
 
 /** What goes wrong with a reading besides one character taken for another. */
-public enum EditError {
-    /** Two neighbours the wrong way round, for each character. */
-    SWAPPED("two neighbours the wrong way round"),
+public enum EditError implements Slugged {
+    /** Two neighbors the wrong way round, for each character. */
+    SWAPPED("two characters swapped"),
     /** A character left out, for each character. */
-    DROPPED("a character left out"),
+    DROPPED("a missing character"),
     /** A character too many, for each character. */
-    EXTRA("a character too many"),
+    EXTRA("an extra character"),
     /** The end is worn off, for each reading. */
-    WORN_END("the end of the number is lost"),
+    WORN_END("the end of the number is missing"),
     /** One more character is lost there, for each that is. */
-    WORN_CHARACTER("of a lost end, one character more");
+    WORN_CHARACTER("each further missing character at the end");
 
     private final String words;
 
@@ -26,13 +26,8 @@ public enum EditError {
         return words;
     }
 
-    /** The word of the API. */
-    public String slug() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
     /** The slip of a slug. */
     public static EditError of(String slug) {
-        return valueOf(slug.toUpperCase(Locale.ROOT).replace('-', '_'));
+        return Slugged.of(EditError.class, "Reading error", slug);
     }
 }

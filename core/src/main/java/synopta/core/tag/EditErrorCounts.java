@@ -58,8 +58,7 @@ public final class EditErrorCounts {
         }
         Alignment alignment = new Alignment(weights, ObservedCharacter.of(typed, List.of()), model);
         List<Difference> places = alignment.places();
-        long wrong =
-                places.stream().filter(p -> !p.typed().equals(p.catalogue())).count();
+        long wrong = places.stream().filter(p -> !p.typed().equals(p.listed())).count();
         if (wrong > model.length() / 2) {
             return;
         }
@@ -76,12 +75,12 @@ public final class EditErrorCounts {
             Difference place = places.get(i);
             boolean crossed = i + 1 < places.size() && crossed(place, places.get(i + 1));
             counted(EditError.DROPPED, place.typed().isEmpty(), reading);
-            counted(EditError.EXTRA, place.catalogue().isEmpty(), reading);
+            counted(EditError.EXTRA, place.listed().isEmpty(), reading);
             counted(EditError.SWAPPED, crossed, reading);
             if (crossed) {
                 i++;
-            } else if (place.typed().isPresent() && place.catalogue().isPresent()) {
-                taken.computeIfAbsent(place.catalogue().get(), shown -> new TreeMap<>())
+            } else if (place.typed().isPresent() && place.listed().isPresent()) {
+                taken.computeIfAbsent(place.listed().get(), shown -> new TreeMap<>())
                         .computeIfAbsent(place.typed().get(), as -> new ArrayList<>())
                         .add(reading.number());
             }
@@ -93,8 +92,8 @@ public final class EditErrorCounts {
     }
 
     private static boolean crossed(Difference first, Difference second) {
-        return !first.typed().equals(first.catalogue())
-                && first.typed().equals(second.catalogue())
-                && second.typed().equals(first.catalogue());
+        return !first.typed().equals(first.listed())
+                && first.typed().equals(second.listed())
+                && second.typed().equals(first.listed());
     }
 }

@@ -1,9 +1,9 @@
 package synopta.core.tag;
 
 /**
- * How model numbers of this trade are spelt: the chance of each character after the one before it, learnt from the
- * catalogue with one added to every count (Laplace). It says how likely a reading is when its machine is in no
- * catalogue row. Cost O(1) a character; costs are in nats.
+ * How model numbers of this trade are spelt: the chance of each character after the one before it, learned from the
+ * catalog with one added to every count (Laplace). It says how likely a reading is when its machine is in no
+ * catalog row. Cost O(1) a character; costs are in nats.
  */
 final class NamingModel {
     private final double[][] nats = new double[Alphabet.COUNT + 1][Alphabet.COUNT];

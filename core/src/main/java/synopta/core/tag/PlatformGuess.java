@@ -3,7 +3,7 @@ package synopta.core.tag;
 import synopta.core.quantity.Probability;
 
 /**
- * A construction that a machine in no catalogue row may be, going by how its brand numbers the models of it.
+ * A construction that a machine in no catalog row may be, going by how its brand numbers the models of it.
  *
  * @param probability given that the machine is unlisted
  */

@@ -8,13 +8,13 @@ import synopta.core.catalog.Fuel;
 import synopta.core.quantity.Probability;
 
 /**
- * How likely a reading is when its machine is in no catalogue row, and on which platform it is then: for each brand's
+ * How likely a reading is when its machine is in no catalog row, and on which platform it is then: for each brand's
  * models on a platform P(group) times the chance that the next one is numbered so, and for all else the chance of
  * {@link NamingModel}. P(group) is its share of the models. A character's chance backs off from those at its place in the
  * group's numbers, seen through the reader's confusions, to those after the one before it in the group's numbers, to
  * those after it in all numbers; each step gives up n / (n + d) of the chance, n characters seen there, d of them
- * different (Witten and Bell 1991, method C). That the platform is one the catalogue does not know has the share
- * {@value #ELSEWHERE}, and its numbers are spelt like all others or, as likely, anyhow; both our judgement.
+ * different (Witten and Bell 1991, method C). That the platform is one the catalog does not know has the share
+ * {@value #ELSEWHERE}, and its numbers are spelt like all others or, as likely, anyhow; both our judgment.
  *
  * <p>Shapes: G groups, n characters. Memory 4 kB a group, cost O(G n) a reading, less for groups that are soon too dear.
  */
@@ -228,7 +228,7 @@ final class PlatformNamingModel {
         return odds;
     }
 
-    /** The cost of such a number on a platform that the catalogue does not know, nats. */
+    /** The cost of such a number on a platform that the catalog does not know, nats. */
     double elsewhere(String reading) {
         double alike = Math.exp(-naming.cost(reading));
         double anyhow = Math.pow(Alphabet.COUNT, -reading.length());

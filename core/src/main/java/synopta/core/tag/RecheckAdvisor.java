@@ -27,7 +27,7 @@ import synopta.core.quantity.Entropy;
 final class RecheckAdvisor {
     static final int MOST_CANDIDATES = 48;
     static final double LEAST = 1e-3;
-    /** Below this much information, in bits, nobody should be sent back to the machine; our judgement. */
+    /** Below this much information, in bits, nobody should be sent back to the machine; our judgment. */
     static final double WORTH_ASKING_BITS = 0.05;
 
     private static final int MOST_OPTIONS = 4;
@@ -60,7 +60,7 @@ final class RecheckAdvisor {
         for (int i = 0; i < weighed.size(); i++) {
             for (Difference place : weighed.get(i).places) {
                 if (place.typed().isPresent()) {
-                    String option = place.catalogue().map(String::valueOf).orElse("");
+                    String option = place.listed().map(String::valueOf).orElse("");
                     shown.computeIfAbsent(place.position(), p -> new LinkedHashMap<>())
                             .computeIfAbsent(option, o -> new ArrayList<>())
                             .add(i);

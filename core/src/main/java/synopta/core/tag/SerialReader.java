@@ -24,7 +24,7 @@ import synopta.core.catalog.SerialScheme;
 public final class SerialReader {
     private final Catalog catalog;
 
-    /** Reads by the schemes of this catalogue. */
+    /** Reads by the schemes of this catalog. */
     public SerialReader(Catalog catalog) {
         this.catalog = catalog;
     }
@@ -32,14 +32,14 @@ public final class SerialReader {
     /** Every span of a serial of that brand, as of a day; the model, when known, drops what it was not built in. */
     public SerialReading read(String brandName, String serial, Optional<Model> model, LocalDate today) {
         if (brandName.isBlank()) {
-            return SerialReading.not(
-                    "Ask for the brand: each writes the build date into its serials in a way of its own.");
+            return SerialReading.not("Ask for the brand: each brand encodes the build date differently.");
         }
         Optional<Brand> brand = catalog.brands().stream()
                 .filter(b -> b.brand().equalsIgnoreCase(brandName.strip()))
                 .findFirst();
         if (brand.isEmpty()) {
-            return SerialReading.not("The catalogue has no brand %s. Check the name on the door.".formatted(brandName));
+            return SerialReading.not(
+                    "Brand %s is not in the catalog. Check the name on the door.".formatted(brandName));
         }
         Optional<SerialScheme> scheme = brand.get()
                 .serialScheme()
@@ -47,7 +47,7 @@ public final class SerialReader {
                         .filter(s -> s.scheme().equals(name))
                         .findFirst());
         if (scheme.isEmpty()) {
-            return SerialReading.not("How %s writes the build date into a serial is not known. Ask when it was bought."
+            return SerialReading.not("The serial scheme of %s is not known. Ask when the machine was bought."
                     .formatted(brand.get().brand()));
         }
         return read(scheme.get(), NumberNormalizer.key(serial), model, today);
@@ -62,19 +62,19 @@ public final class SerialReader {
         String yearCode = at(pattern, 'Y', key);
         Integer first = scheme.yearCodes().get(yearCode);
         if (first == null) {
-            return SerialReading.not("%s is no year code (%s). Read the %s character again."
+            return SerialReading.not("%s is not a year code (%s). Check character %d."
                     .formatted(
                             yearCode,
                             String.join(" ", new TreeSet<>(scheme.yearCodes().keySet())),
-                            ordinal(pattern.indexOf('Y') + 1)));
+                            pattern.indexOf('Y') + 1));
         }
         String periodCode = at(pattern, 'P', key);
         int period = 0;
         if (!periodCode.isEmpty()) {
             Optional<Integer> counted = period(scheme, periodCode);
             if (counted.isEmpty()) {
-                return SerialReading.not("%s is no code of a %s. Read the %s character again."
-                        .formatted(periodCode, scheme.period().slug(), ordinal(pattern.indexOf('P') + 1)));
+                return SerialReading.not("%s is not a %s code. Check character %d."
+                        .formatted(periodCode, scheme.period().slug(), pattern.indexOf('P') + 1));
             }
             period = counted.get();
         }
@@ -105,26 +105,26 @@ public final class SerialReader {
             return new SerialReading(built, dropped, Optional.empty());
         }
         String why = !dropped.isEmpty()
-                ? "Every date the code allows lies outside the years of the model. Read serial and model again."
+                ? "No date of this serial falls within the build years of the model. Check serial and model."
                 : !impossible.isEmpty()
-                        ? "%s, so there is no week %d. Read the serial again."
+                        ? "%s, so there is no week %d. Check the serial."
                                 .formatted(String.join(", ", impossible), period)
-                        : "The code stands for a date that is still to come. Read the serial again.";
+                        : "The serial gives a date in the future. Check the serial.";
         return new SerialReading(List.of(), dropped, Optional.of(why));
     }
 
     /** What keeps a key from having the shape of a pattern. */
     private static Optional<String> slip(String pattern, String key) {
         if (key.length() != pattern.length()) {
-            return Optional.of("The serial %s has %d letters and digits; this brand's have %d. Read it again."
+            return Optional.of("Serial %s has %d letters and digits; this brand uses %d. Check the serial."
                     .formatted(key, key.length(), pattern.length()));
         }
         for (int i = 0; i < key.length(); i++) {
             char sign = pattern.charAt(i);
             boolean digit = Character.isDigit(key.charAt(i));
             if ((sign == 'L' && digit) || (sign == 'N' && !digit)) {
-                return Optional.of("The %s character of the serial (%s) must be a %s. Read it again."
-                        .formatted(ordinal(i + 1), key.charAt(i), sign == 'L' ? "letter" : "digit"));
+                return Optional.of("Character %d of the serial (%s) must be a %s. Check the serial."
+                        .formatted(i + 1, key.charAt(i), sign == 'L' ? "letter" : "digit"));
             }
         }
         return Optional.empty();

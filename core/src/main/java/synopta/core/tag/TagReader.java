@@ -15,7 +15,7 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.quantity.Probability;
 
 /**
- * Which catalogue models a noisy reading may mean.
+ * Which catalog models a noisy reading may mean.
  *
  * <p>P(model | reading) is proportional to popularity share times exp(-cost), where cost is the cheapest {@link
  * Alignment} of the model's number with the reading under {@link EditCosts}, in nats; a brand, appliance or fuel that does
@@ -49,13 +49,13 @@ public final class TagReader {
     private final PlatformNamingModel platforms;
     private final TagTextCleaner tagText;
 
-    /** Prepares to read against the models of this catalogue as they are now. */
+    /** Prepares to read against the models of this catalog as they are now. */
     public TagReader(Catalog catalog, EditCosts weights) {
         this(catalog, weights, Model::popularity);
     }
 
     /**
-     * The same where models are not met as often as the catalogue has it.
+     * The same where models are not met as often as the catalog has it.
      *
      * @param popularity of a model, above 0, in any unit
      */
@@ -81,7 +81,7 @@ public final class TagReader {
                 .findFirst()
                 .ifPresent(r -> {
                     throw new IllegalArgumentException(
-                            "Rechecked position (%d) must lie between 1 and %d, the length of the reading %s."
+                            "Rechecked position (%d) must lie between 1 and %d, the length of reading %s."
                                     .formatted(r.position(), normalized.length(), normalized));
                 });
         if (normalized.isEmpty() || index.size() == 0) {
@@ -171,12 +171,12 @@ public final class TagReader {
                 .toList();
     }
 
-    /** A candidate with its places; none when the catalogue has just been changed and lacks it now. */
+    /** A candidate with its places; none when the catalog has just been changed and lacks it now. */
     private Optional<RecheckAdvisor.Weighed> weighed(Scored scored, List<ObservedCharacter> read, double probability) {
         String key = index.key(scored.model);
         List<Difference> places = new Alignment(weights, read, key).places();
         List<Difference> differences = places.stream()
-                .filter(place -> !place.typed().equals(place.catalogue()))
+                .filter(place -> !place.typed().equals(place.listed()))
                 .toList();
         return catalog.model(new ModelNumber(key))
                 .map(model -> new Candidate(model, Probability.rounded(probability), differences))

@@ -9,7 +9,7 @@ import synopta.core.quantity.Probability;
  *
  * @param normalized the reading in upper-case letters and digits, label words left out
  * @param candidates likeliest first, ties by model number
- * @param unlisted that the machine is in no catalogue row
+ * @param unlisted that the machine is in no catalog row
  * @param leftOut upper bound of the probability of all models too unlikely to be candidates
  * @param platforms what it may be when it is unlisted, likeliest first; none while that is unlikely
  */

@@ -26,17 +26,17 @@ import synopta.core.knowledge.RepairPractices;
  * Cost O(steps squared).
  */
 public final class Teardown {
-    /** A step takes a third more or less than the pack says: our judgement. Steps are taken to vary apart. */
+    /** A step takes a third more or less than the pack says: our judgment. Steps are taken to vary apart. */
     private static final double SPREAD = 0.33;
 
-    /** Minutes of a reading on what lies open: our judgement. */
+    /** Minutes of a reading on what lies open: our judgment. */
     private static final double READING_MINUTES = 2;
 
     private static final String METER = "meter, CAT III 600 V";
 
     private final Pack pack;
     private final Layout layout;
-    private final RepairPractices schools;
+    private final RepairPractices practices;
     private final Set<String> answered;
 
     /**
@@ -44,10 +44,10 @@ public final class Teardown {
      *
      * @param answered tests and findings that need no looking at any more
      */
-    public Teardown(Pack pack, Layout layout, RepairPractices schools, Set<String> answered) {
+    public Teardown(Pack pack, Layout layout, RepairPractices practices, Set<String> answered) {
         this.pack = pack;
         this.layout = layout;
-        this.schools = schools;
+        this.practices = practices;
         this.answered = Set.copyOf(answered);
     }
 
@@ -55,7 +55,7 @@ public final class Teardown {
     public Work work(Map<String, Integer> pieces) {
         List<String> unknown = new ArrayList<>();
         Set<String> wanted = new LinkedHashSet<>();
-        List<Work.Exchange> exchanges = new ArrayList<>();
+        List<Work.Exchange> replacements = new ArrayList<>();
         for (Map.Entry<String, Integer> place : new TreeMap<>(pieces).entrySet()) {
             Optional<OpeningStep> step = reaching(place.getKey());
             if (step.isEmpty()) {
@@ -63,31 +63,31 @@ public final class Teardown {
             } else {
                 wanted.add(step.get().id());
                 double each = step.get().reaches().get(place.getKey());
-                exchanges.add(exchange(place.getKey(), place.getValue(), each * place.getValue()));
+                replacements.add(replacement(place.getKey(), place.getValue(), each * place.getValue()));
             }
         }
         List<OpeningStep> steps = inOrder(closure(wanted));
         List<String> order = steps.stream().map(OpeningStep::id).toList();
-        exchanges.sort(Comparator.comparing(
+        replacements.sort(Comparator.comparing(
                 e -> -order.indexOf(reaching(e.slot()).map(OpeningStep::id).orElse(""))));
         double[] each = DoubleStream.concat(
                         steps.stream().mapToDouble(OpeningStep::minutes),
-                        exchanges.stream().mapToDouble(Work.Exchange::minutes))
+                        replacements.stream().mapToDouble(Work.Exchange::minutes))
                 .toArray();
         double spread = SPREAD
                 * Math.sqrt(
                         Arrays.stream(each).map(minutes -> minutes * minutes).sum());
-        return new Work(steps, exchanges, Arrays.stream(each).sum(), spread, unknown);
+        return new Work(steps, replacements, Arrays.stream(each).sum(), spread, unknown);
     }
 
-    private Work.Exchange exchange(String slot, int pieces, double minutes) {
+    private Work.Exchange replacement(String slot, int pieces, double minutes) {
         Optional<Layout.Place> place = layout.place(slot);
         String type = place.map(Layout.Place::partType).orElse("");
         String name = place.map(Layout.Place::name).orElse(slot);
         Installation fitting = pack.partType(type)
                 .map(PartType::fitting)
                 .orElse(Installation.PLAIN)
-                .in(schools);
+                .in(practices);
         return test(type)
                 .map(test -> new Work.Exchange(
                         slot, type, name, pieces, minutes + READING_MINUTES, fitting.after(measured(test), METER)))
@@ -96,7 +96,7 @@ public final class Teardown {
 
     /** What a fitter measures before a part of this type is exchanged, where the house tests first and nobody did. */
     private Optional<MeterTest> test(String type) {
-        List<MeterTest> tests = schools.testFirst()
+        List<MeterTest> tests = practices.testFirst()
                 ? pack.tests().stream().filter(test -> proves(test, type)).toList()
                 : List.of();
         return tests.stream().anyMatch(test -> answered.contains(test.finding().id()))
@@ -112,7 +112,7 @@ public final class Teardown {
     }
 
     private static String measured(MeterTest test) {
-        return "Measure the old one first. %s: %s is good, then look elsewhere."
+        return "Test the old part first. %s: if it reads %s, it is good; look for another cause."
                 .formatted(test.finding().question(), test.good());
     }
 
@@ -124,7 +124,7 @@ public final class Teardown {
     }
 
     /** The minutes of exchanging one piece at a place that lies open; 0 where the pack does not say. */
-    public double exchange(String slot) {
+    public double replacement(String slot) {
         return reaching(slot).map(step -> step.reaches().get(slot)).orElse(0.0);
     }
 
@@ -163,7 +163,7 @@ public final class Teardown {
                     .findFirst()
                     .or(() -> free.stream().findFirst())
                     .orElseThrow(() -> new IllegalStateException(
-                            "Steps of layout %s wait for one another: %s.".formatted(layout.id(), waiting)));
+                            "Steps of construction %s wait for each other: %s.".formatted(layout.id(), waiting)));
             waiting.remove(next);
             ordered.add(next);
             done.add(next.id());

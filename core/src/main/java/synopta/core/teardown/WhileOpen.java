@@ -35,14 +35,14 @@ public record WhileOpen(Probability risk, Probability riskNew, double minutes, M
      * @param opening minutes to open the machine again
      */
     public static WhileOpen of(
-            LifeCurve life, int pieces, Optional<Money> price, double exchange, double opening, Terms terms) {
+            LifeCurve life, int pieces, Optional<Money> price, double replacement, double opening, Terms terms) {
         Probability risk = ofAny(life, pieces, terms.ageYears, terms.horizonYears);
         Probability riskNew = ofAny(life, pieces, 0, terms.horizonYears);
-        Money now = terms.hour.share(exchange / 60);
+        Money now = terms.hour.share(replacement / 60);
         Money later = now.plus(terms.hour.share(opening / 60)).plus(terms.visit);
         Money spent = price.map(later::plus).orElse(later);
         Money value = spent.share(risk.value() - riskNew.value()).minus(now);
-        return new WhileOpen(risk, riskNew, exchange, value.cents() < 0 ? new Money(0, value.currency()) : value);
+        return new WhileOpen(risk, riskNew, replacement, value.cents() < 0 ? new Money(0, value.currency()) : value);
     }
 
     private static Probability ofAny(LifeCurve life, int pieces, double ageYears, double years) {

@@ -23,14 +23,14 @@ import synopta.core.knowledge.WorkStep;
  * @param unknown places of which no step tells how to reach them; they are not in the minutes
  */
 public record Work(
-        List<OpeningStep> steps, List<Exchange> exchanges, double minutes, double spread, List<String> unknown) {
+        List<OpeningStep> steps, List<Exchange> replacements, double minutes, double spread, List<String> unknown) {
     /** Nothing to do. */
     public static final Work NONE = new Work(List.of(), List.of(), 0, 0, List.of());
 
     /** Copies. */
     public Work {
         steps = List.copyOf(steps);
-        exchanges = List.copyOf(exchanges);
+        replacements = List.copyOf(replacements);
         unknown = List.copyOf(unknown);
     }
 
@@ -53,7 +53,7 @@ public record Work(
     public List<String> tools() {
         Set<String> tools = new LinkedHashSet<>();
         steps.forEach(step -> tools.addAll(step.work().tools()));
-        exchanges.forEach(exchange -> tools.addAll(exchange.fitting().tools()));
+        replacements.forEach(replacement -> tools.addAll(replacement.fitting().tools()));
         return List.copyOf(tools);
     }
 
@@ -79,7 +79,7 @@ public record Work(
         List<OpeningStep> closing = new ArrayList<>(steps);
         Collections.reverse(closing);
         return Stream.concat(
-                        exchanges.stream().flatMap(e -> e.fitting().check().stream()),
+                        replacements.stream().flatMap(e -> e.fitting().check().stream()),
                         closing.stream().flatMap(s -> s.work().check().stream()))
                 .distinct()
                 .toList();
@@ -97,7 +97,7 @@ public record Work(
 
     /** The places whose exchange a step is needed for, directly or through others. */
     public List<String> serves(OpeningStep step) {
-        return exchanges.stream()
+        return replacements.stream()
                 .map(Exchange::slot)
                 .filter(slot -> steps.stream()
                         .filter(last -> last.reaches().containsKey(slot))

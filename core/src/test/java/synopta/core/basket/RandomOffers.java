@@ -151,7 +151,7 @@ final class RandomOffers {
     }
 
     BasketPlan plan() {
-        return new BasketPlanner(shelf.catalog(), "EUR")
+        return new BasketPlanner(shelf.catalog(), () -> "USD")
                 .best(new BasketQuery(
                         asked.stream()
                                 .filter(Asked::needed)
@@ -160,7 +160,7 @@ final class RandomOffers {
                         asked.stream()
                                 .filter(a -> !a.needed)
                                 .map(a -> new BasketQuery.Want(
-                                        Samples.part(a.part), a.quantity, new Money(a.value, "EUR")))
+                                        Samples.part(a.part), a.quantity, new Money(a.value, "USD")))
                                 .toList(),
                         policy));
     }

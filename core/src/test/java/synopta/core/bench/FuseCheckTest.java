@@ -27,16 +27,16 @@ public class FuseCheckTest {
         Fuse high = fuse(3.15, 250, Speed.TIME_LAG, 1500, "5x20-mm");
         Fuse oven = fuse(20, 250, Speed.QUICK, 0, "6x32-mm");
         return new Object[][] {
-            {low, high, true, "as much"},
-            {high, low, false, "cut off only 35 A"},
-            {low, fuse(3.15, 250, Speed.QUICK, 35, "5x20-mm"), false, "Another speed"},
-            {fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), low, true, "Same body"},
-            {low, fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), false, "Too low a voltage"},
-            {oven, fuse(15, 250, Speed.QUICK, 0, "6x32-mm"), false, "Another current"},
-            {low, fuse(3.15, 250, Speed.TIME_LAG, 35, "6x32-mm"), false, "Another body"},
+            {low, high, true, "capacity is sufficient"},
+            {high, low, false, "too low: 35 A"},
+            {low, fuse(3.15, 250, Speed.QUICK, 35, "5x20-mm"), false, "Different speed"},
+            {fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), low, true, "Same size"},
+            {low, fuse(3.15, 125, Speed.TIME_LAG, 35, "5x20-mm"), false, "Voltage too low"},
+            {oven, fuse(15, 250, Speed.QUICK, 0, "6x32-mm"), false, "Different current"},
+            {low, fuse(3.15, 250, Speed.TIME_LAG, 35, "6x32-mm"), false, "Different size"},
             {low, fuse(3.15, 250, Speed.TIME_LAG, 0, "5x20-mm"), false, "not known"},
             {oven, fuse(20, 250, Speed.QUICK, 0, "6X32 mm"), true, "ceramic for ceramic"},
-            {oven, fuse(15, 125, Speed.TIME_LAG, 0, "5x20-mm"), false, "Another speed"},
+            {oven, fuse(15, 125, Speed.TIME_LAG, 0, "5x20-mm"), false, "Different speed"},
         };
     }
 
@@ -75,11 +75,11 @@ public class FuseCheckTest {
     public void aMarkingThatNoFuseBearsIsRefusedWithTheRemedy() {
         for (double bad : new double[] {Double.NaN, 0, -1, Double.POSITIVE_INFINITY}) {
             refused("315 mA is 0.315", () -> fuse(bad, 250, Speed.QUICK, 0, "6x32-mm"));
-            refused("Read it off the cap", () -> fuse(20, bad, Speed.QUICK, 0, "6x32-mm"));
+            refused("Enter volts from the cap", () -> fuse(20, bad, Speed.QUICK, 0, "6x32-mm"));
         }
         refused("Size is missing", () -> fuse(20, 250, Speed.QUICK, 0, " "));
         refused("Speed (swift)", () -> Speed.of("swift"));
-        refused("write IEC or UL", () -> Standard.of("DIN"));
+        refused("Use IEC or UL", () -> Standard.of("DIN"));
     }
 
     private static void refused(String words, org.testng.Assert.ThrowingRunnable doing) {

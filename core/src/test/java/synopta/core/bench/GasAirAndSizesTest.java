@@ -34,12 +34,12 @@ public class GasAirAndSizesTest {
     }
 
     /** NFPA 54, table E.1.1(b): propane of 2516 Btu and 1.52 at 11 inches, in Btu an hour. */
-    @DataProvider(name = "bottled gas")
+    @DataProvider(name = "LP (propane)")
     Object[][] bottledGas() {
         return new Object[][] {{"80", 1480}, {"72", 5081}, {"60", 13008}, {"54", 24630}, {"45", 54641}, {"40", 78029}};
     }
 
-    @Test(dataProvider = "bottled gas")
+    @Test(dataProvider = "LP (propane)")
     public void theInputOfBottledGasIsThatOfTheFuelGasCode(String drill, double input) {
         OrificeCheck.Gas propane = new OrificeCheck.Gas(11, 2516, 1.52);
         double flow = OrificeCheck.flowFt3PerHour(propane, DrillSize.of(drill).inches(), 0.9);
@@ -116,7 +116,7 @@ public class GasAirAndSizesTest {
     @Test(dataProvider = "tools")
     public void aToolServesOnlyWithAlmostNoPlay(String tool, String head, double clearance, ToolFit.Grip grip) {
         ToolFit.Answer answer =
-                ToolFit.judge(MeasureParser.millimetres(tool, false), MeasureParser.millimetres(head, false));
+                ToolFit.judge(MeasureParser.millimeters(tool, false), MeasureParser.millimeters(head, false));
         assertEquals(answer.clearanceMm(), clearance, 1e-9);
         assertEquals(answer.grip(), grip);
     }
@@ -164,17 +164,17 @@ public class GasAirAndSizesTest {
     }
 
     @Test(dataProvider = "lengths")
-    public void aLengthIsUnderstoodInInchesFractionsAndMillimetres(String words, double millimetres) {
-        assertEquals(MeasureParser.millimetres(words, false), millimetres, 1e-9);
-        assertEquals(MeasureParser.millimetres("92", true), 92 * 25.4, 1e-9);
+    public void aLengthIsUnderstoodInInchesFractionsAndMillimeters(String words, double millimeters) {
+        assertEquals(MeasureParser.millimeters(words, false), millimeters, 1e-9);
+        assertEquals(MeasureParser.millimeters("92", true), 92 * 25.4, 1e-9);
     }
 
     @Test
     public void aLengthGoesToInchesAndBackExactlyToTheLastPlaceShown() {
         for (int sixteenths = 0; sixteenths <= 1600; sixteenths++) {
             String shown = MeasureParser.inches(sixteenths * 25.4 / 16);
-            assertEquals(MeasureParser.inches(MeasureParser.millimetres(shown, false)), shown);
-            assertEquals(MeasureParser.millimetres(shown, false), sixteenths * 25.4 / 16, 1e-9);
+            assertEquals(MeasureParser.inches(MeasureParser.millimeters(shown, false)), shown);
+            assertEquals(MeasureParser.millimeters(shown, false), sixteenths * 25.4 / 16, 1e-9);
         }
         assertEquals(MeasureParser.inches(92.25 * 25.4), "92 1/4 in");
         assertEquals(MeasureParser.inches(7.9375), "5/16 in");
@@ -183,23 +183,23 @@ public class GasAirAndSizesTest {
 
     @Test
     public void whatIsNotUnderstoodOrCannotBeIsRefusedWithTheRemedy() {
-        refused("write ohms as", () -> MeasureParser.ohms("lots"));
-        refused("write ohms as", () -> MeasureParser.ohms(""));
-        refused("92 1/4 in", () -> MeasureParser.millimetres("long", false));
-        refused("divides by 0", () -> MeasureParser.millimetres("1/0", false));
+        refused("Enter ohms as", () -> MeasureParser.ohms("lots"));
+        refused("Enter ohms as", () -> MeasureParser.ohms(""));
+        refused("92 1/4 in", () -> MeasureParser.millimeters("long", false));
+        refused("divides by 0", () -> MeasureParser.millimeters("1/0", false));
         refused(
-                "number of a drill, or millimetres",
+                "not a drill number or millimeters",
                 () -> OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, 54, 0.9));
-        refused("80 to 1 and A to Z", () -> DrillSize.of("81"));
+        refused("80 to 1 or A to Z", () -> DrillSize.of("81"));
         refused("7 in w.c. is 0.25 psi", () -> new OrificeCheck.Gas(1740, 1000, 0.6));
-        refused("which no burner has", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, 10, 0.9, 0));
+        refused("that no burner has", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, 10, 0.9, 0));
         for (double bad : new double[] {Double.NaN, -1, Double.POSITIVE_INFINITY, 0}) {
             refused("Input", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, bad, 0.9, 0));
             refused("Specific gravity", () -> new OrificeCheck.Gas(4, 1000, bad));
-            refused("Opening of the tool", () -> ToolFit.judge(bad, 8));
+            refused("Tool size", () -> ToolFit.judge(bad, 8));
         }
         refused("1 m is 3.28 ft", () -> DuctCheck.judge(10_668, 0, 0, 35));
-        refused("Elbows of 90°", () -> DuctCheck.judge(10, -1, 0, 35));
+        refused("90° elbows", () -> DuctCheck.judge(10, -1, 0, 35));
         refused("1000 m is 3281 ft", () -> OrificeCheck.atAltitude(1000, 20_000));
     }
 

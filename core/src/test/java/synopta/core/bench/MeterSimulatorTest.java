@@ -24,7 +24,7 @@ public class MeterSimulatorTest {
     }
 
     @Test
-    public void aPartToPractiseOnReadsAsItsConditionSaysAndEveryOneIsDrawn() {
+    public void aPartToPracticeOnReadsAsItsConditionSaysAndEveryOneIsDrawn() {
         MeterTest coil = test(8, 60);
         MeterSimulator.Terminal one = MeterSimulator.Terminal.ONE;
         MeterSimulator.Terminal two = MeterSimulator.Terminal.of("2");

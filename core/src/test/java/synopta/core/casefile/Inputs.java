@@ -10,8 +10,8 @@ import synopta.core.knowledge.Finding;
 public final class Inputs {
     private Inputs() {}
 
-    public static CaseInput overruled(String line, Set<String> struck, Set<String> picked, Set<String> dropped) {
-        return draft(line, List.of(), struck, picked, dropped, null, null, Set.of());
+    public static CaseInput overruled(String line, Set<String> excluded, Set<String> selected, Set<String> dropped) {
+        return draft(line, List.of(), excluded, selected, dropped, null, null, Set.of());
     }
 
     public static CaseInput answered(String line, String finding, String answer) {
@@ -19,23 +19,23 @@ public final class Inputs {
         return draft(line, answers, Set.of(), Set.of(), Set.of(), null, null, Set.of());
     }
 
-    public static CaseInput looked(String line, String platform, Set<String> looked) {
-        return draft(line, List.of(), Set.of(), Set.of(), Set.of(), null, platform, looked);
+    public static CaseInput inspected(String line, String platform, Set<String> inspected) {
+        return draft(line, List.of(), Set.of(), Set.of(), Set.of(), null, platform, inspected);
     }
 
-    public static CaseInput withSerial(String line, String serial, Set<String> struck) {
-        return draft(line, List.of(), struck, Set.of(), Set.of(), serial, null, Set.of());
+    public static CaseInput withSerial(String line, String serial, Set<String> excluded) {
+        return draft(line, List.of(), excluded, Set.of(), Set.of(), serial, null, Set.of());
     }
 
     private static CaseInput draft(
             String line,
             List<CaseInput.Answered> answers,
-            Set<String> struck,
-            Set<String> picked,
+            Set<String> excluded,
+            Set<String> selected,
             Set<String> dropped,
             String serial,
             String platform,
-            Set<String> looked) {
+            Set<String> inspected) {
         return new CaseInput(
                 line,
                 Optional.empty(),
@@ -45,13 +45,13 @@ public final class Inputs {
                 List.of(),
                 answers,
                 List.of(),
-                struck,
-                picked,
+                excluded,
+                selected,
                 dropped,
                 Optional.ofNullable(serial),
                 Optional.ofNullable(platform),
-                looked,
-                Finding.Who.FITTER,
+                inspected,
+                Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);
     }
 }

@@ -37,7 +37,7 @@ public class SerialsTest {
             {"of another length nobody can tell", AS_TEXT, "4A100", null, "4A1000", CANNOT_TELL},
             {"unless the other end decides", AS_TEXT, "4A1", "4A900", "4A901", NO},
             {"open at both ends", AS_TEXT, null, null, "anything", YES},
-            {"the running number decides, not the year before it", BY_NUMBER, "A7-00900", "B1-01200", "B0-01000", YES},
+            {"the running number decides, not the year precedence", BY_NUMBER, "A7-00900", "B1-01200", "B0-01000", YES},
             {"nor the letter of a later year", BY_NUMBER, "A7-00900", null, "B9-00899", NO},
             {"an end may be the running number alone", BY_NUMBER, "900", "1200", "B0-01200", YES},
             {"and one past it is out", BY_NUMBER, "900", "1200", "B0-01201", NO},

@@ -63,7 +63,7 @@ public class EvidenceTest {
                         Finding.Answer.plain(MeterTest.GOOD, "Coil good", 0),
                         Finding.Answer.plain(MeterTest.BAD, "Coil open", 0.02)),
                 12,
-                Finding.Who.FITTER,
+                Finding.Who.TECHNICIAN,
                 Optional.of("rear panel"),
                 Set.of(),
                 OURS);
@@ -113,15 +113,15 @@ public class EvidenceTest {
                 List.of(named),
                 Finders.finder(CounterTest.CATALOG),
                 () -> HouseSettings.USUAL,
-                "EUR",
+                () -> "USD",
                 Clock.systemUTC());
     }
 
-    private static CaseInput draft(
+    private static CaseInput input(
             String line,
             List<CaseInput.Answered> answers,
             List<CaseInput.Measured> readings,
-            Set<String> picked,
+            Set<String> selected,
             Finding.Who person) {
         return new CaseInput(
                 line,
@@ -133,7 +133,7 @@ public class EvidenceTest {
                 answers,
                 readings,
                 Set.of(),
-                picked,
+                selected,
                 Set.of(),
                 Optional.empty(),
                 Optional.empty(),
@@ -143,7 +143,7 @@ public class EvidenceTest {
     }
 
     private static CaseAssessment said(String line) {
-        return COUNTER.work(draft(line, List.of(), List.of(), Set.of(), Finding.Who.FITTER));
+        return COUNTER.work(input(line, List.of(), List.of(), Set.of(), Finding.Who.TECHNICIAN));
     }
 
     private static KnownFact known(CaseAssessment view, String key) {
@@ -155,35 +155,35 @@ public class EvidenceTest {
 
     @Test
     public void whatIsOnlyThoughtSoIsMarkedWhereverItComesFrom() {
-        KnownFact heard = known(said("I think it is cold"), "finding:cold");
-        assertEquals(heard.source(), "caller thinks: “cold”");
-        assertFalse(heard.sure());
-        CaseInput answered = draft(
-                "", List.of(new CaseInput.Answered("cold", "yes", false)), List.of(), Set.of(), Finding.Who.FITTER);
+        KnownFact evidence = known(said("I think it is cold"), "finding:cold");
+        assertEquals(evidence.source(), "caller, not sure: “cold”");
+        assertFalse(evidence.sure());
+        CaseInput answered = input(
+                "", List.of(new CaseInput.Answered("cold", "yes", false)), List.of(), Set.of(), Finding.Who.TECHNICIAN);
         KnownFact asked = known(COUNTER.work(answered), "finding:cold");
-        assertEquals(asked.source(), "asked: they think so");
+        assertEquals(asked.source(), "answered: not sure");
         assertFalse(asked.sure());
-        CaseInput certain = draft(
+        CaseInput certain = input(
                 "I think it is cold",
                 List.of(new CaseInput.Answered("cold", "no", true)),
                 List.of(),
                 Set.of(),
-                Finding.Who.FITTER);
+                Finding.Who.TECHNICIAN);
         KnownFact later = known(COUNTER.work(certain), "finding:cold");
-        assertEquals(later.words() + ", " + later.source(), "not cold, asked");
+        assertEquals(later.words() + ", " + later.source(), "not cold, answered");
         assertTrue(later.sure());
     }
 
     @Test
     public void aReadingIsTakenFromTheLineAndTheMetersCountsForMore() {
-        KnownFact heard = known(said("cold, element reads 24 ohms"), "finding:coil-ohms");
-        assertEquals(heard.words() + ", " + heard.source(), "Coil good, caller: 24 Ω");
-        CaseInput measured = draft(
+        KnownFact evidence = known(said("cold, element reads 24 ohms"), "finding:coil-ohms");
+        assertEquals(evidence.words() + ", " + evidence.source(), "Coil good, caller: 24 Ω");
+        CaseInput measured = input(
                 "cold, element reads 24 ohms",
                 List.of(),
                 List.of(new CaseInput.Measured("coil-ohms", new Reading.Overload())),
                 Set.of(),
-                Finding.Who.FITTER);
+                Finding.Who.TECHNICIAN);
         KnownFact meter = known(COUNTER.work(measured), "finding:coil-ohms");
         assertEquals(meter.words() + ", " + meter.source(), "Coil open, meter: OL");
     }
@@ -191,7 +191,7 @@ public class EvidenceTest {
     @Test
     public void aPartAskedForIsEvidenceOfEveryMeaningAndOneSpokenOfBesideASignIsNot() {
         CaseAssessment asked = said("a new ring please");
-        assertEquals(known(asked, "finding:asked-coil").source(), "caller: “ring”: which is meant?");
+        assertEquals(known(asked, "finding:asked-coil").source(), "caller: “ring”: which part?");
         assertFalse(known(asked, "finding:asked-fan").sure());
         assertTrue(known(said("a new blower please"), "finding:asked-fan").sure());
         CaseAssessment spoken = said("the blower is loud");
@@ -203,13 +203,13 @@ public class EvidenceTest {
     @Test
     public void whatIsCuredWithoutAPartIsSoldForOnlyWhenItWasPicked() {
         assertEquals(said("cold").selling(), Set.of());
-        CaseInput picked = draft("cold", List.of(), List.of(), Set.of("breaker"), Finding.Who.FITTER);
-        assertEquals(COUNTER.work(picked).selling(), Set.of("breaker"));
+        CaseInput selected = input("cold", List.of(), List.of(), Set.of("breaker"), Finding.Who.TECHNICIAN);
+        assertEquals(COUNTER.work(selected).selling(), Set.of("breaker"));
     }
 
     @Test
     public void onlyWhatThePersonMayDoIsAsked() {
-        CaseInput caller = draft("cold", List.of(), List.of(), Set.of(), CALLER);
+        CaseInput caller = input("cold", List.of(), List.of(), Set.of(), CALLER);
         assertTrue(COUNTER.work(caller).diagnosis().orElseThrow().next().stream()
                 .allMatch(q -> q.finding().who() == CALLER));
         assertTrue(said("cold").diagnosis().orElseThrow().next().stream()
@@ -219,9 +219,9 @@ public class EvidenceTest {
     @Test
     public void aCaseThatIsNotAskedAboutSellsTheSame() {
         for (String line : List.of("cold", "loud and cold", "loud, a new ring", "")) {
-            CaseInput draft = draft(line, List.of(), List.of(), Set.of(), Finding.Who.FITTER);
-            CaseAssessment asked = COUNTER.work(draft);
-            CaseAssessment quick = COUNTER.unasked(draft);
+            CaseInput input = input(line, List.of(), List.of(), Set.of(), Finding.Who.TECHNICIAN);
+            CaseAssessment asked = COUNTER.work(input);
+            CaseAssessment quick = COUNTER.withoutQuestions(input);
             assertEquals(quick.selling(), asked.selling(), line);
             assertEquals(quick.cautions(), asked.cautions(), line);
             assertTrue(quick.diagnosis().orElseThrow().next().isEmpty());

@@ -75,9 +75,9 @@ public class SerialNumberTest {
 
     @Test
     public void aSerialThatWasStruckOutIsForgotten() {
-        CaseAssessment struck = COUNTER.work(Inputs.withSerial("or7820w thumps s/n 6F-1111", null, Set.of("serial")));
-        assertEquals(supplied(struck), "ask built");
-        assertTrue(struck.known().stream().noneMatch(k -> k.key().equals("serial")));
+        CaseAssessment excluded = COUNTER.work(Inputs.withSerial("or7820w thumps s/n 6F-1111", null, Set.of("serial")));
+        assertEquals(supplied(excluded), "ask built");
+        assertTrue(excluded.known().stream().noneMatch(k -> k.key().equals("serial")));
     }
 
     @DataProvider
@@ -85,12 +85,8 @@ public class SerialNumberTest {
         return new Object[][] {
             {"or7820w thumps s/n 0G-1111", "Built in July 2020, or July 2000", false},
             {"or7820w thumps s/n 7A2222", "Built in January 2017", true},
-            {"or7820w thumps s/n 9F-1111", "9 is no year code (0 6 7). Read the 1st character again.", false},
-            {
-                "thumps s/n 7A2222",
-                "Ask for the brand: each writes the build date into its serials in a way of its own.",
-                false
-            },
+            {"or7820w thumps s/n 9F-1111", "9 is not a year code (0 6 7). Check character 1.", false},
+            {"thumps s/n 7A2222", "Ask for the brand: each brand encodes the build date differently.", false},
             {"Orrinvale dryer thumps s/n 7A2222", "Built in January 2017", true},
         };
     }

@@ -50,7 +50,7 @@ public class AdvisorTest {
                         Finding.Answer.plain(MeterTest.GOOD, "good", 0),
                         Finding.Answer.plain(MeterTest.BAD, "bad", leak)),
                 5,
-                Finding.Who.FITTER,
+                Finding.Who.TECHNICIAN,
                 Optional.empty(),
                 Set.of(),
                 plain.basis());
@@ -97,17 +97,17 @@ public class AdvisorTest {
         assertEquals(dear.action(), Advice.Action.TEST_FIRST);
         assertEquals(dear.options().get(0).action(), Advice.Action.TEST_FIRST);
         double p = diagnose(pack, ELECTRIC, yes("dead")).parts().get("board").value();
-        double selling = (1 - p) * (DecisionCosts.NOT_KNOWN.secondVisit() + 400);
+        double selling = (1 - p) * (DecisionCosts.NOT_KNOWN.returnTrip() + 400);
         assertEquals(cost(dear, Advice.Action.SELL), selling, 1e-9);
         assertEquals(cost(dear, Advice.Action.REFER), DecisionCosts.NOT_KNOWN.callOut(), 0);
     }
 
     private static Advice advised(Pack pack, double price, boolean returnable) {
-        DecisionCosts stakes = DecisionCosts.of(
-                "EUR", Map.of("board", new DecisionCosts.Price(price, returnable)), HouseSettings.USUAL);
+        DecisionCosts costs = DecisionCosts.of(
+                "USD", Map.of("board", new DecisionCosts.Price(price, returnable)), HouseSettings.USUAL);
         return new Diagnoser(pack)
                 .diagnose(new DiagnosisQuery(
-                        ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.FITTER, stakes, List.of(), true))
+                        ELECTRIC, List.of(yes("dead")), Set.of(), Finding.Who.TECHNICIAN, costs, List.of(), true))
                 .advice();
     }
 

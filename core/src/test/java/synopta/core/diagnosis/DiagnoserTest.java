@@ -247,7 +247,7 @@ public class DiagnoserTest {
                         ELECTRIC,
                         List.of(yes("squeals")),
                         Set.of("thumps"),
-                        Finding.Who.FITTER,
+                        Finding.Who.TECHNICIAN,
                         DecisionCosts.NOT_KNOWN,
                         List.of(),
                         true))

@@ -156,7 +156,7 @@ public class PlatformDiagnosisTest {
                 List.of(layout("A", 1, List.of("lock", "board"))));
         Diagnosis diagnosis = diagnose(pack, Evidence.of("dead", "yes"));
         assertEquals(diagnosis.advice().action(), Advice.Action.ASK);
-        assertEquals(diagnosis.advice().why(), "No part for that: Hold the key.");
+        assertEquals(diagnosis.advice().why(), "No part needed: Hold the key.");
         assertEquals(diagnosis.parts().keySet(), Set.of("board"), "what would be handed over");
     }
 
@@ -167,9 +167,9 @@ public class PlatformDiagnosisTest {
         List<Finding> findings = List.of(finding("still", 0.0001), finding("dust", 0.05));
         List<Layout> layouts = List.of(layout("A", 1, List.of("belt", "idler")));
         Pack sure = built(List.of(fault("belt", 0.3, Map.of("still", 0.99)), idler), findings, layouts);
-        Diagnosis settled = diagnose(sure, Evidence.of("still", "yes"));
-        assertTrue(of(settled, "belt") > 0.99);
-        assertEquals(settled.next(), List.of());
+        Diagnosis identified = diagnose(sure, Evidence.of("still", "yes"));
+        assertTrue(of(identified, "belt") > 0.99);
+        assertEquals(identified.next(), List.of());
         Pack rare = built(List.of(fault("belt", 0.1, Map.of("still", 0.99)), idler), findings, layouts);
         Diagnosis open = diagnose(rare, Evidence.of("still", "yes"));
         assertTrue(of(open, "belt") < 0.99);

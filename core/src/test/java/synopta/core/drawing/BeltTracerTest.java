@@ -50,9 +50,9 @@ public class BeltTracerTest {
         assertEquals(closed(pulleys).lengthMm(), expected, tolerance * expected);
     }
 
-    private static double openLength(double centres, double large, double small) {
-        double a = Math.asin((large - small) / (2 * centres));
-        return Math.sqrt(4 * centres * centres - (large - small) * (large - small))
+    private static double openLength(double centers, double large, double small) {
+        double a = Math.asin((large - small) / (2 * centers));
+        return Math.sqrt(4 * centers * centers - (large - small) * (large - small))
                 + (large * (Math.PI + 2 * a) + small * (Math.PI - 2 * a)) / 2;
     }
 
@@ -187,13 +187,13 @@ public class BeltTracerTest {
                 "Between pulleys 1 and 2 the belt would run through pulley 3",
                 new Pulley[] {in(0, 0, 100), in(600, 0, 100), out(300, 50, 60), in(300, -300, 50)}
             },
-            {"Give the pulleys clockwise", new Pulley[] {in(0, 0, 100), in(400, 0, 100), in(0, 400, 100)}},
+            {"List the pulleys clockwise", new Pulley[] {in(0, 0, 100), in(400, 0, 100), in(0, 400, 100)}},
             {
                 "cross itself after pulley 3 and again after pulley 4",
                 new Pulley[] {in(300, 500, 140), in(400, 220, 20), out(0, 360, 100), in(560, 200, 160)}
             },
-            {"Give the pulleys clockwise", new Pulley[] {out(0, 0, 100), out(400, 0, 100)}},
-            {"Give the pulleys clockwise", new Pulley[] {in(0, 0, 60), in(400, 400, 60), in(400, 0, 60), in(0, 400, 60)}
+            {"List the pulleys clockwise", new Pulley[] {out(0, 0, 100), out(400, 0, 100)}},
+            {"List the pulleys clockwise", new Pulley[] {in(0, 0, 60), in(400, 400, 60), in(400, 0, 60), in(0, 400, 60)}
             },
             {
                 "cross itself",

@@ -34,9 +34,9 @@ public class FigureTest {
     @DataProvider
     Object[][] wrong() {
         return new Object[][] {
-            {"", "draws nothing"},
-            {"outline", "draws nothing"},
-            {"square 1 2 3 4", "write one of box, round, line, area, arc, coil, fan"},
+            {"", "is not a figure"},
+            {"outline", "is not a figure"},
+            {"square 1 2 3 4", "Use one of box, round, line, area, arc, coil, fan"},
             {"box 1 2 3", "box takes 5 numbers, not 3"},
             {"line 1 2 3", "line takes 4 or more, in pairs, numbers, not 3"},
             {"line 1 2 3 4 5", "in pairs"},

@@ -59,7 +59,7 @@ public class AwkwardFitTest {
                 .fit("TH-1", "rear", "ROLLER", 2, BuildRange.ALWAYS)
                 .catalog();
         FitVerdict.Fits kit = fits(catalog, "KIT");
-        assertEquals(kit.supply().changes(), List.of("left over, as this machine does not take it: 1 x BELT"));
+        assertEquals(kit.supply().changes(), List.of("left over, because this model does not use it: 1 x BELT"));
         assertEquals(kit.reasons().get(1), "4 x ROLLER: TH-1 lists ROLLER at rear, any build");
     }
 
@@ -96,10 +96,10 @@ public class AwkwardFitTest {
                 arm.supply().items(),
                 List.of(new Supply.Item(part("BARE-ARM"), 1), new Supply.Item(part("SPRING-KIT"), 2)));
         assertEquals(arm.supply().changes(), List.of("hook it below"));
-        assertEquals(arm.reasons().get(1), "ARM is replaced by BARE-ARM together with 2 x SPRING (hook it below)");
+        assertEquals(arm.reasons().get(1), "ARM is superseded by BARE-ARM together with 2 x SPRING (hook it below)");
         assertEquals(
                 fits(catalog, "SPRING-KIT").reasons().get(1),
-                "ARM is replaced by BARE-ARM together with 2 x SPRING (hook it below)",
+                "ARM is superseded by BARE-ARM together with 2 x SPRING (hook it below)",
                 "half of a pair says what goes with it");
     }
 
@@ -155,7 +155,7 @@ public class AwkwardFitTest {
                 .fit("HV-1", "knob", "THEIRS", 5, BuildRange.ALWAYS)
                 .catalog();
         FitVerdict.Fits knob = fits(catalog, "KNOB");
-        assertTrue(knob.reasons().get(1).endsWith("nothing replaces it; 2 left on the shelves"), knob.toString());
+        assertTrue(knob.reasons().get(1).endsWith("without a replacement; 2 left in stock"), knob.toString());
         assertEquals(
                 knob.suggestions().stream().map(s -> s.kind() + " " + s.part()).toList(),
                 List.of("ALLOWED_EQUIVALENT SAME", "OTHER_BRAND THEIRS"));
@@ -199,7 +199,7 @@ public class AwkwardFitTest {
                 () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)),
                 Clock.systemUTC());
         FitVerdict refused = genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("SAME"));
-        assertTrue(refused.reasons().get(0).endsWith("the house supplies genuine parts only"), refused.toString());
+        assertTrue(refused.reasons().get(0).endsWith("the settings allow genuine parts only"), refused.toString());
         assertTrue(genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("NEW")) instanceof FitVerdict.Fits);
     }
 

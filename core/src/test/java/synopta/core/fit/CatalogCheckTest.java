@@ -27,7 +27,7 @@ import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Sheet;
 
 public class CatalogCheckTest {
-    private static List<String> remarks(Shelf shelf) {
+    private static List<String> warnings(Shelf shelf) {
         return CatalogCheck.of(shelf.catalog()).stream()
                 .map(r -> r.kind().slug() + " " + r.subject())
                 .toList();
@@ -45,7 +45,7 @@ public class CatalogCheckTest {
 
     @Test
     public void aModelThatDiffersFromItsTwinsAtOnePlaceHasProbablySlipped() {
-        assertEquals(remarks(threeTwins()), List.of("slip TH-4"));
+        assertEquals(warnings(threeTwins()), List.of("slip TH-4"));
     }
 
     @Test
@@ -63,7 +63,7 @@ public class CatalogCheckTest {
                 .part("SET", 100, "dryer-repair-kit", true, Part.Status.CURRENT, 1)
                 .equivalent("MOTOR", "SET");
         assertEquals(
-                remarks(shelf),
+                warnings(shelf),
                 List.of(
                         "part-unused ORPHAN",
                         "slot-without-part P",
@@ -81,10 +81,11 @@ public class CatalogCheckTest {
                 .model(model("OR-9", "Orrinvale", Appliance.DRYER, Fuel.LP, 1))
                 .catalog();
         Model first = catalog.model(new ModelNumber("TH-1")).orElseThrow();
-        List<EquivalentModel> twins = new EquivalentModels(catalog).of(first, 10);
-        assertEquals(twins.stream().map(t -> t.model().number().written()).toList(), List.of("TH-2", "OR-9"));
-        assertEquals(twins.get(0).shared(), List.of("belt", "motor"));
-        assertEquals(twins.get(1).differing(), List.of("belt", "motor"));
+        List<EquivalentModel> equivalentModels = new EquivalentModels(catalog).of(first, 10);
+        assertEquals(
+                equivalentModels.stream().map(t -> t.model().number().written()).toList(), List.of("TH-2", "OR-9"));
+        assertEquals(equivalentModels.get(0).shared(), List.of("belt", "motor"));
+        assertEquals(equivalentModels.get(1).differing(), List.of("belt", "motor"));
     }
 
     @Test
@@ -107,15 +108,15 @@ public class CatalogCheckTest {
                 List.of(
                         "parts.csv:3: names the same as line 2",
                         "models.csv:2:brand (Nobody) is",
-                        "models.csv:0: leaves out TH2, which",
-                        "models.csv:0: leaves out TH3, which",
-                        "models.csv:0: leaves out TH4, which",
-                        "parts.csv:0: leaves out MOTOR, which",
-                        "parts.csv:0: leaves out WRONG, which",
+                        "models.csv:0: removes TH2, which",
+                        "models.csv:0: removes TH3, which",
+                        "models.csv:0: removes TH4, which",
+                        "parts.csv:0: removes MOTOR, which",
+                        "parts.csv:0: removes WRONG, which",
                         "supersessions.csv:9:new_part (NOWHERE) is",
-                        "parts.csv:0: leaves out MOTOR, which",
-                        "parts.csv:0: leaves out WRONG, which",
-                        "supersessions.csv:7:old_part A replaces itself (A → B → A)."));
+                        "parts.csv:0: removes MOTOR, which",
+                        "parts.csv:0: removes WRONG, which",
+                        "supersessions.csv:7:old_part A supersedes itself (A → B → A)."));
     }
 
     @Test

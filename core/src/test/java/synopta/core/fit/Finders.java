@@ -11,7 +11,7 @@ import synopta.core.knowledge.HouseSettings;
 public final class Finders {
     private Finders() {}
 
-    /** By a catalogue, as of a day in 2026, without packs and as most houses do. */
+    /** By a catalog, as of a day in 2026, without packs and as most houses do. */
     public static FitFinder finder(Catalog catalog) {
         Clock day = Clock.fixed(Instant.parse("2026-03-04T12:00:00Z"), ZoneOffset.UTC);
         return new FitFinder(catalog, new Specifications(List.of()), () -> HouseSettings.USUAL, day);

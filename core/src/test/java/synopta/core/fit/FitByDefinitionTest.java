@@ -23,7 +23,7 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.SerialRange;
 
-/** Fit against {@link NaiveFit} on 300 seeded catalogues: chains to 50, splits, choices, changes, ranges, kits in kits. */
+/** Fit against {@link NaiveFit} on 300 seeded catalogs: chains to 50, splits, choices, changes, ranges, kits in kits. */
 public class FitByDefinitionTest {
     private static final LocalDate BREAK = LocalDate.of(2018, 7, 1);
     private static final ModelNumber MODEL = new ModelNumber("TH-7820-W");
@@ -82,7 +82,7 @@ public class FitByDefinitionTest {
         return items;
     }
 
-    /** Makes a catalogue; how many parts it has besides its kits. */
+    /** Makes a catalog; how many parts it has besides its kits. */
     private int made(int round) {
         naive = new NaiveFit();
         rows = new ArrayList<>();

@@ -77,8 +77,8 @@ public class FitFinderTest {
                 judge(CHAIN, "b-1", null).reasons(),
                 List.of(
                         "TH-7820-W lists B1 at belt, any build",
-                        "B1 is replaced by B2, drops in",
-                        "B2 is replaced by B3, drops in"));
+                        "B1 is superseded by B2, drop-in",
+                        "B2 is superseded by B3, drop-in"));
     }
 
     @Test
@@ -252,7 +252,7 @@ public class FitFinderTest {
                 .replaced("A", 1, "B", 1, "")
                 .replaced("B", 1, "A", 1, "");
         IllegalStateException cycle = expectThrows(IllegalStateException.class, () -> judge(shelf, "A", null));
-        assertTrue(cycle.getMessage().contains("replaces itself"), cycle.getMessage());
+        assertTrue(cycle.getMessage().contains("supersedes itself"), cycle.getMessage());
     }
 
     /** What a part is today, by walking rows with no memory: slow, and written apart from the code under test. */

@@ -28,7 +28,7 @@ final class NaiveFit {
     /** Over all rows that are related to a part: the fewest changes where the range holds, -1 when none holds. */
     private record Roads(boolean related, int sure, boolean perhaps) {}
 
-    private Roads roads(List<Row> listed, String part) {
+    private Roads paths(List<Row> listed, String part) {
         boolean related = false;
         boolean perhaps = false;
         int sure = -1;
@@ -46,14 +46,14 @@ final class NaiveFit {
 
     /** Word and pieces, as in "fits {B3=1}". */
     String judge(List<Row> listed, String part) {
-        Roads roads = roads(listed, part);
-        if (!roads.related && kits.containsKey(part)) {
+        Roads paths = paths(listed, part);
+        if (!paths.related && kits.containsKey(part)) {
             return judgeKit(listed, part);
         }
-        if (roads.sure < 0) {
-            return roads.perhaps ? "depends" : "does-not-fit";
+        if (paths.sure < 0) {
+            return paths.perhaps ? "depends" : "does-not-fit";
         }
-        return word(roads.sure + best(part).changes) + " " + best(part).pieces;
+        return word(paths.sure + best(part).changes) + " " + best(part).pieces;
     }
 
     private static String word(int changes) {
@@ -63,7 +63,7 @@ final class NaiveFit {
     /** What lies in the bag decides, whatever it has become since. */
     private String judgeKit(List<Row> listed, String kit) {
         List<Roads> pieces =
-                pieces(listed, kit, true).stream().map(p -> roads(listed, p)).toList();
+                pieces(listed, kit, true).stream().map(p -> paths(listed, p)).toList();
         long right = pieces.stream().filter(p -> p.sure >= 0).count();
         long open = pieces.stream().filter(p -> p.sure < 0 && p.perhaps).count();
         long left = pieces.size() - right - open;
@@ -79,7 +79,7 @@ final class NaiveFit {
 
     /** The pieces of a kit; one that is not related to anything listed, and is a kit itself, counts as its pieces. */
     private List<String> pieces(List<Row> listed, String part, boolean outermost) {
-        boolean opened = kits.containsKey(part) && (outermost || !roads(listed, part).related);
+        boolean opened = kits.containsKey(part) && (outermost || !paths(listed, part).related);
         return opened
                 ? kits.get(part).keySet().stream()
                         .flatMap(p -> pieces(listed, p, false).stream())

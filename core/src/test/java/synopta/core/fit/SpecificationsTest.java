@@ -25,7 +25,7 @@ public class SpecificationsTest {
             rule("amps", SpecRule.Rule.EQUAL, 0),
             rule("volts", SpecRule.Rule.MAY_EXCEED, 0),
             rule("ohms", SpecRule.Rule.EQUAL, 5),
-            rule("colour", SpecRule.Rule.FREE, 0));
+            rule("color", SpecRule.Rule.FREE, 0));
 
     private static SpecRule rule(String spec, SpecRule.Rule rule, double within) {
         return new SpecRule(spec, rule, within, "because", Samples.OURS);
@@ -66,13 +66,13 @@ public class SpecificationsTest {
     }
 
     private static final Map<String, String> ORIGINAL =
-            Map.of("amps", "15", "volts", "125", "ohms", "20", "colour", "white");
+            Map.of("amps", "15", "volts", "125", "ohms", "20", "color", "white");
 
     @DataProvider
     Object[][] candidates() {
         return new Object[][] {
-            {"the same", Map.of("amps", "15", "volts", "125", "ohms", "20", "colour", "white"), true, true},
-            {"another colour", Map.of("amps", "15.0", "volts", "125", "ohms", "20", "colour", "red"), true, true},
+            {"the same", Map.of("amps", "15", "volts", "125", "ohms", "20", "color", "white"), true, true},
+            {"another color", Map.of("amps", "15.0", "volts", "125", "ohms", "20", "color", "red"), true, true},
             {"more volts", Map.of("amps", "15", "volts", "250", "ohms", "20"), true, true},
             {"fewer volts", Map.of("amps", "15", "volts", "32", "ohms", "20"), false, false},
             {"more amps", Map.of("amps", "20", "volts", "125", "ohms", "20"), false, false},
@@ -156,7 +156,7 @@ public class SpecificationsTest {
         PartComparison compared = book.compare(
                 catalog.part(Samples.part("NEW")).orElseThrow(),
                 catalog.part(Samples.part("OLD")).orElseThrow());
-        assertEquals(compared.related(), List.of("OLD is replaced by NEW: trim it"));
+        assertEquals(compared.related(), List.of("OLD is superseded by NEW: trim it"));
         assertEquals(compared.bag(), List.of(new PartComparison.Held(Samples.part("NUT"), 3, 2)));
     }
 }

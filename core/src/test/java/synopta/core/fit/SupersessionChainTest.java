@@ -69,15 +69,15 @@ public class SupersessionChainTest {
                 }
             }
             String asked = "P" + random.nextInt(parts);
-            SupersessionChain lineage = SupersessionChain.of(shelf.catalog(), part(asked));
-            assertEquals(written(lineage.successors()), reached(graph, asked));
-            assertEquals(written(lineage.forerunners()), reached(new EdgeReversedGraph<>(graph), asked));
-            for (PartNumber forerunner : lineage.forerunners()) {
-                List<Supersession> way = lineage.since(forerunner).orElseThrow();
+            SupersessionChain chain = SupersessionChain.of(shelf.catalog(), part(asked));
+            assertEquals(written(chain.successors()), reached(graph, asked));
+            assertEquals(written(chain.predecessors()), reached(new EdgeReversedGraph<>(graph), asked));
+            for (PartNumber predecessor : chain.predecessors()) {
+                List<Supersession> way = chain.since(predecessor).orElseThrow();
                 double changes =
                         way.stream().mapToDouble(s -> s.isDropIn() ? 1e-6 : 1).sum();
-                double fewest = new DijkstraShortestPath<>(graph).getPathWeight(forerunner.written(), asked);
-                assertEquals(changes, fewest, 1e-9, forerunner + " to " + asked);
+                double fewest = new DijkstraShortestPath<>(graph).getPathWeight(predecessor.written(), asked);
+                assertEquals(changes, fewest, 1e-9, predecessor + " to " + asked);
             }
         }
     }
@@ -137,8 +137,8 @@ public class SupersessionChainTest {
                     .forEach(expected::add);
             Set<String> said = new TreeSet<>();
             CatalogCheck.of(shelf.catalog()).stream()
-                    .filter(remark -> remark.kind() == CatalogWarning.Kind.DEAD_END)
-                    .forEach(remark -> said.add(remark.subject()));
+                    .filter(warning -> warning.kind() == CatalogWarning.Kind.DEAD_END)
+                    .forEach(warning -> said.add(warning.subject()));
             assertEquals(said, expected);
         }
     }

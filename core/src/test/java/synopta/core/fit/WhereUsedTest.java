@@ -101,16 +101,17 @@ public class WhereUsedTest {
             shelf.model(Samples.model("M" + m, BRANDS.get(m), Appliance.DRYER, Fuel.ELECTRIC, 1));
         }
         shelf.fit("M0", "belt", "OLD", 1, BuildRange.ALWAYS).fit("M1", "belt", "NEW", 1, BuildRange.ALWAYS);
-        Map<String, FitBasis> via = new TreeMap<>();
+        Map<String, FitBasis> basis = new TreeMap<>();
         WhereUsed used = whereUsed(shelf.catalog());
-        used.each(part("NEW"), Optional.empty(), m -> via.put(m.model().number().written(), m.via()));
-        assertEquals(via, Map.of("M0", FitBasis.SUCCESSION, "M1", FitBasis.DIRECT));
-        via.clear();
+        used.each(
+                part("NEW"), Optional.empty(), m -> basis.put(m.model().number().written(), m.basis()));
+        assertEquals(basis, Map.of("M0", FitBasis.SUCCESSION, "M1", FitBasis.DIRECT));
+        basis.clear();
         used.each(
                 part("SAME"),
                 Optional.of("Orrinvale"),
-                m -> via.put(m.model().number().written(), m.via()));
-        assertEquals(via, Map.of("M1", FitBasis.EQUIVALENT));
+                m -> basis.put(m.model().number().written(), m.basis()));
+        assertEquals(basis, Map.of("M1", FitBasis.EQUIVALENT));
         assertEquals(
                 used.counts(part("NEW")),
                 List.of(
@@ -142,11 +143,11 @@ public class WhereUsedTest {
         List<CompatibleModels.Machine> found = new CompatibleModels(catalog, whereUsed(catalog))
                 .of(catalog.model(new ModelNumber("A1")), List.of(part("BELT"), part("ROLLER")));
         assertEquals(found.stream().map(m -> m.model().number().written()).toList(), List.of("B2", "B1"));
-        assertEquals(found.get(0).via().keySet(), new TreeSet<>(List.of(part("BELT"), part("ROLLER"))));
+        assertEquals(found.get(0).basis().keySet(), new TreeSet<>(List.of(part("BELT"), part("ROLLER"))));
         assertEquals(found.get(1).differing(), Optional.of(List.of("rear")));
     }
 
-    /** Levenshtein by Apache Commons Text; a swap of neighbours is tried out. */
+    /** Levenshtein by Apache Commons Text; a swap of neighbors is tried out. */
     @Test
     public void everyNumberOneSlipAwayIsNear() {
         Random random = new Random(3);

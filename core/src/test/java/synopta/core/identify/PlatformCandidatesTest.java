@@ -80,12 +80,12 @@ public class PlatformCandidatesTest {
         assertEquals(unlisted.model(), Optional.empty());
         assertEquals(unlisted.constructions().get(0).platform().platform(), "P");
         assertTrue(unlisted.needs().isEmpty(), "nothing is guessed in silence");
-        CaseInput chosen = Inputs.looked("th7853k thumps electric", "P", Set.of());
-        CaseAssessment settled = counter.work(chosen);
-        assertEquals(settled.platform().orElseThrow().platform(), "P");
-        assertEquals(settled.layout().orElseThrow().id(), "A");
-        assertEquals(settled.needs().get(0).supplied(), Optional.of(part("ROLLER")), "all electric models take it");
-        assertTrue(settled.known().stream().anyMatch(k -> k.key().equals("platform") && !k.sure()));
+        CaseInput chosen = Inputs.inspected("th7853k thumps electric", "P", Set.of());
+        CaseAssessment identified = counter.work(chosen);
+        assertEquals(identified.platform().orElseThrow().platform(), "P");
+        assertEquals(identified.layout().orElseThrow().id(), "A");
+        assertEquals(identified.needs().get(0).supplied(), Optional.of(part("ROLLER")), "all electric models take it");
+        assertTrue(identified.known().stream().anyMatch(k -> k.key().equals("platform") && !k.sure()));
     }
 
     @Test
@@ -102,8 +102,8 @@ public class PlatformCandidatesTest {
                         .toList(),
                 List.of("fuel:electricity", "fuel:gas"));
         assertEquals(look.expectedGainBits(), 1, 0.3, "two equal halves are a bit, less the chance of neither");
-        CaseInput looked = Inputs.looked("th7853k thumps", null, Set.of("fuel:gas"));
-        CaseAssessment gas = counter.work(looked);
+        CaseInput inspected = Inputs.inspected("th7853k thumps", null, Set.of("fuel:gas"));
+        CaseAssessment gas = counter.work(inspected);
         assertEquals(
                 gas.constructions().stream().map(c -> c.platform().platform()).toList(), List.of("Gas line"));
         assertEquals(gas.look(), Optional.empty());

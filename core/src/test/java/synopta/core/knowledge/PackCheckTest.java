@@ -154,9 +154,9 @@ public class PackCheckTest {
                 List.of(),
                 Optional.empty());
         return new Object[][] {
-            {pack(FAULTS, List.of(), List.of()), "faults[0].shows[0].finding", "no finding is called still"},
-            {pack(FAULTS, List.of(FINDINGS.get(0), FINDINGS.get(0)), List.of()), "findings[1]", "second time"},
-            {pack(FAULTS, List.of(FINDINGS.get(0), finding("lonely", 0.1)), List.of()), "findings[1]", "no fault shows"
+            {pack(FAULTS, List.of(), List.of()), "faults[0].shows[0].finding", "there is no finding still"},
+            {pack(FAULTS, List.of(FINDINGS.get(0), FINDINGS.get(0)), List.of()), "findings[1]", "listed twice"},
+            {pack(FAULTS, List.of(FINDINGS.get(0), finding("lonely", 0.1)), List.of()), "findings[1]", "no fault causes"
             },
             {
                 pack(
@@ -164,10 +164,10 @@ public class PackCheckTest {
                         FINDINGS,
                         List.of(new MeterTest(finding("ohm", 0.1), MeterUnit.OHM, 0, 2, List.of("x"), 0.9, 0.9))),
                 "tests[0].finds[0]",
-                "no fault is called x"
+                "there is no fault x"
             },
             {pack(FAULTS, List.of(strangeWord()), List.of()), "findings[0].answers[1].implies[0].answer", "perhaps"},
-            {with(List.of(), List.of(), List.of(SOUND)), "faults[0].partType", "no part type is called belt"},
+            {with(List.of(), List.of(), List.of(SOUND)), "faults[0].partType", "there is no part type belt"},
             {with(BELT, List.of(strange), List.of(SOUND)), "cautions[0].partTypes", "chimney"},
             {
                 with(List.of(type("belt", withStranger)), List.of(), List.of(SOUND)),
@@ -194,12 +194,12 @@ public class PackCheckTest {
             {
                 with(BELT, List.of(), List.of(drawn(drawing(List.of(spot("belt", 1), spot("belt", 3)))))),
                 "layouts[0].drawing.spots[1]",
-                "a second time"
+                "drawn twice"
             },
             {
                 with(BELT, List.of(), List.of(drawn(drawing(List.of(inNoLayer))))),
                 "layouts[0].drawing.spots[0].layer",
-                "no layer is called cellar"
+                "there is no layer cellar"
             },
             {with(List.of(pictured()), List.of(), List.of(SOUND)), "partTypes[0].picture", "has no figure"},
             {
@@ -221,11 +221,11 @@ public class PackCheckTest {
         Pulley.Side out = Pulley.Side.OUTSIDE;
         return new Object[][] {
             {belted(out, out, -400, 0), "layouts[0].belt.stations[1].side", "ribs on the motor pulley"},
-            {belted(in, in, -400, 0), "layouts[0].belt.stations[2].side", "the flat face on an idler"},
+            {belted(in, in, -400, 0), "layouts[0].belt.stations[2].side", "flat face on an idler"},
             {belted(in, out, -290, 0), "layouts[0].belt", "Pulleys 1 and 3 overlap"},
-            {belted(in, out, -480, 0), "layouts[0].belt.stations[2]", "passes it by"},
-            {belted(in, out, -400, 50), "layouts[0].belt", "with its springs pushed in: Pulleys 2 and 3 overlap"},
-            {belted(in, out, -400, 0), "layouts[0].belt.rests[0].slot", "no place is called wheel"},
+            {belted(in, out, -480, 0), "layouts[0].belt.stations[2]", "does not touch it"},
+            {belted(in, out, -400, 50), "layouts[0].belt", "with the idler released: Pulleys 2 and 3 overlap"},
+            {belted(in, out, -400, 0), "layouts[0].belt.rests[0].slot", "there is no place wheel"},
         };
     }
 
@@ -242,9 +242,10 @@ public class PackCheckTest {
                 "faults[0].causedBy[0].fault",
                 "a would be its own cause"
             },
-            {more(List.of(caused("a", "soot")), List.of(), List.of()), "faults[0].causedBy[0].fault", "called soot"},
-            {more(FAULTS, List.of(), List.of(circuit("yes", "belt", "wire"))), "circuits[0].open[1]", "called wire"},
-            {more(FAULTS, List.of(), List.of(circuit("no", "belt", "belt"))), "circuits[0].answer", "the clear answer"},
+            {more(List.of(caused("a", "soot")), List.of(), List.of()), "faults[0].causedBy[0].fault", "no fault soot"},
+            {more(FAULTS, List.of(), List.of(circuit("yes", "belt", "wire"))), "circuits[0].open[1]", "no fault wire"},
+            {more(FAULTS, List.of(), List.of(circuit("no", "belt", "belt"))), "circuits[0].answer", "the normal answer"
+            },
             {more(FAULTS, List.of(), List.of(circuit("yes", "belt", "belt"))), "faults[0]", "linked to still twice"},
         };
     }

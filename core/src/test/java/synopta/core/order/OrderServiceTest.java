@@ -48,7 +48,7 @@ public class OrderServiceTest {
     @Test(dataProvider = "taxes")
     public void taxIsRoundedOnceOnTheSumHalfUp(
             String worked, int goods, String percent, boolean included, int tax, int total) {
-        QuoteTotals sum = QuoteTotals.of(new Money(goods, "EUR"), new BigDecimal(percent), included);
+        QuoteTotals sum = QuoteTotals.of(new Money(goods, "USD"), new BigDecimal(percent), included);
         assertEquals(sum.tax().cents(), tax, worked);
         assertEquals(sum.total().cents(), total, worked);
     }
@@ -82,10 +82,10 @@ public class OrderServiceTest {
 
     @Test
     public void aQuoteTakesThePricesOfTodayAndHoldsForTheDaysOfTheHouse() {
-        QuoteService desk = new QuoteService(CATALOG, new Quotes(), () -> HouseSettings.USUAL, CLOCK, "EUR");
+        QuoteService service = new QuoteService(CATALOG, new Quotes(), () -> HouseSettings.USUAL, CLOCK, () -> "USD");
         List<QuoteService.Asked> asked =
                 List.of(new QuoteService.Asked(part("BELT"), 2), new QuoteService.Asked(part("FUSE"), 1));
-        Quote quote = desk.write("Staithe", Optional.of("  "), OptionalLong.of(4), asked);
+        Quote quote = service.write("Staithe", Optional.of("  "), OptionalLong.of(4), asked);
         assertEquals(quote.sum().total().decimal(), "35.90");
         assertEquals(quote.validUntil(), LocalDate.of(2026, 12, 10));
         assertEquals(quote.customer(), Optional.empty(), "a blank name is none");
@@ -96,7 +96,7 @@ public class OrderServiceTest {
                 List.of(new QuoteService.Asked(part("BELT"), 0)))) {
             assertThrows(
                     IllegalArgumentException.class,
-                    () -> desk.write("Staithe", Optional.empty(), OptionalLong.empty(), wrong));
+                    () -> service.write("Staithe", Optional.empty(), OptionalLong.empty(), wrong));
         }
     }
 
@@ -106,36 +106,36 @@ public class OrderServiceTest {
         private final Map<Long, Reservation> kept = new HashMap<>();
 
         @Override
-        public Optional<Reservation> add(Reservation promise) {
-            boolean isReserved = promise.state() == Reservation.State.RESERVED;
-            if (isReserved && free(promise) < promise.quantity()) {
+        public Optional<Reservation> add(Reservation reservation) {
+            boolean isReserved = reservation.state() == Reservation.State.RESERVED;
+            if (isReserved && free(reservation) < reservation.quantity()) {
                 return Optional.empty();
             }
             if (isReserved) {
-                shelf.merge(promise.part(), -promise.quantity(), Integer::sum);
+                shelf.merge(reservation.part(), -reservation.quantity(), Integer::sum);
             }
             long number = kept.size() + 1L;
             Reservation numbered = new Reservation(
                     number,
-                    promise.createdAt(),
-                    promise.caseNumber(),
-                    promise.branch(),
-                    promise.part(),
-                    promise.quantity(),
-                    promise.state(),
-                    promise.days());
+                    reservation.createdAt(),
+                    reservation.caseNumber(),
+                    reservation.branch(),
+                    reservation.part(),
+                    reservation.quantity(),
+                    reservation.state(),
+                    reservation.days());
             kept.put(number, numbered);
             return Optional.of(numbered);
         }
 
         @Override
-        public int free(Reservation promise) {
-            return shelf.getOrDefault(promise.part(), 0);
+        public int free(Reservation reservation) {
+            return shelf.getOrDefault(reservation.part(), 0);
         }
 
         @Override
-        public boolean change(Reservation promise, Reservation.State state, OptionalInt days) {
-            kept.put(promise.number(), promise.as(state, days));
+        public boolean change(Reservation reservation, Reservation.State state, OptionalInt days) {
+            kept.put(reservation.number(), reservation.as(state, days));
             return true;
         }
 
@@ -158,34 +158,36 @@ public class OrderServiceTest {
     }
 
     private SupplierFeed.Answer answer = new SupplierFeed.Answer.Accepted(3);
-    private final Promises promises = new Promises();
-    private final OrderService desk = new OrderService(CATALOG, promises, (order, part, quantity) -> answer, CLOCK);
+    private final Promises reservations = new Promises();
+    private final OrderService service =
+            new OrderService(CATALOG, reservations, (order, part, quantity) -> answer, CLOCK);
 
-    private String promised(String part, boolean ordering) {
-        return desk.promise("Staithe", OptionalLong.empty(), List.of(new OrderService.Wanted(part(part), 1)), ordering)
+    private String reserved(String part, boolean ordering) {
+        return service.reservation(
+                        "Staithe", OptionalLong.empty(), List.of(new OrderService.Wanted(part(part), 1)), ordering)
                 .get(0)
                 .fold(
-                        kept -> kept.promise().state().slug()
-                                + (kept.promise().days().isPresent()
-                                        ? " " + kept.promise().days().getAsInt()
+                        kept -> kept.reservation().state().slug()
+                                + (kept.reservation().days().isPresent()
+                                        ? " " + kept.reservation().days().getAsInt()
                                         : ""),
                         gone -> "gone, %d free".formatted(gone.free()));
     }
 
     @Test
     public void whatIsThereIsKeptTheRestIsOrderedAndAnOrderWaitsForASupplierThatDoesNotAnswer() {
-        assertEquals(promised("BELT", false), "reserved");
-        assertEquals(promised("BELT", false), "gone, 0 free");
-        assertEquals(promised("BELT", true), "ordered 3");
+        assertEquals(reserved("BELT", false), "reserved");
+        assertEquals(reserved("BELT", false), "gone, 0 free");
+        assertEquals(reserved("BELT", true), "ordered 3");
         answer = new SupplierFeed.Answer.NotReached("down");
-        assertEquals(promised("FUSE", true), "waiting");
-        assertEquals(desk.sendWaiting(), 0);
+        assertEquals(reserved("FUSE", true), "waiting");
+        assertEquals(service.sendWaiting(), 0);
         answer = new SupplierFeed.Answer.OutOfStock();
-        assertEquals(desk.sendWaiting(), 1);
-        assertEquals(promised("FUSE", true), "out-of-stock");
-        Reservation first = promises.find(1).orElseThrow();
-        assertTrue(desk.release(first));
-        assertFalse(desk.release(promises.find(1).orElseThrow()), "only once");
-        assertThrows(IllegalArgumentException.class, () -> promised("NOWHERE", true));
+        assertEquals(service.sendWaiting(), 1);
+        assertEquals(reserved("FUSE", true), "out-of-stock");
+        Reservation first = reservations.find(1).orElseThrow();
+        assertTrue(service.release(first));
+        assertFalse(service.release(reservations.find(1).orElseThrow()), "only once");
+        assertThrows(IllegalArgumentException.class, () -> reserved("NOWHERE", true));
     }
 }

@@ -79,11 +79,11 @@ public class AccuracyReportTest {
         for (int i = 1; i <= 400; i++) {
             cases.add(told(random, i));
         }
-        AccuracyReport ledger = new AccuracyReport(cases);
+        AccuracyReport report = new AccuracyReport(cases);
         long right = cases.stream().filter(OutcomeRecord::right).count();
-        assertEquals(ledger.rightFirstTime().orElseThrow().right(), right);
+        assertEquals(report.rightFirstTime().orElseThrow().right(), right);
         int inAll = 0;
-        for (AccuracyReport.Share share : ledger.rightFirstTime(AccuracyReport.By.SPECIALIST)) {
+        for (AccuracyReport.Share share : report.rightFirstTime(AccuracyReport.By.SPECIALIST)) {
             List<OutcomeRecord> theirs = cases.stream()
                     .filter(t -> t.specialist().orElseThrow().equals(share.label()))
                     .toList();
@@ -95,15 +95,15 @@ public class AccuracyReportTest {
         }
         assertEquals(inAll, 400, "every case has a specialist");
         assertEquals(
-                ledger.rightFirstTime(AccuracyReport.By.PART_TYPE).get(0).cases(),
+                report.rightFirstTime(AccuracyReport.By.PART_TYPE).get(0).cases(),
                 400,
                 "the belt was in every bag: it comes first");
         long damaged = cases.stream().filter(t -> !t.reasons().isEmpty()).count();
         assertEquals(
-                ledger.returns(), Map.of(Outcome.Reason.DAMAGED, (int) damaged), "a case once, whatever came back");
+                report.returns(), Map.of(Outcome.Reason.DAMAGED, (int) damaged), "a case once, whatever came back");
         List<OutcomeRecord.Guess> guesses =
                 cases.stream().flatMap(t -> t.guesses().stream()).toList();
-        for (AccuracyReport.Bin bin : ledger.calibration()) {
+        for (AccuracyReport.Bin bin : report.calibration()) {
             List<OutcomeRecord.Guess> within = guesses.stream()
                     .filter(g -> g.probability() >= bin.from() - 1e-9
                             && (g.probability() < bin.to() - 1e-9 || bin.to() == 1))
@@ -115,8 +115,8 @@ public class AccuracyReportTest {
                     bin.interval().low() <= bin.said() && bin.interval().high() >= bin.said(),
                     "it came as it was said");
         }
-        assertEquals(ledger.questions().get(0).finding(), "vent");
-        assertEquals(ledger.questions().get(1), new AccuracyReport.Asked("belt", 400, -1));
+        assertEquals(report.questions().get(0).finding(), "vent");
+        assertEquals(report.questions().get(1), new AccuracyReport.Asked("belt", 400, -1));
         assertTrue(new AccuracyReport(List.of()).rightFirstTime().isEmpty());
     }
 

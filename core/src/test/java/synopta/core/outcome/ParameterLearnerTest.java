@@ -40,7 +40,7 @@ public class ParameterLearnerTest {
                             Finding.Answer.plain(MeterTest.GOOD, "good", 0),
                             Finding.Answer.plain(MeterTest.BAD, "bad", 0.1)),
                     3,
-                    Finding.Who.FITTER,
+                    Finding.Who.TECHNICIAN,
                     Optional.empty(),
                     Set.of(),
                     OURS),
@@ -59,7 +59,7 @@ public class ParameterLearnerTest {
             List.of(finding("slaps", LEAK), finding("thumps", 0.02), finding("hums", 0.02)),
             List.of(OHMS));
 
-    private static ConfirmedCase lesson(String fault, double age, ConfirmedCase.Answer... answers) {
+    private static ConfirmedCase confirmedCase(String fault, double age, ConfirmedCase.Answer... answers) {
         return new ConfirmedCase(
                 1,
                 Appliance.DRYER,
@@ -71,78 +71,81 @@ public class ParameterLearnerTest {
                 OptionalDouble.of(1.5));
     }
 
-    private static Proposal proposal(List<ConfirmedCase> lessons, ParameterKind kind, String subject) {
-        return new ParameterLearner(PACK, lessons)
+    private static Proposal proposal(List<ConfirmedCase> confirmedCases, ParameterKind kind, String subject) {
+        return new ParameterLearner(PACK, confirmedCases)
                 .proposals().stream()
                         .filter(p -> p.kind() == kind && p.subject().equals(subject))
                         .findFirst()
                         .orElseThrow();
     }
 
-    private static List<ConfirmedCase> times(int count, ConfirmedCase lesson) {
-        return Collections.nCopies(count, lesson);
+    private static List<ConfirmedCase> times(int count, ConfirmedCase confirmedCase) {
+        return Collections.nCopies(count, confirmedCase);
     }
 
     @Test
     public void anAnswerIsMovedByCountingAndTheStrengthMakesItSo() {
-        List<ConfirmedCase> lessons =
-                new ArrayList<>(times(9, lesson("belt", 8, new ConfirmedCase.Answer("slaps", "yes", true))));
-        lessons.addAll(times(11, lesson("belt", 8, new ConfirmedCase.Answer("slaps", "no", true))));
-        Proposal moved = proposal(lessons, ParameterKind.LINK, "belt|slaps|yes");
+        List<ConfirmedCase> confirmedCases =
+                new ArrayList<>(times(9, confirmedCase("belt", 8, new ConfirmedCase.Answer("slaps", "yes", true))));
+        confirmedCases.addAll(times(11, confirmedCase("belt", 8, new ConfirmedCase.Answer("slaps", "no", true))));
+        Proposal moved = proposal(confirmedCases, ParameterKind.LINK, "belt|slaps|yes");
         double before = 1 - (1 - LEAK) * (1 - STRENGTH);
         assertEquals(moved.before(), before, 1e-12);
         assertEquals(moved.after(), (20 * before + 9) / 40, 1e-12, "a belief worth 20 cases, and 9 of 20");
         assertEquals(1 - (1 - LEAK) * (1 - moved.value()), moved.after(), 1e-12);
-        Pack learnt = new ParameterOverrides(List.of(moved.learnt())).over(PACK);
-        assertEquals(learnt.fault("belt").orElseThrow().shows().get(0).strength(), moved.value());
-        assertEquals(learnt.fault("roller"), PACK.fault("roller"), "nothing else is touched");
+        Pack learned = new ParameterOverrides(List.of(moved.learned())).over(PACK);
+        assertEquals(learned.fault("belt").orElseThrow().shows().get(0).strength(), moved.value());
+        assertEquals(learned.fault("roller"), PACK.fault("roller"), "nothing else is touched");
         assertEquals(moved.interval(), Interval.beta(40 * moved.after(), 40 * (1 - moved.after())));
-        assertEquals(moved.behind(), new SupportingCases(9, 20, List.of(1L), List.of(1L)));
+        assertEquals(moved.support(), new SupportingCases(9, 20, List.of(1L), List.of(1L)));
     }
 
     @Test
     public void whatCallersTellUnaskedDoesNotTeachThatItIsAlwaysSo() {
         Random random = new Random(8);
         double truth = 0.4;
-        List<ConfirmedCase> lessons = new ArrayList<>();
+        List<ConfirmedCase> confirmedCases = new ArrayList<>();
         for (int i = 0; i < 20_000; i++) {
             boolean is = random.nextDouble() < truth;
             boolean told = is && random.nextDouble() < 0.5;
             boolean asked = !told && random.nextDouble() < 0.3;
             ConfirmedCase.Answer answer = new ConfirmedCase.Answer("slaps", is ? "yes" : "no", asked);
-            lessons.add(told || asked ? lesson("belt", 8, answer) : lesson("belt", 8));
+            confirmedCases.add(told || asked ? confirmedCase("belt", 8, answer) : confirmedCase("belt", 8));
         }
-        assertEquals(proposal(lessons, ParameterKind.LINK, "belt|slaps|yes").after(), truth, 0.012);
+        assertEquals(
+                proposal(confirmedCases, ParameterKind.LINK, "belt|slaps|yes").after(), truth, 0.012);
     }
 
     @Test
     public void testsAreMovedAsBetaAndTheWorkAsItsLogarithm() {
-        List<ConfirmedCase> lessons =
-                new ArrayList<>(times(6, lesson("belt", 8, new ConfirmedCase.Answer("ohms", "good", true))));
-        lessons.addAll(times(4, lesson("belt", 8, new ConfirmedCase.Answer("ohms", "bad", true))));
-        assertEquals(proposal(lessons, ParameterKind.SENSITIVITY, "ohms").after(), (30 * 0.9 + 4) / 40, 1e-12);
-        List<ConfirmedCase> sound = times(10, lesson("roller", 8, new ConfirmedCase.Answer("ohms", "good", true)));
+        List<ConfirmedCase> confirmedCases =
+                new ArrayList<>(times(6, confirmedCase("belt", 8, new ConfirmedCase.Answer("ohms", "good", true))));
+        confirmedCases.addAll(times(4, confirmedCase("belt", 8, new ConfirmedCase.Answer("ohms", "bad", true))));
+        assertEquals(proposal(confirmedCases, ParameterKind.SENSITIVITY, "ohms").after(), (30 * 0.9 + 4) / 40, 1e-12);
+        List<ConfirmedCase> sound =
+                times(10, confirmedCase("roller", 8, new ConfirmedCase.Answer("ohms", "good", true)));
         assertEquals(proposal(sound, ParameterKind.SPECIFICITY, "ohms").after(), (30 * 0.9 + 10) / 40, 1e-12);
-        Proposal minutes = proposal(lessons, ParameterKind.MINUTES, "A");
+        Proposal minutes = proposal(confirmedCases, ParameterKind.MINUTES, "A");
         double data = 10 / (0.35 * 0.35);
         assertEquals(Math.log(minutes.after()), data * Math.log(1.5) / (data + 1 / (0.2 * 0.2)), 1e-12);
-        Pack learnt = new ParameterOverrides(List.of(
-                        proposal(lessons, ParameterKind.SENSITIVITY, "ohms").learnt(),
-                        proposal(sound, ParameterKind.SPECIFICITY, "ohms").learnt()))
+        Pack learned = new ParameterOverrides(List.of(
+                        proposal(confirmedCases, ParameterKind.SENSITIVITY, "ohms")
+                                .learned(),
+                        proposal(sound, ParameterKind.SPECIFICITY, "ohms").learned()))
                 .over(PACK);
-        assertEquals(learnt.tests().get(0).sensitivity(), 31.0 / 40, 1e-12);
-        assertEquals(learnt.tests().get(0).specificity(), 37.0 / 40, 1e-12);
-        assertEquals(learnt.tests().get(0).finding().answers().get(1).leak(), 3.0 / 40, 1e-12);
+        assertEquals(learned.tests().get(0).sensitivity(), 31.0 / 40, 1e-12);
+        assertEquals(learned.tests().get(0).specificity(), 37.0 / 40, 1e-12);
+        assertEquals(learned.tests().get(0).finding().answers().get(1).leak(), 3.0 / 40, 1e-12);
     }
 
     @Test
     public void oneOddCaseSwingsNothing() {
         List<ConfirmedCase> usual = new ArrayList<>();
         for (int i = 0; i < 45; i++) {
-            usual.add(lesson(i % 2 == 0 ? "belt" : "roller", 8));
+            usual.add(confirmedCase(i % 2 == 0 ? "belt" : "roller", 8));
         }
         List<ConfirmedCase> odd = new ArrayList<>(usual);
-        odd.add(lesson("motor", 8, new ConfirmedCase.Answer("hums", "no", true)));
+        odd.add(confirmedCase("motor", 8, new ConfirmedCase.Answer("hums", "no", true)));
         double without = proposal(usual, ParameterKind.RATE, "motor").after();
         double with = proposal(odd, ParameterKind.RATE, "motor").after();
         assertTrue(with > without && with < 1.25 * without, without + " became " + with);
@@ -155,8 +158,8 @@ public class ParameterLearnerTest {
     @Test
     public void aCaseOfAnOlderPackTeachesWhatIsStillKnown() {
         ConfirmedCase.Answer asked = new ConfirmedCase.Answer("slaps", "yes", true);
-        List<ConfirmedCase> known = times(10, lesson("belt", 8, asked));
-        ConfirmedCase older = lesson(
+        List<ConfirmedCase> known = times(10, confirmedCase("belt", 8, asked));
+        ConfirmedCase older = confirmedCase(
                 "belt",
                 8,
                 asked,
@@ -166,45 +169,45 @@ public class ParameterLearnerTest {
                 proposal(times(10, older), ParameterKind.LINK, "belt|slaps|yes"),
                 proposal(known, ParameterKind.LINK, "belt|slaps|yes"));
         List<ConfirmedCase> lost = new ArrayList<>(known);
-        lost.add(lesson("a-fault-no-longer-known", 8, asked));
+        lost.add(confirmedCase("a-fault-no-longer-known", 8, asked));
         assertEquals(new ParameterLearner(PACK, lost).proposals(), new ParameterLearner(PACK, known).proposals());
     }
 
     @Test
     public void ratesComeOutAsTheyWereDrawn() {
         Random random = new Random(3);
-        List<ConfirmedCase> lessons = new ArrayList<>();
+        List<ConfirmedCase> confirmedCases = new ArrayList<>();
         for (int i = 0; i < 6_000; i++) {
             double lot = random.nextDouble();
-            lessons.add(lesson(lot < 0.2 ? "belt" : lot < 0.9 ? "roller" : "motor", 8));
+            confirmedCases.add(confirmedCase(lot < 0.2 ? "belt" : lot < 0.9 ? "roller" : "motor", 8));
         }
-        double belt = proposal(lessons, ParameterKind.RATE, "belt").after();
-        double roller = proposal(lessons, ParameterKind.RATE, "roller").after();
-        double motor = proposal(lessons, ParameterKind.RATE, "motor").after();
+        double belt = proposal(confirmedCases, ParameterKind.RATE, "belt").after();
+        double roller = proposal(confirmedCases, ParameterKind.RATE, "roller").after();
+        double motor = proposal(confirmedCases, ParameterKind.RATE, "motor").after();
         assertEquals(roller / belt, 3.5, 0.25);
         assertEquals(motor / belt, 0.5, 0.06);
     }
 
     @Test
     public void aLifeKnownByItsShapeIsMovedByFailuresAndAgesReached() {
-        List<ConfirmedCase> lessons = new ArrayList<>(times(5, lesson("belt", 6)));
-        lessons.addAll(times(15, lesson("roller", 6)));
-        List<ConfirmedCase> differing = new ArrayList<>(lessons);
-        differing.add(lesson("belt", 9));
-        assertTrue(proposal(differing, ParameterKind.LIFE, "belt").words().contains("the cases alone say"));
-        Proposal life = proposal(lessons, ParameterKind.LIFE, "belt");
+        List<ConfirmedCase> confirmedCases = new ArrayList<>(times(5, confirmedCase("belt", 6)));
+        confirmedCases.addAll(times(15, confirmedCase("roller", 6)));
+        List<ConfirmedCase> differing = new ArrayList<>(confirmedCases);
+        differing.add(confirmedCase("belt", 9));
+        assertTrue(proposal(differing, ParameterKind.LIFE, "belt").words().contains("from the cases alone"));
+        Proposal life = proposal(confirmedCases, ParameterKind.LIFE, "belt");
         assertEquals(life.before(), 10);
         assertEquals(
                 life.after(), Math.sqrt((10 * 100 + 20 * 36) / 15.0), 1e-12, "shape 2, a belief worth 10 failures");
         assertTrue(life.interval().low() < life.after()
                 && life.after() < life.interval().high());
-        LifeCurve learnt = new ParameterOverrides(List.of(life.learnt()))
+        LifeCurve learned = new ParameterOverrides(List.of(life.learned()))
                 .over(PACK)
                 .partType("belt")
                 .orElseThrow()
                 .life();
-        assertEquals(learnt.scaleYears(), life.after());
-        assertEquals(learnt.shape(), 2);
+        assertEquals(learned.scaleYears(), life.after());
+        assertEquals(learned.shape(), 2);
     }
 
     /** Lieblein and Zelen 1956, 23 ball bearings, millions of turns; fit as in Lawless (from memory). */

@@ -24,7 +24,7 @@ import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReader;
 import synopta.core.tag.TagReading;
 
-/** Reading tags, learnt from readings of which it is known what they were. */
+/** Reading tags, learned from readings of which it is known what they were. */
 public class ReadingLearnerTest {
     private static final EditCosts SHIPPED = EditCosts.of(Samples.CONFUSION);
     private static final Confusion SEVEN_FOR_FOUR = new Confusion('7', '4');
@@ -46,7 +46,7 @@ public class ReadingLearnerTest {
     }
 
     private static ParameterOverrides layer(List<Proposal> proposals) {
-        return new ParameterOverrides(proposals.stream().map(Proposal::learnt).toList());
+        return new ParameterOverrides(proposals.stream().map(Proposal::learned).toList());
     }
 
     @Test
@@ -64,14 +64,14 @@ public class ReadingLearnerTest {
         double before = SHIPPED.chance(SEVEN_FOR_FOUR);
         assertEquals(moved.before(), before);
         assertEquals(moved.after(), (200 * before + taken) / (200 + sevens), 1e-12, "a belief worth 200 sevens");
-        assertEquals(moved.behind().seen(), taken);
-        assertEquals(moved.behind().seenIn().subList(0, 3), List.of(136L, 132L, 128L), "the last first");
-        assertTrue(moved.behind().others().contains(139L));
+        assertEquals(moved.support().seen(), taken);
+        assertEquals(moved.support().seenIn().subList(0, 3), List.of(136L, 132L, 128L), "the last first");
+        assertTrue(moved.support().others().contains(139L));
         assertTrue(moved.isTelling());
-        EditCosts learnt = layer(List.of(moved)).over(SHIPPED);
-        assertEquals(learnt.chance(SEVEN_FOR_FOUR), moved.after(), 1e-12);
+        EditCosts learned = layer(List.of(moved)).over(SHIPPED);
+        assertEquals(learned.chance(SEVEN_FOR_FOUR), moved.after(), 1e-12);
         Confusion other = new Confusion('5', 'S');
-        assertEquals(learnt.chance(other), SHIPPED.chance(other), 1e-12, "nothing else is touched");
+        assertEquals(learned.chance(other), SHIPPED.chance(other), 1e-12, "nothing else is touched");
         Proposal worn = of(proposals, ParameterKind.SLIP, "worn-end").orElseThrow();
         double end = SHIPPED.chance(EditError.WORN_END);
         assertEquals(worn.after(), 400 * end / 440, 1e-12, "no end of 40 was worn");
@@ -89,16 +89,16 @@ public class ReadingLearnerTest {
             assertEquals(
                     of(proposals, ParameterKind.SLIP, slip)
                             .orElseThrow()
-                            .behind()
+                            .support()
                             .seen(),
                     slip.startsWith("worn") ? 10 : 5);
         }
         assertEquals(
-                of(proposals, ParameterKind.SLIP, "worn-end").orElseThrow().behind(),
+                of(proposals, ParameterKind.SLIP, "worn-end").orElseThrow().support(),
                 new SupportingCases(10, 25, List.of(3L), List.of(3L)));
         assertTrue(proposals.stream()
                 .noneMatch(
-                        p -> p.kind() == ParameterKind.CONFUSION && p.behind().seen() > 0));
+                        p -> p.kind() == ParameterKind.CONFUSION && p.support().seen() > 0));
     }
 
     @Test
@@ -183,7 +183,7 @@ public class ReadingLearnerTest {
         Proposal oftener = of(proposals, ParameterKind.POPULARITY, "TH2000W").orElseThrow();
         assertEquals(oftener.after(), (6.0 + 10) / (6 + 5), 1e-12, "5 of 20 were due, 10 came");
         assertEquals(oftener.interval(), Interval.gamma(16, 11));
-        assertEquals(oftener.behind(), new SupportingCases(10, 20, List.of(5L), List.of()));
+        assertEquals(oftener.support(), new SupportingCases(10, 20, List.of(5L), List.of()));
         assertEquals(layer(proposals).popularity(models.get(1)), 16.0 / 11, 1e-12);
         assertEquals(layer(proposals).popularity(models.get(0)), 3 * 16.0 / 21, 1e-12);
         assertEquals(layer(List.of()).popularity(models.get(0)), 3.0);

@@ -11,10 +11,10 @@ import org.testng.annotations.Test;
 public class QuantityTest {
     @Test
     public void moneyNeverPassesThroughABinaryFraction() {
-        Money tenth = Money.of("0.10", "EUR");
-        assertEquals(tenth.plus(tenth).plus(tenth), Money.of("0.3", "EUR"));
-        assertEquals(Money.of("18.40", "EUR").times(3).decimal(), "55.20");
-        assertTrue(Money.of("9.99", "EUR").compareTo(Money.of("10", "EUR")) < 0);
+        Money tenth = Money.of("0.10", "USD");
+        assertEquals(tenth.plus(tenth).plus(tenth), Money.of("0.3", "USD"));
+        assertEquals(Money.of("18.40", "USD").times(3).decimal(), "55.20");
+        assertTrue(Money.of("9.99", "USD").compareTo(Money.of("10", "USD")) < 0);
     }
 
     @DataProvider
@@ -26,17 +26,17 @@ public class QuantityTest {
 
     @Test(dataProvider = "noMoney")
     public void anAmountThatIsNoneIsRefusedWithItsValue(String what, String text) {
-        IllegalArgumentException refused = expectThrows(IllegalArgumentException.class, () -> Money.of(text, "EUR"));
+        IllegalArgumentException refused = expectThrows(IllegalArgumentException.class, () -> Money.of(text, "USD"));
         assertTrue(refused.getMessage().contains("(" + text + ")"), refused.getMessage());
     }
 
     @Test
     public void twoCurrenciesAreNeverJoined() {
-        Money euro = Money.of("1.00", "EUR");
+        Money euro = Money.of("1.00", "USD");
         assertThrows(IllegalArgumentException.class, () -> euro.plus(new Money(100, "GBP")));
         assertThrows(IllegalArgumentException.class, () -> new Money(1, "eur"));
         assertThrows(IllegalArgumentException.class, () -> new Money(1, null));
-        assertThrows(ArithmeticException.class, () -> new Money(Long.MAX_VALUE, "EUR").plus(euro));
+        assertThrows(ArithmeticException.class, () -> new Money(Long.MAX_VALUE, "USD").plus(euro));
     }
 
     @Test
@@ -49,22 +49,30 @@ public class QuantityTest {
         assertThrows(IllegalArgumentException.class, () -> Probability.rounded(1.01));
     }
 
-    /** A text, whether inches are told in millimetres, and how it reads then. */
+    /** A text, whether inches are told in millimeters, and how it reads then. */
     @DataProvider
     Object[][] sizes() {
         return new Object[][] {
-            {"5/16 in hex driver", true, "5/16 in (7.94 mm) hex driver"},
-            {"putty knife, 1 1/2 in", true, "putty knife, 1 1/2 in (38.1 mm)"},
-            {"1, 2 or 3 inches in", true, "1, 2 or 3 inches (50.8 or 76.2 mm) in"},
-            {"1 to 3 inches in from the corners", true, "1 to 3 inches (25.4 to 76.2 mm) in from the corners"},
-            {"5/8 in, 16 mm nearly fits", false, "5/8 in, 16 mm (0.63 in) nearly fits"},
-            {"two screws in the slot, No. 2 in hand, 300 V", false, "two screws in the slot, No. 2 in hand, 300 V"},
-            {"wrench, 7 mm", true, "wrench, 7 mm"},
+            {"5/16 in nut driver", LengthUnit.MILLIMETER, "5/16 in (7.94 mm) nut driver"},
+            {"putty knife, 1 1/2 in", LengthUnit.MILLIMETER, "putty knife, 1 1/2 in (38.1 mm)"},
+            {"1, 2 or 3 inches in", LengthUnit.MILLIMETER, "1, 2 or 3 inches (50.8 or 76.2 mm) in"},
+            {
+                "1 to 3 inches in from the corners",
+                LengthUnit.MILLIMETER,
+                "1 to 3 inches (25.4 to 76.2 mm) in from the corners"
+            },
+            {"5/8 in, 16 mm nearly fits", LengthUnit.INCH, "5/8 in, 16 mm (0.63 in) nearly fits"},
+            {
+                "two screws in the slot, No. 2 in hand, 300 V",
+                LengthUnit.INCH,
+                "two screws in the slot, No. 2 in hand, 300 V"
+            },
+            {"wrench, 7 mm", LengthUnit.MILLIMETER, "wrench, 7 mm"},
         };
     }
 
     @Test(dataProvider = "sizes")
-    public void aSizeKeepsItsNameAndIsToldInTheOtherUnitToo(String text, boolean metric, String told) {
-        assertEquals(Lengths.told(text, metric), told);
+    public void aSizeKeepsItsNameAndIsToldInTheOtherUnitToo(String text, LengthUnit added, String told) {
+        assertEquals(Lengths.withUnit(text, added), told);
     }
 }

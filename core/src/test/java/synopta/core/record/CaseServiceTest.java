@@ -35,8 +35,8 @@ public class CaseServiceTest {
         }
 
         @Override
-        public CaseRecord add(CaseContent content, CaseSnapshot stood, Instant createdAt) {
-            kept = new CaseRecord(1, createdAt, 1, createdAt, content, stood);
+        public CaseRecord add(CaseContent content, CaseSnapshot snapshot, Instant createdAt) {
+            kept = new CaseRecord(1, createdAt, 1, createdAt, content, snapshot);
             return kept;
         }
 
@@ -46,11 +46,12 @@ public class CaseServiceTest {
         }
 
         @Override
-        public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot stood, Instant at) {
+        public Optional<CaseRecord> replace(
+                CaseRecord expected, CaseContent content, CaseSnapshot snapshot, Instant at) {
             if (expected.revision() != kept.revision()) {
                 return Optional.empty();
             }
-            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, at, content, stood);
+            kept = new CaseRecord(1, kept.createdAt(), kept.revision() + 1, at, content, snapshot);
             return Optional.of(kept);
         }
 
@@ -99,34 +100,34 @@ public class CaseServiceTest {
         return saved.fold(
                 kept -> "kept " + kept.record().revision(),
                 refused -> "refused " + refused.unseen(),
-                overtaken -> "overtaken");
+                conflict -> "overtaken");
     }
 
     @Test
     public void noPartsLeaveBeforeTheGraveCautionsWereShown() {
-        CaseService desk = new CaseService(
+        CaseService service = new CaseService(
                 new Log(),
                 CounterTest.COUNTER,
                 CounterTest.CATALOG,
                 new HandoverPlanner(List.of(CounterTest.PACK), CounterTest.CATALOG));
         CaseContent.Status out = CaseContent.Status.HANDED_OVER;
         Instant now = Instant.EPOCH;
-        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(), out), now)), "refused [MAINS, GAS]");
-        assertEquals(outcome(desk.open(content("dryer thumps", Set.of(Hazard.MAINS), out), now)), "refused [GAS]");
-        assertEquals(outcome(desk.open(content("th7820w", Set.of(Hazard.MAINS), out, "ROLLER"), now)), "kept 1");
-        assertEquals(outcome(desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN), now)), "kept 1");
+        assertEquals(outcome(service.open(content("dryer thumps", Set.of(), out), now)), "refused [MAINS, GAS]");
+        assertEquals(outcome(service.open(content("dryer thumps", Set.of(Hazard.MAINS), out), now)), "refused [GAS]");
+        assertEquals(outcome(service.open(content("th7820w", Set.of(Hazard.MAINS), out, "ROLLER"), now)), "kept 1");
+        assertEquals(outcome(service.open(content("dryer", Set.of(), CaseContent.Status.OPEN), now)), "kept 1");
         assertEquals(
-                outcome(desk.open(content("no idea", Set.of(), out), now)),
+                outcome(service.open(content("no idea", Set.of(), out), now)),
                 "refused [MAINS, GAS]",
                 "an unknown appliance asks for every caution");
         assertThrows(
                 IllegalArgumentException.class,
-                () -> desk.open(content("dryer", Set.of(), CaseContent.Status.OPEN, "NOWHERE"), now));
+                () -> service.open(content("dryer", Set.of(), CaseContent.Status.OPEN, "NOWHERE"), now));
     }
 
     @Test
     public void whatStandsInTheComplaintCountsBesideTheLine() {
-        CaseService desk = new CaseService(
+        CaseService service = new CaseService(
                 new Log(),
                 CounterTest.COUNTER,
                 CounterTest.CATALOG,
@@ -134,7 +135,7 @@ public class CaseServiceTest {
         CaseContent line = content("th7820w", Set.of(), CaseContent.Status.OPEN);
         for (String complaint : List.of("it thumps", "it thumps ".repeat(2000))) {
             CaseContent both = new CaseContent(
-                    line.draft(),
+                    line.input(),
                     Optional.of(complaint),
                     List.of(),
                     Set.of(),
@@ -143,26 +144,26 @@ public class CaseServiceTest {
                     Customer.NONE,
                     OptionalInt.empty(),
                     line.status());
-            assertEquals(hazards(desk, line), List.of(Hazard.MAINS));
-            assertEquals(hazards(desk, both), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
+            assertEquals(hazards(service, line), List.of(Hazard.MAINS));
+            assertEquals(hazards(service, both), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
         }
     }
 
-    private static List<Hazard> hazards(CaseService desk, CaseContent content) {
-        return desk.cautions(content).stream().map(c -> c.hazard()).toList();
+    private static List<Hazard> hazards(CaseService service, CaseContent content) {
+        return service.cautions(content).stream().map(c -> c.hazard()).toList();
     }
 
     @Test
     public void ofTwoChangesTheSecondIsToldOfTheFirst() {
-        CaseService desk = new CaseService(
+        CaseService service = new CaseService(
                 new Log(),
                 CounterTest.COUNTER,
                 CounterTest.CATALOG,
                 new HandoverPlanner(List.of(CounterTest.PACK), CounterTest.CATALOG));
         CaseContent open = content("th7820w thumps", Set.of(), CaseContent.Status.OPEN);
-        CaseRecord read = desk.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
-        assertEquals(outcome(desk.change(read, open, Instant.EPOCH)), "kept 2");
-        assertEquals(outcome(desk.change(read, open, Instant.EPOCH)), "overtaken");
+        CaseRecord read = service.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
+        assertEquals(outcome(service.change(read, open, Instant.EPOCH)), "kept 2");
+        assertEquals(outcome(service.change(read, open, Instant.EPOCH)), "overtaken");
     }
 
     @Test

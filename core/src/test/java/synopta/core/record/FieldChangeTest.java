@@ -61,20 +61,20 @@ public class FieldChangeTest {
             {"rechecked", List.of(new Recheck(2, Optional.empty())), "rechecked:  -> 2 nothing"},
             {"findings", List.of(new CaseInput.Answered("hums", "yes", false)), "findings:  -> hums yes, perhaps"},
             {"readings", List.of(new CaseInput.Measured("ohms", new Reading.Figure(21.5))), "readings:  -> ohms 21.5"},
-            {"struck", Set.of("age"), "struck:  -> age"},
-            {"picked", Set.of("belt"), "picked:  -> belt"},
-            {"dropped", Set.of("motor"), "dropped:  -> motor"},
+            {"excluded", Set.of("age"), "excluded:  -> age"},
+            {"selected", Set.of("belt"), "selected:  -> belt"},
+            {"deselected", Set.of("motor"), "deselected:  -> motor"},
             {"serial", Optional.of("7C-1"), "serial:  -> 7C-1"},
             {"platform", Optional.of("Skerry"), "platform:  -> Skerry"},
-            {"looked", Set.of("rear:rollers"), "looked:  -> rear:rollers"},
-            {"person", Finding.Who.CUSTOMER, "person: fitter -> customer"},
+            {"inspected", Set.of("rear:rollers"), "inspected:  -> rear:rollers"},
+            {"person", Finding.Who.CUSTOMER, "person: technician -> customer"},
             {"adjusted", List.of(adjusted), "adjusted:  -> 2 x BELT, worth 600 cents, needed"},
             {"branch", Optional.of("Staithe"), "branch:  -> Staithe"},
             {"neededInDays", OptionalInt.of(3), "neededInDays:  -> 3"},
             {"complaint", Optional.of("and hums"), "complaint:  -> and hums"},
             {"lines", List.of(new CaseContent.Line(part("BELT"), 2)), "lines:  -> 2 x BELT"},
             {"cautionsShown", Set.of(Hazard.of("mains")), "cautionsShown:  -> mains"},
-            {"saidTo", Optional.of("customer"), "saidTo:  -> customer"},
+            {"readTo", Optional.of("customer"), "readTo:  -> customer"},
             {"specialist", Optional.of("Ida"), "specialist:  -> Ida"},
             {"name", Optional.of("Perpetua Quillfeather"), "customer:  -> Perpetua Quillfeather"},
             {"phone", Optional.of("55-0199"), "customer:  -> 55-0199"},
@@ -119,7 +119,7 @@ public class FieldChangeTest {
                 .map(RecordComponent::getName)
                 .collect(Collectors.toCollection(TreeSet::new));
         // Records within, and the time that was taken, which nobody fills in.
-        all.removeAll(Set.of("draft", "shopping", "customer", "answerSeconds"));
+        all.removeAll(Set.of("input", "shopping", "customer", "answerSeconds"));
         Set<String> told =
                 Arrays.stream(fields()).map(row -> (String) row[0]).collect(Collectors.toCollection(TreeSet::new));
         assertEquals(told, all);
@@ -130,7 +130,7 @@ public class FieldChangeTest {
     }
 
     private static Quote quote(long number, int second) {
-        Money price = new Money(100, "EUR");
+        Money price = new Money(100, "USD");
         return new Quote(
                 number,
                 Instant.EPOCH.plusSeconds(second),

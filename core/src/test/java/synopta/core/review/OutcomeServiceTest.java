@@ -32,7 +32,7 @@ import synopta.core.record.FieldChange;
 public class OutcomeServiceTest {
     private static final Instant NOW = Instant.parse("2026-03-01T12:00:00Z");
     private final List<OutcomeRecord> kept = new ArrayList<>();
-    private final OutcomeService desk = new OutcomeService(new Log(), CounterTest.COUNTER);
+    private final OutcomeService service = new OutcomeService(new Log(), CounterTest.COUNTER);
 
     private final class Log implements OutcomeRepository {
         @Override
@@ -102,7 +102,7 @@ public class OutcomeServiceTest {
     }
 
     private OutcomeRecord told(CaseInput draft, Outcome outcome) {
-        desk.tell(record(draft, CaseContent.Status.HANDED_OVER), outcome);
+        service.tell(record(draft, CaseContent.Status.HANDED_OVER), outcome);
         return kept.get(kept.size() - 1);
     }
 
@@ -149,11 +149,12 @@ public class OutcomeServiceTest {
     @Test
     public void aCaseThatIsStillOpenAndAFaultOfAnotherMachineAreRefused() {
         CaseRecord open = record(CaseInput.of("th7820w thumps"), CaseContent.Status.OPEN);
-        String still = expectThrows(IllegalArgumentException.class, () -> desk.tell(open, outcome(null, true)))
+        String still = expectThrows(IllegalArgumentException.class, () -> service.tell(open, outcome(null, true)))
                 .getMessage();
-        assertTrue(still.contains("hand over first"), still);
+        assertTrue(still.contains("Hand over first"), still);
         CaseRecord out = record(CaseInput.of("th7820w thumps"), CaseContent.Status.HANDED_OVER);
-        String other = expectThrows(IllegalArgumentException.class, () -> desk.tell(out, outcome("pump-jammed", true)))
+        String other = expectThrows(
+                        IllegalArgumentException.class, () -> service.tell(out, outcome("pump-jammed", true)))
                 .getMessage();
         assertTrue(other.contains("pump-jammed"), other);
     }

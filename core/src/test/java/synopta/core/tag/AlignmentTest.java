@@ -13,7 +13,7 @@ import synopta.core.Samples;
 public class AlignmentTest {
     /** Every edit costs 1, and ends do not wear. */
     private static final ConfusionTable UNIT = equal(1);
-    /** As UNIT, and neighbours are never swapped. */
+    /** As UNIT, and neighbors are never swapped. */
     private static final ConfusionTable NO_SWAPS = equal(1e6);
 
     private static ConfusionTable equal(double swapped) {
@@ -38,7 +38,7 @@ public class AlignmentTest {
             {"Jurafsky and Martin, chapter 2", "INTENTION", "EXECUTION", 5},
             {"Rosetta Code", "ROSETTACODE", "RAISETHYSWORD", 8},
             {"Commons Text Javadoc", "ELEPHANT", "HIPPO", 7},
-            {"swap of neighbours, java-string-similarity", "ABCDEF", "ABDCEF", 1},
+            {"swap of neighbors, java-string-similarity", "ABCDEF", "ABDCEF", 1},
             {"optimal string alignment, Boytsov 2011", "CA", "ABC", 3},
             {"empty reading", "", "ABC", 3},
         };
@@ -115,7 +115,7 @@ public class AlignmentTest {
             StringBuilder rebuilt = new StringBuilder();
             aligned(Samples.CONFUSION, typed, model)
                     .places()
-                    .forEach(place -> place.catalogue().ifPresent(rebuilt::append));
+                    .forEach(place -> place.listed().ifPresent(rebuilt::append));
             assertEquals(rebuilt.toString(), model, typed);
         }
     }
@@ -124,8 +124,8 @@ public class AlignmentTest {
     Object[][] cheaper() {
         return new Object[][] {
             {"a look-alike beats a sound-alike", "8820", "B820", "8820", "A820"},
-            {"a sound-alike beats a neighbouring key", "B100", "D100", "Q100", "W100"},
-            {"a neighbouring key beats any other", "Q100", "W100", "Q100", "H100"},
+            {"a sound-alike beats a neighboring key", "B100", "D100", "Q100", "W100"},
+            {"a neighboring key beats any other", "Q100", "W100", "Q100", "H100"},
             {"a doubled character beats a dropped one", "TH720", "TH7720", "TH720", "TH7420"},
             {"a swap beats two wrong characters", "TH7280", "TH7820", "TH7310", "TH7820"},
             {"a worn end beats characters dropped within", "TH78", "TH7820W", "T820W", "TH7820W"},

@@ -27,7 +27,7 @@ public class PlatformNamingModelTest {
         return new PlatformNamingModel(index, new NamingModel(index), WEIGHTS);
     }
 
-    /** Sixty groups: prefix and series tell brand and platform, three digits and a colour follow. */
+    /** Sixty groups: prefix and series tell brand and platform, three digits and a color follow. */
     private static List<Model> models() {
         Random random = new Random(8);
         List<Model> models = new ArrayList<>();

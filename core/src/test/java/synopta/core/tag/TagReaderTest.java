@@ -43,7 +43,7 @@ public class TagReaderTest {
             {"as it is written", "TH-7820-W", "TH-7820-W"},
             {"separators and case never count", "th 7820/w", "TH-7820-W"},
             {"words round it", "Thistlemoor Model No. TH7820W", "TH-7820-W"},
-            {"M/N before it", "M/N: dg7-4082w", "DG7-4082W"},
+            {"M/N precedence", "M/N: dg7-4082w", "DG7-4082W"},
             {"full-width letters", "ＴＨ７８２０Ｗ", "TH-7820-W"},
             {"a look-alike", "DG7-40B2W", "DG7-4082W"},
             {"two wrong characters", "7H782OW", "TH-7820-W"},
@@ -172,12 +172,12 @@ public class TagReaderTest {
         TagReader reader = twins("Q", "P2");
         TagQuery asked = TagQuery.of("TH7820", 5);
         for (Recheck recheck : List.of(new Recheck(4, Optional.of('B')), new Recheck(4, Optional.of('8')))) {
-            TagReading settled = reader.read(
+            TagReading identified = reader.read(
                     new TagQuery(asked.text(), asked.brand(), asked.appliance(), asked.fuels(), List.of(recheck), 5));
             String expected = recheck.character().equals(Optional.of('B')) ? "TH-7B20-S" : "TH-7820-W";
-            assertEquals(settled.candidates().get(0).model().number().written(), expected);
-            assertTrue(settled.candidates().get(0).probability().value() > 0.9);
-            assertFalse(settled.readAgain().isPresent());
+            assertEquals(identified.candidates().get(0).model().number().written(), expected);
+            assertTrue(identified.candidates().get(0).probability().value() > 0.9);
+            assertFalse(identified.readAgain().isPresent());
         }
     }
 
@@ -219,7 +219,7 @@ public class TagReaderTest {
     }
 
     @Test
-    public void aModelTakenOutOfTheCatalogueIsGivenToItsOwnPlatform() {
+    public void aModelTakenOutOfTheCatalogIsGivenToItsOwnPlatform() {
         List<Model> models = new ArrayList<>();
         Random random = new Random(3);
         String[][] lines = {{"TH78", "Skerry"}, {"TH61", "Dunlin"}, {"TG78", "Skerry Gas"}, {"DE78", "Skerry"}};

@@ -141,7 +141,7 @@ public class TeardownTest {
     }
 
     private static Money euros(String decimal) {
-        return Money.of(decimal, "EUR");
+        return Money.of(decimal, "USD");
     }
 
     /**

@@ -21,7 +21,7 @@ import synopta.core.catalog.RowFault;
 import synopta.core.catalog.Sheet;
 
 /**
- * Reads a folder or a zip in the catalogue's format. What cannot be read is a fault with its file, line and column;
+ * Reads a folder or a zip in the catalog's format. What cannot be read is a fault with its file, line and column;
  * columns and files nobody knows are warnings. Nothing is unpacked to the disk, so that a name in a zip leads nowhere.
  */
 public final class CatalogImportReader {
@@ -50,7 +50,8 @@ public final class CatalogImportReader {
         }
         if (reader.faults.isEmpty()
                 && Sheet.ALL.stream().noneMatch(s -> reader.delivery.sent(s).isPresent())) {
-            reader.fault(source.getFileName().toString(), "holds none of the catalogue's files, such as models.csv.");
+            reader.fault(
+                    source.getFileName().toString(), "contains no catalog file such as models.csv. Add at least one.");
         }
         return new Read(reader.delivery, List.copyOf(reader.faults), List.copyOf(reader.warnings));
     }
@@ -84,14 +85,14 @@ public final class CatalogImportReader {
                     try (InputStream in = zip.getInputStream(entry)) {
                         read(sheet, in, read -> packed);
                     } catch (ZipException e) {
-                        fault(sheet.file(), "cannot be unpacked (%s). Pack it again.".formatted(e.getMessage()));
+                        fault(sheet.file(), "cannot be unpacked (%s). Create the zip again.".formatted(e.getMessage()));
                     }
                 }
             }
         } catch (ZipException e) {
             fault(
                     file.getFileName().toString(),
-                    "is no zip that can be read (%s). Pack the CSV files again.".formatted(e.getMessage()));
+                    "is not a readable zip (%s). Create the zip again.".formatted(e.getMessage()));
         }
     }
 
@@ -103,7 +104,7 @@ public final class CatalogImportReader {
                     || name.contains("\\")
                     || name.contains(":")
                     || List.of(name.split("/")).contains("..")) {
-                fault(name, "leads out of the zip. Pack the files themselves, without such a path.");
+                fault(name, "has a path outside the zip. Add the files without such a path.");
                 continue;
             }
             if (entry.isDirectory()) {
@@ -111,9 +112,9 @@ public final class CatalogImportReader {
             }
             Optional<Sheet<?>> sheet = sheet(name.substring(name.lastIndexOf('/') + 1));
             if (sheet.isEmpty()) {
-                warnings.add(new RowFault(name, 0, "", "is no file of the catalogue's format and is passed over."));
+                warnings.add(new RowFault(name, 0, "", "is not a catalog file and is ignored."));
             } else if (entries.put(sheet.get(), entry) != null) {
-                fault(name, "stands in the zip twice. Keep one.");
+                fault(name, "is in the zip twice. Keep one.");
             }
         }
         return entries;

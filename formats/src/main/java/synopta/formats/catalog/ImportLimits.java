@@ -10,6 +10,6 @@ package synopta.formats.catalog;
  * @param faults kept; after as many the rest is not read
  */
 public record ImportLimits(long bytesOfAFile, long bytesInAll, int mostPacked, int rows, int faults) {
-    /** For a distributor's catalogue with some five million fits. */
+    /** For a distributor's catalog with some five million fits. */
     public static final ImportLimits USUAL = new ImportLimits(1L << 30, 2L << 30, 200, 8_000_000, 1000);
 }

@@ -55,15 +55,15 @@ final class LimitedInputStream extends FilterInputStream {
     private void counted(int some) throws IOException {
         read += some;
         if (read > limits.bytesOfAFile()) {
-            throw new TooMuch("is bigger than %d MB once unpacked. Send it in parts, sheet by sheet."
+            throw new TooMuch("is larger than %d MB when unpacked. Import it sheet by sheet."
                     .formatted(limits.bytesOfAFile() >> 20));
         }
         if (before + read > limits.bytesInAll()) {
-            throw new TooMuch("makes the delivery bigger than %d MB once unpacked. Send fewer sheets at once."
+            throw new TooMuch("makes the import larger than %d MB when unpacked. Import fewer sheets at once."
                     .formatted(limits.bytesInAll() >> 20));
         }
         if (read > 1 << 20 && read / packed.applyAsLong(read) > limits.mostPacked()) {
-            throw new TooMuch("unpacks to more than %d times its size, as no catalogue does. Pack it again."
+            throw new TooMuch("unpacks to more than %d times its size, which is not plausible. Create the zip again."
                     .formatted(limits.mostPacked()));
         }
     }

@@ -59,7 +59,7 @@ final class RowCells {
         String text = cell(column);
         if (text.length() > longest) {
             throw new Wrong(
-                    column, "has %d characters, at most %d are kept. Shorten it.".formatted(text.length(), longest));
+                    column, "has %d characters; the limit is %d. Shorten it.".formatted(text.length(), longest));
         }
         return text;
     }
@@ -68,7 +68,7 @@ final class RowCells {
     String name(String column, int longest) {
         String text = text(column, longest);
         if (text.isEmpty()) {
-            throw new Wrong(column, "is empty. Write it in.");
+            throw new Wrong(column, "is empty. Fill it in.");
         }
         return text;
     }
@@ -163,7 +163,7 @@ final class RowCells {
         for (String pair : text(column, longest).split(";")) {
             int equals = pair.indexOf('=');
             if (!pair.isBlank() && equals < 1) {
-                throw new Wrong(column, "(%s) must be pairs such as ribs=4, parted by semicolons.".formatted(pair));
+                throw new Wrong(column, "(%s) must be pairs such as ribs=4, separated by semicolons.".formatted(pair));
             }
             if (!pair.isBlank()
                     && pairs.put(

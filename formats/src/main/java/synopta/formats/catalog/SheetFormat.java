@@ -3,7 +3,6 @@ package synopta.formats.catalog;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -27,6 +26,7 @@ import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Slugged;
 
 /**
  * One sheet's columns, and its rows from and to cells.
@@ -134,7 +134,7 @@ record SheetFormat<T>(
                     c.name("part_type", SLUG),
                     c.text("name", 200),
                     c.yes("genuine"),
-                    c.value("status", NAME, SheetFormat::status),
+                    c.value("status", NAME, slug -> Slugged.of(Part.Status.class, "Status", slug)),
                     c.whole("pack_quantity", 1, 1),
                     c.yes("returnable"),
                     c.pairs("specs", 2000)),
@@ -260,24 +260,15 @@ record SheetFormat<T>(
     private static double popularity(RowCells cells) {
         double popularity = cells.decimal("popularity").orElse(BigDecimal.ONE).doubleValue();
         if (popularity <= 0) {
-            throw new RowCells.Wrong("popularity", "must be above 0; leave it empty when nobody knows.");
+            throw new RowCells.Wrong("popularity", "must be above 0. Leave it empty when it is unknown.");
         }
         return popularity;
-    }
-
-    private static Part.Status status(String slug) {
-        for (Part.Status status : Part.Status.values()) {
-            if (status.name().toLowerCase(Locale.ROOT).equals(slug)) {
-                return status;
-            }
-        }
-        throw new IllegalArgumentException("(%s) must be current, superseded or discontinued.".formatted(slug));
     }
 
     private static Money money(RowCells cells) {
         String currency = cells.value("currency", NAME, code -> new Money(0, code).currency());
         String price = cells.decimal("price")
-                .orElseThrow(() -> new RowCells.Wrong("price", "is empty. Write it in."))
+                .orElseThrow(() -> new RowCells.Wrong("price", "is empty. Fill it in."))
                 .toPlainString();
         return RowCells.within("price", () -> Money.of(price, currency));
     }

@@ -60,8 +60,7 @@ final class SheetReader<T> {
                 CSVRecord row = each.next();
                 if (into.rows().size() == limits.rows()) {
                     throw new LimitedInputStream.TooMuch(
-                            "has more than %d rows, which is more than one machine's catalogue."
-                                    .formatted(limits.rows()));
+                            "has more than %d rows. Import fewer rows at once.".formatted(limits.rows()));
                 }
                 row(cells.at(row), row, line, into);
                 line = (int) rows.getCurrentLineNumber() + 1;
@@ -79,14 +78,11 @@ final class SheetReader<T> {
                 throw tooMuch;
             }
             if (at instanceof CharacterCodingException) {
-                fault(
-                        line,
-                        "",
-                        "is not UTF-8, here or soon after. Save the file with that encoding and send it again.");
+                fault(line, "", "is not UTF-8 here or shortly after. Save the file as UTF-8 and import it again.");
                 return;
             }
         }
-        fault(line, "", "is no CSV (%s). Look for a quotation mark that is not closed.".formatted(cause.getMessage()));
+        fault(line, "", "is not CSV (%s). Look for a quotation mark that is not closed.".formatted(cause.getMessage()));
     }
 
     /** Decodes strictly: a wrong byte is a fault, not a question mark; a byte-order mark is taken off. */
@@ -111,9 +107,9 @@ final class SheetReader<T> {
             String name = header.get(i).strip().toLowerCase(Locale.ROOT);
             if (!format.columns().contains(name)) {
                 warnings.add(
-                        new RowFault(format.sheet().file(), 1, name, "is no column of this file and is passed over."));
+                        new RowFault(format.sheet().file(), 1, name, "is not a column of this sheet and is ignored."));
             } else if (columns.put(name, i) != null) {
-                fault(1, name, "stands in the header twice. Keep one.");
+                fault(1, name, "is in the header twice. Keep one.");
                 return Map.of();
             }
         }

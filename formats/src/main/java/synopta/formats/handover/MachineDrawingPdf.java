@@ -20,6 +20,8 @@ import synopta.core.drawing.Figure;
 import synopta.core.drawing.Pulley;
 import synopta.core.knowledge.Belt;
 import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Region;
+import synopta.core.quantity.LengthUnit;
 import synopta.formats.print.PdfCanvas;
 import synopta.formats.print.Typeface;
 
@@ -133,7 +135,7 @@ final class MachineDrawingPdf {
         return Image.getInstance(sheet);
     }
 
-    /** Points along the belt where it lies on a pulley, in millimetres; none where it passes by. */
+    /** Points along the belt where it lies on a pulley, in millimeters; none where it passes by. */
     private static List<double[]> wrap(BeltRun.Touch touch) {
         Pulley pulley = touch.pulley();
         List<double[]> points = new ArrayList<>();
@@ -148,14 +150,16 @@ final class MachineDrawingPdf {
         return points;
     }
 
-    /** What is said of the belt under its picture. */
-    static String saidOf(Belt belt) {
-        String length = belt.run()
-                .fold(
-                        run -> String.format(
-                                Locale.ROOT, "%.0f mm (%.1f in) round, ", run.lengthMm(), run.lengthMm() / MM_PER_INCH),
-                        no -> "");
-        return "The belt as seen from the %s: %sribs on the motor pulley, flat side on the idler."
+    /** The caption of the belt's path. */
+    static String caption(Belt belt, Region region) {
+        String length = belt.run().fold(run -> length(run.lengthMm(), region) + " around, ", no -> "");
+        return "Belt path seen from the %s: %sribs on the motor pulley, flat side on the idler."
                 .formatted(belt.from().slug(), length);
+    }
+
+    private static String length(double mm, Region region) {
+        return region.lengthUnit() == LengthUnit.INCH
+                ? String.format(Locale.ROOT, "%.1f in (%.0f mm)", mm / MM_PER_INCH, mm)
+                : String.format(Locale.ROOT, "%.0f mm (%.1f in)", mm, mm / MM_PER_INCH);
     }
 }

@@ -1,30 +1,25 @@
 package synopta.formats.handover;
 
-import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Image;
-import com.lowagie.text.PageSize;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
 import com.lowagie.text.pdf.PdfContentByte;
 import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
-import com.lowagie.text.pdf.PdfWriter;
 import java.io.OutputStream;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import synopta.core.knowledge.Layout;
 import synopta.core.record.RepairSheet;
 import synopta.formats.print.Barcodes;
 import synopta.formats.print.PrintText;
+import synopta.formats.print.PrintedPage;
 import synopta.formats.print.Typeface;
 
-/** The sheet that goes with the parts, on A4: the bag and what comes first on the left, the work on the right. */
+/** The sheet that goes with the parts, on the paper of the region: the bag and what comes first on the left, the work on the right. */
 public final class SheetPdf {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final float MARGIN = 34;
     private static final float TEXT = 9;
     private static final float HEAD = 10.5f;
@@ -49,17 +44,13 @@ public final class SheetPdf {
 
     /** Writes the pages. */
     public void write(OutputStream out) {
-        Document page = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
-        PdfWriter writer = PdfWriter.getInstance(page, out);
-        page.addTitle("Case %d".formatted(sheet.record().number()));
-        page.addAuthor(house);
-        page.open();
-        PdfContentByte canvas = writer.getDirectContent();
-        page.add(head(canvas));
-        List<SheetText.Section> sections = SheetText.sections(sheet);
-        sections.stream().filter(s -> s.heading().equals("First of all")).forEach(s -> page.add(block(s)));
-        page.add(columns(canvas, sections));
-        page.close();
+        String title = "Case %d".formatted(sheet.record().number());
+        try (PrintedPage page = new PrintedPage(title, house, sheet.region(), MARGIN, out)) {
+            page.add(head(page.canvas()));
+            List<SheetText.Section> sections = SheetText.sections(sheet);
+            sections.stream().filter(s -> s.heading().equals("Read first")).forEach(s -> page.add(block(s)));
+            page.add(columns(page.canvas(), sections));
+        }
     }
 
     private PdfPTable head(PdfContentByte canvas) {
@@ -80,7 +71,9 @@ public final class SheetPdf {
                                 .map(m -> "%s %s. "
                                         .formatted(m.brand(), m.appliance().slug()))
                                 .orElse("")
-                        + DAY.format(LocalDate.ofInstant(sheet.record().createdAt(), ZoneOffset.UTC))));
+                        + sheet.region()
+                                .longDate()
+                                .format(LocalDate.ofInstant(sheet.record().createdAt(), ZoneOffset.UTC))));
         head.addCell(words);
         PdfPCell code = PrintText.bare();
         code.setHorizontalAlignment(Element.ALIGN_RIGHT);
@@ -102,8 +95,8 @@ public final class SheetPdf {
         sheet.layout().ifPresent(layout -> drawings(left, canvas, layout));
         PdfPCell right = PrintText.bare();
         for (SheetText.Section section : sections) {
-            boolean isBag = section.heading().equals("What goes with it");
-            if (!section.heading().equals("First of all")) {
+            boolean isBag = section.heading().equals("Handover notes");
+            if (!section.heading().equals("Read first")) {
                 (isBag ? left : right).addElement(block(section));
             }
         }
@@ -154,7 +147,8 @@ public final class SheetPdf {
                 .filter(belt -> isBeltOff)
                 .ifPresent(belt -> print.belt(BELT).ifPresent(image -> {
                     cell.addElement(asItIs(image));
-                    cell.addElement(PrintText.text(Typeface.PLAIN, TEXT, MachineDrawingPdf.saidOf(belt)));
+                    cell.addElement(
+                            PrintText.text(Typeface.PLAIN, TEXT, MachineDrawingPdf.caption(belt, sheet.region())));
                 }));
     }
 

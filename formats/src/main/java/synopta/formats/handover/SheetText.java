@@ -27,32 +27,34 @@ public final class SheetText {
         List<Section> sections = new ArrayList<>();
         add(
                 sections,
-                "First of all",
+                "Read first",
                 sheet.cautions().stream().map(c -> new Line(said(c), true)).toList());
         List<Line> notes = new ArrayList<>();
         sheet.changes().forEach(change -> notes.add(new Line("Change: " + change + ".", false)));
         sheet.notes()
                 .forEach(note ->
                         notes.add(new Line("%s: %s".formatted(kind(note.kind().slug()), note.text()), false)));
-        add(sections, "What goes with it", notes);
+        add(sections, "Handover notes", notes);
         Work work = sheet.work();
         add(
                 sections,
                 "Tools",
                 work.tools().stream()
-                        .map(tool -> new Line(Lengths.told(tool, sheet.metric()), true))
+                        .map(tool -> new Line(Lengths.withUnit(tool, sheet.secondUnit()), true))
                         .toList());
         List<Line> steps = new ArrayList<>();
-        work.steps().forEach(step -> steps.add(new Line(Lengths.told(said(step), sheet.metric()), true)));
-        work.exchanges().forEach(exchange -> steps.add(new Line(Lengths.told(said(exchange), sheet.metric()), true)));
+        work.steps().forEach(step -> steps.add(new Line(Lengths.withUnit(said(step), sheet.secondUnit()), true)));
+        work.replacements()
+                .forEach(replacement ->
+                        steps.add(new Line(Lengths.withUnit(said(replacement), sheet.secondUnit()), true)));
         add(sections, heading(work), steps);
         add(
                 sections,
-                "Look at this on the way",
+                "Check along the way",
                 work.looks().stream().map(look -> new Line(look.words(), true)).toList());
         add(
                 sections,
-                "Before it is closed, and as it is closed",
+                "Before and while closing",
                 work.checks().stream().map(check -> new Line(check, true)).toList());
         return sections;
     }
@@ -66,16 +68,14 @@ public final class SheetText {
     private static String heading(Work work) {
         return String.format(
                 Locale.ROOT,
-                "Opening up and fitting: about %.0f min, give or take %.0f%s",
+                "Teardown and installation: about %.0f min ± %.0f%s",
                 work.minutes(),
                 work.spread(),
-                work.persons() > 1 ? ", %d persons".formatted(work.persons()) : "");
+                work.persons() > 1 ? ", %d people".formatted(work.persons()) : "");
     }
 
     static String said(Caution caution) {
-        String hazard = caution.hazard().slug().replace('-', ' ');
-        return "%s%s: %s"
-                .formatted(hazard.substring(0, 1).toUpperCase(Locale.ROOT), hazard.substring(1), caution.text());
+        return "%s: %s".formatted(caution.hazard().label(), caution.text());
     }
 
     private static String said(OpeningStep step) {
@@ -85,10 +85,10 @@ public final class SheetText {
         return said + hardware(step.work().hardware());
     }
 
-    private static String said(Work.Exchange exchange) {
-        String what = exchange.pieces() > 1 ? exchange.pieces() + " x " + exchange.name() : exchange.name();
-        String way = exchange.fitting().way().map(" "::concat).orElse("");
-        return "Exchange %s.%s%s".formatted(what, way, hardware(exchange.hardware()));
+    private static String said(Work.Exchange replacement) {
+        String what = replacement.pieces() > 1 ? replacement.pieces() + " x " + replacement.name() : replacement.name();
+        String way = replacement.fitting().way().map(" "::concat).orElse("");
+        return "Replace %s.%s%s".formatted(what, way, hardware(replacement.hardware()));
     }
 
     private static String hardware(List<WorkStep.Hardware> hardware) {
@@ -103,7 +103,7 @@ public final class SheetText {
             case "in-the-bag" -> "In the bag";
             case "reuse" -> "Reuse";
             case "discard" -> "Discard";
-            default -> "Look to";
+            default -> "Also buy";
         };
     }
 
@@ -111,7 +111,7 @@ public final class SheetText {
     public static String reached(String house, RepairSheet sheet) {
         return Stream.of(
                         house,
-                        sheet.record().content().draft().shopping().branch().orElse(""),
+                        sheet.record().content().input().shopping().branch().orElse(""),
                         sheet.contact())
                 .filter(part -> !part.isBlank())
                 .collect(Collectors.joining(", "));
@@ -127,7 +127,7 @@ public final class SheetText {
                 .map(m -> "\n%s %s, %s"
                         .formatted(
                                 m.brand(), m.number().written(), m.appliance().slug()))
-                .orElse("\nMachine not known"));
+                .orElse("\nModel not known"));
         text.append("\n\nIN THE BAG\n");
         sheet.lines()
                 .forEach(line -> text.append("[ ] %d x %s %s%n"

@@ -12,7 +12,7 @@ import tools.jackson.core.JacksonException;
 /** Reads the file of weights that tags are read with: which characters are confused, how dearly, and on what basis. */
 public final class EditCostsReader {
     /** Where the file stands in the folder of the packs. */
-    public static final String FILE = "tag/weights.json";
+    public static final String FILE = "tag/edit-costs.json";
 
     private EditCostsReader() {}
 
@@ -54,7 +54,7 @@ public final class EditCostsReader {
 
     private static ConfusionTable.Costs costs(JsonCursor costs) {
         return new ConfusionTable.Costs(
-                nats(costs, "neighbourKey"),
+                nats(costs, "neighborKey"),
                 nats(costs, "other"),
                 nats(costs, "readAgain"),
                 nats(costs, "swapped"),

@@ -168,7 +168,7 @@ final class JsonCursor {
             if (!asked.contains(field)) {
                 faults.add(new PackFault(
                         at(field),
-                        "is not known here; known are %s. Mend the name or take it out."
+                        "is not known here; known are %s. Correct the name or remove it."
                                 .formatted(String.join(
                                         ", ", asked.stream().sorted().toList()))));
             }

@@ -1,9 +1,6 @@
 package synopta.formats.knowledge;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
 import synopta.core.drawing.Drawing;
 import synopta.core.drawing.Figure;
 import synopta.core.drawing.Picture;
@@ -12,6 +9,7 @@ import synopta.core.knowledge.Belt;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.WorkStep;
+import synopta.core.quantity.Slugged;
 
 /** The part of a pack that draws machines and parts. */
 final class LayoutReader {
@@ -78,7 +76,10 @@ final class LayoutReader {
     static List<WorkStep.Hardware> hardware(JsonCursor node) {
         return node.list(
                 "hardware",
-                h -> new WorkStep.Hardware(h.text("what"), h.whole("count"), oneOf(h, "fate", WorkStep.Fate.values())));
+                h -> new WorkStep.Hardware(
+                        h.text("what"),
+                        h.whole("count"),
+                        h.value("fate", word -> Slugged.of(WorkStep.Fate.class, "fate", word))));
     }
 
     private static Drawing drawing(JsonCursor node) {
@@ -96,14 +97,14 @@ final class LayoutReader {
                 node.text("slot"),
                 node.text("layer"),
                 node.text("label"),
-                oneOf(node, "side", Drawing.Side.values()),
+                node.value("side", word -> Slugged.of(Drawing.Side.class, "side", word)),
                 figures(node));
     }
 
     private static Belt belt(JsonCursor node) {
         return new Belt(
-                oneOf(node, "from", Belt.View.values()),
-                oneOf(node, "ribs", Pulley.Side.values()),
+                node.value("from", word -> Slugged.of(Belt.View.class, "from", word)),
+                node.value("ribs", word -> Slugged.of(Pulley.Side.class, "ribs", word)),
                 node.list("stations", LayoutReader::station),
                 node.list(
                         "rests",
@@ -113,28 +114,13 @@ final class LayoutReader {
 
     private static Belt.Station station(JsonCursor node) {
         return new Belt.Station(
-                oneOf(node, "role", Belt.Role.values()),
+                node.value("role", word -> Slugged.of(Belt.Role.class, "role", word)),
                 node.maybeText("slot"),
                 new Pulley(
                         node.number("xMm"),
                         node.number("yMm"),
                         node.number("diameterMm"),
-                        oneOf(node, "side", Pulley.Side.values())),
+                        node.value("side", word -> Slugged.of(Pulley.Side.class, "side", word))),
                 node.maybe("travel", t -> new Belt.Travel(t.number("dxMm"), t.number("dyMm"))));
-    }
-
-    /** The constant that a field names in small letters. */
-    private static <E extends Enum<E>> E oneOf(JsonCursor node, String field, E[] known) {
-        return node.value(
-                field,
-                word -> Arrays.stream(known)
-                        .filter(e -> e.name().toLowerCase(Locale.ROOT).equals(word))
-                        .findFirst()
-                        .orElseThrow(() -> new IllegalArgumentException("must be one of %s, not %s."
-                                .formatted(
-                                        Arrays.stream(known)
-                                                .map(e -> e.name().toLowerCase(Locale.ROOT))
-                                                .collect(Collectors.joining(", ")),
-                                        word))));
     }
 }

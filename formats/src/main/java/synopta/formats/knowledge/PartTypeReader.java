@@ -36,11 +36,11 @@ final class PartTypeReader {
                 node.maybeText("way"),
                 node.maybeText("check"),
                 LayoutReader.hardware(node),
-                node.list("schools", PartTypeReader::bySchool),
+                node.list("schools", PartTypeReader::byPractice),
                 PackReader.basis(node));
     }
 
-    private static Installation.BySchool bySchool(JsonCursor node) {
+    private static Installation.BySchool byPractice(JsonCursor node) {
         return new Installation.BySchool(
                 node.value("school", RepairPractice::of),
                 node.text("way"),

@@ -1,29 +1,26 @@
 package synopta.formats.order;
 
-import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Image;
-import com.lowagie.text.PageSize;
 import com.lowagie.text.Phrase;
 import com.lowagie.text.Rectangle;
+import com.lowagie.text.pdf.PdfContentByte;
 import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
-import com.lowagie.text.pdf.PdfWriter;
 import java.io.OutputStream;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
+import synopta.core.knowledge.Region;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
 import synopta.core.quantity.Money;
 import synopta.formats.print.Barcodes;
 import synopta.formats.print.PrintText;
+import synopta.formats.print.PrintedPage;
 import synopta.formats.print.Typeface;
 
-/** A quote as a page of A4, with the Code 128 of each part number. */
+/** A quote as a printed page, with the Code 128 of each part number. */
 public final class QuotePdf {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final float MARGIN = 48;
     private static final float TEXT = 10;
     private static final float SMALL = 8.5f;
@@ -32,36 +29,36 @@ public final class QuotePdf {
 
     private final String house;
     private final Quote quote;
+    private final Region region;
 
     /**
      * Prints a quote.
      *
      * @param house the name at its head
+     * @param region how dates are written, and on which paper
      */
-    public QuotePdf(String house, Quote quote) {
+    public QuotePdf(String house, Quote quote, Region region) {
         this.house = house;
         this.quote = quote;
+        this.region = region;
     }
 
     /** Writes the pages. */
     public void write(OutputStream out) {
-        Document page = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
-        PdfWriter writer = PdfWriter.getInstance(page, out);
-        page.addTitle("Quote %d".formatted(quote.number()));
-        page.addAuthor(house);
-        page.open();
-        page.add(PrintText.text(Typeface.BOLD, 12, house));
-        page.add(PrintText.text(Typeface.BOLD, 20, "Quote %d".formatted(quote.number())));
-        page.add(head());
-        page.add(lines(writer));
-        page.add(sums());
-        page.add(PrintText.text(
-                Typeface.PLAIN,
-                SMALL,
-                QuoteTotals.RULE
-                        + " Prices hold until %s; what is in stock is not kept for you unless it was reserved."
-                                .formatted(day(quote.validUntil()))));
-        page.close();
+        String title = "Quote %d".formatted(quote.number());
+        try (PrintedPage page = new PrintedPage(title, house, region, MARGIN, out)) {
+            page.add(PrintText.text(Typeface.BOLD, 12, house));
+            page.add(PrintText.text(Typeface.BOLD, 20, title));
+            page.add(head());
+            page.add(lines(page.canvas()));
+            page.add(sums());
+            page.add(PrintText.text(
+                    Typeface.PLAIN,
+                    SMALL,
+                    QuoteTotals.RULE
+                            + " Prices are valid until %s. Parts in stock are not held for you unless they were reserved."
+                                    .formatted(day(quote.validUntil()))));
+        }
     }
 
     private PdfPTable head() {
@@ -69,10 +66,10 @@ public final class QuotePdf {
         head.setWidthPercentage(100);
         head.setSpacingBefore(8);
         head.setSpacingAfter(14);
-        row(head, "Written", day(LocalDate.ofInstant(quote.createdAt(), ZoneOffset.UTC)));
+        row(head, "Date", day(LocalDate.ofInstant(quote.createdAt(), ZoneOffset.UTC)));
         row(head, "Valid until", day(quote.validUntil()));
         row(head, "Branch", quote.branch());
-        quote.customer().ifPresent(customer -> row(head, "For", customer));
+        quote.customer().ifPresent(customer -> row(head, "Customer", customer));
         quote.caseNumber().ifPresent(number -> row(head, "Case", Long.toString(number)));
         return head;
     }
@@ -82,7 +79,7 @@ public final class QuotePdf {
         table.addCell(bare(PrintText.phrase(Typeface.BOLD, TEXT, value), Element.ALIGN_LEFT));
     }
 
-    private PdfPTable lines(PdfWriter writer) {
+    private PdfPTable lines(PdfContentByte canvas) {
         PdfPTable table = new PdfPTable(new float[] {3.6f, 4.6f, 0.8f, 1.6f, 1.6f});
         table.setWidthPercentage(100);
         table.setHeaderRows(1);
@@ -96,10 +93,8 @@ public final class QuotePdf {
             Phrase part = PrintText.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
             part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
             table.addCell(ruled(part, Element.ALIGN_LEFT));
-            Image bars = Barcodes.code128(
-                    writer.getDirectContent(),
-                    line.part().written(),
-                    line.part().key());
+            Image bars =
+                    Barcodes.code128(canvas, line.part().written(), line.part().key());
             bars.scaleToFit(WIDEST_BARS, bars.getHeight());
             PdfPCell scanned = new PdfPCell(bars, false);
             scanned.setBorder(Rectangle.BOTTOM);
@@ -124,12 +119,12 @@ public final class QuotePdf {
         QuoteTotals sum = quote.sum();
         String percent = sum.taxPercent().toPlainString();
         if (!sum.taxIncluded()) {
-            sum(table, Typeface.PLAIN, "Sum", sum.goods());
-            sum(table, Typeface.PLAIN, "Tax, %s %%".formatted(percent), sum.tax());
+            sum(table, Typeface.PLAIN, "Subtotal", sum.goods());
+            sum(table, Typeface.PLAIN, "Sales tax, %s%%".formatted(percent), sum.tax());
         }
-        sum(table, Typeface.BOLD, "To pay, %s".formatted(sum.total().currency()), sum.total());
+        sum(table, Typeface.BOLD, "Total, %s".formatted(sum.total().currency()), sum.total());
         if (sum.taxIncluded()) {
-            sum(table, Typeface.PLAIN, "Tax in it, %s %%".formatted(percent), sum.tax());
+            sum(table, Typeface.PLAIN, "Includes tax, %s%%".formatted(percent), sum.tax());
         }
         return table;
     }
@@ -139,8 +134,8 @@ public final class QuotePdf {
         table.addCell(bare(PrintText.phrase(face, TEXT, amount.decimal()), Element.ALIGN_RIGHT));
     }
 
-    private static String day(LocalDate day) {
-        return DAY.format(day);
+    private String day(LocalDate day) {
+        return region.longDate().format(day);
     }
 
     private static PdfPCell bare(Phrase phrase, int align) {

@@ -28,10 +28,10 @@ public final class QuoteTable {
                         line.price().decimal(),
                         currency
                     }));
-            String tax = "tax %s %%, %s"
+            String tax = "tax %s%%, %s"
                     .formatted(
                             quote.sum().taxPercent().toPlainString(),
-                            quote.sum().taxIncluded() ? "in the prices" : "added");
+                            quote.sum().taxIncluded() ? "included in the prices" : "added");
             reader.accept(new String[] {
                 number, until, "", tax, "", "", quote.sum().tax().decimal(), currency
             });

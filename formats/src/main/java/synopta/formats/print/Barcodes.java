@@ -51,7 +51,7 @@ public final class Barcodes {
             code.fill();
             return Image.getInstance(code);
         } catch (WriterException e) {
-            throw new IllegalArgumentException("“%s” does not go into a QR code.".formatted(text), e);
+            throw new IllegalArgumentException("“%s” does not fit into a QR code.".formatted(text), e);
         }
     }
 }

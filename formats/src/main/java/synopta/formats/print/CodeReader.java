@@ -57,7 +57,7 @@ public final class CodeReader {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
-                throw new IllegalArgumentException("This is no picture. Take one as PNG or JPEG.");
+                throw new IllegalArgumentException("The file is not a picture. Use PNG or JPEG.");
             }
             ImageReader reader = readers.next();
             try {
@@ -65,7 +65,7 @@ public final class CodeReader {
                 long points = (long) reader.getWidth(0) * reader.getHeight(0);
                 if (points > MOST_POINTS) {
                     throw new IllegalArgumentException(
-                            "The picture has %d million points; at most %d million are read. Take a smaller one."
+                            "The picture has %d million pixels; the limit is %d million. Use a smaller one."
                                     .formatted(points / 1_000_000, MOST_POINTS / 1_000_000));
                 }
                 return reader.read(0);
@@ -73,7 +73,7 @@ public final class CodeReader {
                 reader.dispose();
             }
         } catch (IOException | IndexOutOfBoundsException e) {
-            throw new IllegalArgumentException("The picture is broken. Take it again.", e);
+            throw new IllegalArgumentException("The picture cannot be read. Take it again.", e);
         }
     }
 }

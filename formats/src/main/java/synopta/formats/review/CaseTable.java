@@ -36,7 +36,7 @@ public record CaseTable(
         String advice,
         String lines,
         String cautionsShown,
-        String saidTo,
+        String readTo,
         String answerSeconds,
         String fault,
         String fixed,
@@ -70,29 +70,29 @@ public record CaseTable(
     /** A case with its last outcome, if there is one. */
     public static CaseTable of(CaseRecord record, Optional<Outcome> outcome) {
         CaseContent content = record.content();
-        CaseSnapshot stood = record.stood();
+        CaseSnapshot snapshot = record.snapshot();
         return new CaseTable(
                 record.number(),
                 record.createdAt(),
                 record.revision(),
                 content.status().slug(),
-                stood.appliance().map(a -> a.slug()).orElse(""),
-                stood.layout().orElse(""),
-                content.draft().model().map(m -> m.written()).orElse(""),
-                stood.ageYears().isPresent() ? "" + stood.ageYears().getAsDouble() : "",
-                content.draft().line(),
+                snapshot.appliance().map(a -> a.slug()).orElse(""),
+                snapshot.layout().orElse(""),
+                content.input().model().map(m -> m.written()).orElse(""),
+                snapshot.ageYears().isPresent() ? "" + snapshot.ageYears().getAsDouble() : "",
+                content.input().line(),
                 content.specialist().orElse(""),
-                content.draft().shopping().branch().orElse(""),
-                stood.evidence().stream()
+                content.input().shopping().branch().orElse(""),
+                snapshot.evidence().stream()
                         .map(g -> g.finding() + "=" + g.answer())
                         .collect(Collectors.joining(";")),
-                stood.suspects().stream()
+                snapshot.suspects().stream()
                         .map(s -> s.fault() + "=" + s.probability())
                         .collect(Collectors.joining(";")),
-                stood.advice().map(CaseSnapshot.Advised::action).orElse(""),
+                snapshot.advice().map(CaseSnapshot.Advised::action).orElse(""),
                 content.lines().stream().map(l -> times(l.quantity(), l.part())).collect(Collectors.joining(";")),
                 content.cautionsShown().stream().map(h -> h.slug()).sorted().collect(Collectors.joining(";")),
-                content.saidTo().orElse(""),
+                content.readTo().orElse(""),
                 content.answerSeconds().isPresent()
                         ? "" + content.answerSeconds().getAsInt()
                         : "",
@@ -131,7 +131,7 @@ public record CaseTable(
             advice,
             lines,
             cautionsShown,
-            saidTo,
+            readTo,
             answerSeconds,
             fault,
             fixed,

@@ -93,7 +93,7 @@ public record TableWriter(String name, List<String> columns, Consumer<Consumer<S
         private static final long serialVersionUID = 1L;
 
         TooManyRows(String name) {
-            super("%s has more rows than a worksheet takes (%d). Take the CSV file instead."
+            super("%s has more rows than a worksheet holds (%d). Use the CSV file instead."
                     .formatted(name, MOST_WORKSHEET_ROWS));
         }
     }

@@ -66,9 +66,9 @@ public class CatalogImportReaderTest {
 
     @Test
     public void columnsComeInAnyOrderAndUnknownOnesAreWarnedOf() throws IOException {
-        String models = "\uFEFFplatform,Model,colour,appliance,brand,note,popularity,fuel\n"
+        String models = "\uFEFFplatform,Model,color,appliance,brand,note,popularity,fuel\n"
                 + "Skerry,TH-7820-W,white,dryer,Thistlemoor,\"two\nlines, \"\"quoted\"\"\",2.5,electric\n\n";
-        CatalogImportReader.Read read = read(Map.of("catalogue/models.csv", utf8(models), "readme.txt", utf8("x")));
+        CatalogImportReader.Read read = read(Map.of("catalog/models.csv", utf8(models), "readme.txt", utf8("x")));
         assertEquals(said(read.faults()), "");
         Model model = read.delivery().sent(Sheet.MODELS).orElseThrow().rows().get(0);
         assertEquals(model.note(), "two\nlines, \"quoted\"");
@@ -79,7 +79,7 @@ public class CatalogImportReaderTest {
                         .map(w -> w.file() + " " + w.column())
                         .sorted()
                         .toList(),
-                List.of("models.csv colour", "readme.txt "));
+                List.of("models.csv color", "readme.txt "));
     }
 
     @DataProvider(name = "rows that cannot be read")
@@ -108,10 +108,10 @@ public class CatalogImportReaderTest {
             },
             {"models.csv", models + "a1,,dryer,P,,,,,\n", "models.csv:2:brand is empty"},
             {"models.csv", models + "a" + "1".repeat(60) + ",B,dryer,P,,,,,\n", "models.csv:2:model has 61 characters"},
-            {"models.csv", "model,brand,brand\n", "models.csv:1:brand stands in the header twice"},
+            {"models.csv", "model,brand,brand\n", "models.csv:1:brand is in the header twice"},
             {"models.csv", "model,brand\n", "models.csv:1:appliance is missing from the header"},
             {"models.csv", "", "models.csv:1: is empty"},
-            {"models.csv", models + "a1,\"B,dryer,P,,,,,\n", "models.csv:2: is no CSV"},
+            {"models.csv", models + "a1,\"B,dryer,P,,,,,\n", "models.csv:2: is not CSV"},
         };
     }
 
@@ -121,10 +121,10 @@ public class CatalogImportReaderTest {
         String parts = "part,part_type,genuine,status,returnable,pack_quantity,specs\n";
         return new Object[][] {
             {"parts.csv", parts + "p1,t,maybe,current,yes,1,\n", "parts.csv:2:genuine (maybe) must be yes or no"},
-            {"parts.csv", parts + "p1,t,yes,old,yes,1,\n", "parts.csv:2:status (old) must be current"},
+            {"parts.csv", parts + "p1,t,yes,old,yes,1,\n", "parts.csv:2:status Status (old) must be one of current"},
             {"parts.csv", parts + "p1,t,yes,current,yes,0,\n", "parts.csv:2:pack_quantity (0)"},
             {"parts.csv", parts + "p1,t,yes,current,yes,1,ribs\n", "parts.csv:2:specs (ribs) must be pairs"},
-            {"prices.csv", "part,price,currency\np1,1.005,EUR\n", "prices.csv:2:price Amount (1.005)"},
+            {"prices.csv", "part,price,currency\np1,1.005,USD\n", "prices.csv:2:price Amount (1.005)"},
             {
                 "prices.csv",
                 "part,price,currency\np1,1.00,euro\n",
@@ -141,9 +141,9 @@ public class CatalogImportReaderTest {
                 "scheme,pattern,year_codes,period\ns,Y,A=10,week\n",
                 "serial_schemes.csv:2:year_codes (A=10)"
             },
-            {"../models.csv", models, "../models.csv:0: leads out of the zip"},
-            {"/etc/models.csv", models, "/etc/models.csv:0: leads out of the zip"},
-            {"a/b/holiday.txt", "", ".zip:0: holds none of the catalogue's files"},
+            {"../models.csv", models, "../models.csv:0: has a path outside the zip"},
+            {"/etc/models.csv", models, "/etc/models.csv:0: has a path outside the zip"},
+            {"a/b/holiday.txt", "", ".zip:0: contains no catalog file"},
         };
     }
 
@@ -166,7 +166,7 @@ public class CatalogImportReaderTest {
             text.append(i == 4711 ? ",no name,\n" : "Brand %d,North,\n".formatted(i));
         }
         CatalogImportReader.Read read = read(Map.of("brands.csv", utf8(text.toString())));
-        assertEquals(said(read.faults()), "brands.csv:4714:brand is empty. Write it in.\n");
+        assertEquals(said(read.faults()), "brands.csv:4714:brand is empty. Fill it in.\n");
         assertEquals(read.delivery().sent(Sheet.BRANDS).orElseThrow().rows().size(), 100_000);
     }
 
@@ -174,17 +174,17 @@ public class CatalogImportReaderTest {
     public void wrongEncodingsBombsAndBrokenZipsAreRefused() throws IOException {
         byte[] latin = "brand,family\nM\u00fcller,N\n".getBytes(StandardCharsets.ISO_8859_1);
         assertTrue(said(read(Map.of("brands.csv", latin)).faults())
-                .contains("brands.csv:1: is not UTF-8, here or soon after"));
+                .contains("brands.csv:1: is not UTF-8 here or shortly after"));
         byte[] bomb = new byte[2 << 20];
         assertTrue(said(read(Map.of("brands.csv", bomb)).faults()).contains("unpacks to more than 50 times its size"));
         byte[] big = utf8(BRANDS + noise(3 << 20));
-        assertTrue(said(read(Map.of("brands.csv", big)).faults()).contains("is bigger than 3 MB once unpacked"));
+        assertTrue(said(read(Map.of("brands.csv", big)).faults()).contains("is larger than 3 MB when unpacked"));
         Map<String, byte[]> both = new TreeMap<>(Map.of(
                 "brands.csv",
                 utf8(BRANDS + noise(5 << 19)),
                 "platforms.csv",
                 utf8("platform,appliance\n" + noise(5 << 19))));
-        assertTrue(said(read(both).faults()).contains("makes the delivery bigger than 4 MB"));
+        assertTrue(said(read(both).faults()).contains("makes the import larger than 4 MB"));
         StringBuilder rows = new StringBuilder(BRANDS);
         for (int i = 0; i < 160_000; i++) {
             rows.append(Integer.toString(i * 7919, 36)).append('\n');
@@ -193,7 +193,7 @@ public class CatalogImportReaderTest {
         assertTrue(tooMany.contains("has more than 150000 rows"), tooMany);
         Files.write(file, utf8("no zip"));
         assertTrue(said(CatalogImportReader.read(file, SMALL, begun -> {}).faults())
-                .contains("is no zip that can be read"));
+                .contains("is not a readable zip"));
     }
 
     /** Rows that hardly pack, so that only their size counts. */

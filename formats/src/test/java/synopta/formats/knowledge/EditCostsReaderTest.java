@@ -30,8 +30,8 @@ public class EditCostsReaderTest {
                 "\"characters\": \"8b\"",
                 "groups[6]: Characters (8b) must be two or more capital"
             },
-            {"\"nats\": 4.2", "\"nats\": -1", "costs: neighbourKey (-1.0 nats) must be a number of at least"},
-            {"\"nats\": 4.2", "\"nuts\": 4.2", "costs.neighbourKey: lacks nats"},
+            {"\"nats\": 4.2", "\"nats\": -1", "costs: neighborKey (-1.0 nats) must be a number of at least"},
+            {"\"nats\": 4.2", "\"nuts\": 4.2", "costs.neighborKey: lacks nats"},
             {"\"format\": 1", "\"format\": 2", "format (2) must be 1"},
             {"\"about\"", "about", "is not JSON"},
         };

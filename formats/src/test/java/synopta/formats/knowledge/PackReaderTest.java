@@ -47,7 +47,7 @@ public class PackReaderTest {
             {"a strength of 1.2", "\"strength\": 0.98", "\"strength\": 1.2", "faults[0].shows[0]", "Strength (1.2)"},
             {"a missing target", "\"finding\": \"drum-turns\"", "\"finding\": \"drum-tuns\"", ".finding", "drum-tuns"},
             {"a misspelt field", "\"prior\":", "\"prier\":", "faults[0]", "lacks prior"},
-            {"an unknown field", "\"format\": 1,", "\"format\": 1, \"colour\": \"red\",", "colour", "is not known"},
+            {"an unknown field", "\"format\": 1,", "\"format\": 1, \"color\": \"red\",", "color", "is not known"},
             {
                 "a text for a number",
                 "\"leak\": 0.02",
@@ -67,12 +67,12 @@ public class PackReaderTest {
             },
             {"an unknown fuel", "\"electric\": 0.66", "\"steam\": 0.66", "fuelShares.steam", "is not known"},
             {"shares that do not add up", "\"electric\": 0.66", "\"electric\": 0.7", "fuelShares", "add up to 1.04"},
-            {"a doubled id", "\"id\": \"belt-frayed\"", "\"id\": \"belt-broken\"", "faults[1]", "second time"},
+            {"a doubled id", "\"id\": \"belt-frayed\"", "\"id\": \"belt-broken\"", "faults[1]", "listed twice"},
             {"no basis", "\"basis\": \"common-practice\"", "\"basis\": \" \"", "basis", "must be a text"},
             {
                 "an empty text",
-                "\"question\": \"Is it dead",
-                "\"question\": \"\", \"q\": \"Is it",
+                "\"question\": \"Is there no sound at all",
+                "\"question\": \"\", \"q\": \"Is there",
                 "question",
                 "must be a text"
             },
@@ -92,7 +92,7 @@ public class PackReaderTest {
                 "drawing.spots",
                 "outside the drawing"
             },
-            {"a figure of no kind", "box 368 10 16 12", "blob 350 10 16 12", "figures[0]", "draws nothing"},
+            {"a figure of no kind", "box 368 10 16 12", "blob 350 10 16 12", "figures[0]", "is not a figure"},
             {"a number left out", "box 368 10 16 12 1", "box 368 10 16 12", "figures[0]", "box takes 5 numbers, not 4"},
             {"a belt that cannot run", "\"diameterMm\": 64", "\"diameterMm\": 640", "layouts[0].belt", "overlap"},
         };

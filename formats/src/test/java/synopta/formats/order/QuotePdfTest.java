@@ -37,7 +37,7 @@ import synopta.core.quantity.Money;
 
 public class QuotePdfTest {
     private static Money euros(String decimal) {
-        return Money.of(decimal, "EUR");
+        return Money.of(decimal, "USD");
     }
 
     private static Quote quote(List<Quote.Line> lines) {
@@ -62,7 +62,7 @@ public class QuotePdfTest {
 
     private static byte[] printed(Quote quote) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new QuotePdf("Saltmarsh & Vane", quote).write(out);
+        new QuotePdf("Saltmarsh & Vane", quote, synopta.core.knowledge.Region.UNITED_STATES).write(out);
         return out.toByteArray();
     }
 
@@ -73,16 +73,16 @@ public class QuotePdfTest {
             for (String said : List.of(
                     "Saltmarsh & Vane",
                     "Quote 12",
-                    "Written 26 November 2026",
-                    "Valid until 10 December 2026",
+                    "Date November 26, 2026",
+                    "Valid until December 10, 2026",
                     "Branch Staithe",
-                    "For Øster & Söhne ?",
+                    "Customer Øster & Söhne ?",
                     "Case 31",
                     "QV-4410-K",
                     "dryer repair kit 1 41.90 41.90",
                     "=door spring 2 3.60 7.20",
-                    "To pay, EUR 49.10",
-                    "Tax in it, 15 % 6.40",
+                    "Total, USD 49.10",
+                    "Includes tax, 15% 6.40",
                     QuoteTotals.RULE)) {
                 assertTrue(text.contains(said), said + " in " + text);
             }
@@ -129,8 +129,8 @@ public class QuotePdfTest {
         QuoteTable.of(TWO).csv(out);
         String[] rows = out.toString(StandardCharsets.UTF_8).split("\r\n");
         assertEquals(rows.length, 5);
-        assertEquals(rows[1], "12,2026-12-10,QV-4410-K,dryer repair kit,1,41.90,41.90,EUR");
+        assertEquals(rows[1], "12,2026-12-10,QV-4410-K,dryer repair kit,1,41.90,41.90,USD");
         assertTrue(rows[2].contains("'=door spring"), rows[2]);
-        assertEquals(rows[4], "12,2026-12-10,,total,,,49.10,EUR");
+        assertEquals(rows[4], "12,2026-12-10,,total,,,49.10,USD");
     }
 }

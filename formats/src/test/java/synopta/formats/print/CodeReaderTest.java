@@ -33,7 +33,7 @@ public class CodeReaderTest {
         return out.toByteArray();
     }
 
-    /** A sheet on a grey counter, turned and in bad light. */
+    /** A sheet on a gray counter, turned and in bad light. */
     private static BufferedImage photographed(double degrees, int noise) throws WriterException {
         BufferedImage photo = new BufferedImage(900, 700, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = photo.createGraphics();
@@ -50,8 +50,8 @@ public class CodeReaderTest {
             for (int x = 0; x < 900; x++) {
                 int off = noise == 0 ? 0 : random.nextInt(2 * noise) - noise - x * noise / 900;
                 Color was = new Color(photo.getRGB(x, y));
-                int grey = Math.max(0, Math.min(255, was.getRed() + off));
-                photo.setRGB(x, y, new Color(grey, grey, grey).getRGB());
+                int gray = Math.max(0, Math.min(255, was.getRed() + off));
+                photo.setRGB(x, y, new Color(gray, gray, gray).getRGB());
             }
         }
         return photo;
@@ -91,6 +91,6 @@ public class CodeReaderTest {
         vast[16] = 0;
         vast[17] = 1;
         vast[21] = 1;
-        assertTrue(refused(vast).contains("million points"), refused(vast));
+        assertTrue(refused(vast).contains("million pixels"), refused(vast));
     }
 }

@@ -71,11 +71,17 @@ public class CaseExportTest {
     public void aDayOnPaperHasItsCasesAndNamesNoCustomer() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         List<CaseRecord> cases = List.of(record(7, CaseContent.Status.HANDED_OVER), record(8, CaseContent.Status.OPEN));
-        DailyReportPdf.write("Saltmarsh & Vane", LocalDate.of(2026, 3, 1), cases, out);
+        DailyReportPdf.write(
+                "Saltmarsh & Vane", LocalDate.of(2026, 3, 1), cases, synopta.core.knowledge.Region.UNITED_STATES, out);
         try (PDDocument pages = Loader.loadPDF(out.toByteArray())) {
             String text = new PDFTextStripper().getText(pages);
             for (String word : List.of(
-                    "Sunday, 1 March 2026", "2 cases, 1 handed over", "12:05", "2 x QV-1183", "büring", "open")) {
+                    "Sunday, March 1, 2026",
+                    "2 cases, 1 handed over",
+                    "12:05 PM",
+                    "2 x QV-1183",
+                    "büring",
+                    "on hold")) {
                 assertTrue(text.contains(word), word + " in " + text);
             }
             assertFalse(text.contains("Quillby"));

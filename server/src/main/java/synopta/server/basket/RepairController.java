@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -12,26 +11,27 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.basket.RepairOrReplace;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.PriceCurrency;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.ReplacementMachine;
+import synopta.core.knowledge.SettingsRepository;
 import synopta.core.quantity.Money;
 import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
-import synopta.store.settings.SettingsStore;
 
 /** What a year costs with the repair, and with a new machine. */
 @RestController
 @RequestMapping(path = "/api/repair-or-replace", produces = MediaType.APPLICATION_JSON_VALUE)
 class RepairController {
     private final KnowledgeService packs;
-    private final SettingsStore rules;
-    private final String currency;
+    private final SettingsRepository rules;
+    private final PriceCurrency prices;
 
-    RepairController(KnowledgeService packs, SettingsStore rules, @Value("${synopta.currency}") String currency) {
+    RepairController(KnowledgeService packs, SettingsRepository rules, PriceCurrency prices) {
         this.packs = packs;
         this.rules = rules;
-        this.currency = currency;
+        this.prices = prices;
     }
 
     /** The parts, the work and the machine; what is left out is assumed as the pack and the house have it. */
@@ -61,7 +61,9 @@ class RepairController {
         ReplacementMachine usual = packs.of(Appliance.of(asked.appliance()))
                 .flatMap(pack -> pack.replacement())
                 .orElseThrow(() -> ApiException.impossible(
-                        "appliance", "Nothing is known of new ones of this kind: give the price and the life."));
+                        "appliance",
+                        "The price and life of a new machine are not known. Send newPrice and newLifeYears."));
+        String currency = prices.get();
         Money fresh = asked.newPrice() == null
                 ? new Money(usual.price().movePointRight(2).longValueExact(), currency)
                 : Money.of(asked.newPrice(), currency);

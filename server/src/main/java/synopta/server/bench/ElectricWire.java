@@ -5,7 +5,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import synopta.core.bench.CapacitorCheck;
@@ -150,7 +149,7 @@ final class ElectricWire {
                     answer.reasons(),
                     answer.acceptable() ? "acceptable" : "not-acceptable",
                     String.join(" ", answer.reasons()),
-                    "A fuse that blows again has a cause: find it before the next one.",
+                    "A fuse that blows again has a cause: find it before you replace it again.",
                     "Same type and rating (UL marking; IEC 60127-10), from memory");
         }
     }
@@ -164,10 +163,10 @@ final class ElectricWire {
             @MayBeNull String point) {
         SupplyAnswer judged() {
             SupplyCheck.Answer answer = SupplyCheck.judge(nominalVolts, volts, measuredAt());
-            String verdict = answer.range().name().toLowerCase(Locale.ROOT);
+            String verdict = answer.range().slug();
             String why = answer.oneLegMissing()
-                    ? "About half the voltage: one of the two legs is missing, or it was read from a leg to neutral."
-                    : "%.1f V; normal is %.0f to %.0f V, tolerable %.1f to %.0f V."
+                    ? "About half the voltage: one 240 V leg is missing, or the reading was from one leg to neutral."
+                    : "%.1f V; normal is %.0f to %.0f V, acceptable %.1f to %.0f V."
                             .formatted(
                                     volts,
                                     answer.lowVolts(),
@@ -175,10 +174,10 @@ final class ElectricWire {
                                     answer.lowestVolts(),
                                     answer.highestVolts());
             String next = answer.oneLegMissing()
-                    ? "Look at both breakers or fuses before any part is sold."
+                    ? "Check both breakers or fuses before a part is sold."
                     : answer.range() == SupplyCheck.Range.OUTSIDE
-                            ? "Nothing of the machine is judged on it: the supply is for a licensed electrician."
-                            : "Look elsewhere: the supply is not the cause.";
+                            ? "Do not judge the machine at this voltage; the supply is work for a licensed electrician."
+                            : "The supply is not the cause.";
             return new SupplyAnswer(
                     verdict,
                     answer.lowVolts(),
@@ -228,14 +227,14 @@ final class ElectricWire {
             Double seconds =
                     answer.secondsToSafe().isPresent() ? answer.secondsToSafe().getAsDouble() : null;
             String fall = seconds == null
-                    ? "With its bleed resistor open it stays charged."
-                    : "Its bleed resistor, while it is whole, takes %.0f s to lead it off.".formatted(seconds);
+                    ? "With an open bleed resistor it stays charged."
+                    : "An intact bleed resistor needs %.0f s to discharge it.".formatted(seconds);
             return new CapacitorAnswer(
                     answer.joules(),
                     seconds,
                     "warning",
-                    "It holds %.1f J at %.0f V, which can kill. %s".formatted(answer.joules(), volts, fall),
-                    "Never rely on the time: a qualified person discharges it and proves it with a meter.",
+                    "It stores %.1f J at %.0f V, which can kill. %s".formatted(answer.joules(), volts, fall),
+                    "Never rely on the time: a licensed technician discharges it and verifies it with a meter.",
                     "E = ½CV², t = RC ln(V/safe); 34 V from IEC 60335-1, 22.5, from memory");
         }
 
@@ -243,7 +242,7 @@ final class ElectricWire {
             if (bleedMegohms instanceof Number number) {
                 return number.doubleValue();
             }
-            throw ApiException.impossible("bleedMegohms", "Bleed resistance must be a number of megohms, or OL.");
+            throw ApiException.impossible("bleedMegohms", "Bleed resistance must be megohms or OL.");
         }
     }
 

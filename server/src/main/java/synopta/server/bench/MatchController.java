@@ -45,7 +45,8 @@ class MatchController {
         List<Part> parts = catalog.partsOfType(request.partType());
         if (parts.isEmpty()) {
             throw ApiException.impossible(
-                    "partType", "No part of the type %s is in the catalogue.".formatted(request.partType()));
+                    "partType",
+                    "The catalog has no part of type %s. Choose another part type.".formatted(request.partType()));
         }
         Optional<Predicate<Part>> fits = Optional.ofNullable(request.model()).map(this::fitting);
         int limit = request.limit() == null ? USUAL_LIMIT : request.limit();
@@ -59,7 +60,8 @@ class MatchController {
     private Predicate<Part> fitting(String written) {
         ModelNumber model = new ModelNumber(written);
         if (catalog.model(model).isEmpty()) {
-            throw ApiException.impossible("model", "No model %s is in the catalogue; leave it out.".formatted(written));
+            throw ApiException.impossible(
+                    "model", "Model %s is not in the catalog. Correct it, or leave it empty.".formatted(written));
         }
         return part -> finder.judge(model, MachineUnit.NOT_KNOWN, part.number())
                 .fold(fits -> true, depends -> true, not -> false, unknown -> false);
@@ -86,10 +88,11 @@ class MatchController {
                 return value.toString();
             }
             if (value == null || value.toString().isBlank()) {
-                throw ApiException.impossible("measures." + spec, "Measure %s is empty; leave it out.".formatted(spec));
+                throw ApiException.impossible(
+                        "measures." + spec, "Measure %s is empty. Enter a value or remove it.".formatted(spec));
             }
             return spec.endsWith("-mm")
-                    ? String.valueOf(MeasureParser.millimetres(value.toString(), false))
+                    ? String.valueOf(MeasureParser.millimeters(value.toString(), false))
                     : value.toString();
         }
     }

@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import synopta.core.bench.DuctCheck;
 import synopta.core.bench.MeasureParser;
 import synopta.core.bench.OrificeCheck;
@@ -46,13 +45,13 @@ final class MechanicalWire {
                     answer.drill().inches(),
                     OrificeCheck.conversionSet(Fuel.of(gas)),
                     "advice",
-                    "%.0f Btu/h are %.2f ft³ an hour, through %.4f in; drill %s is the nearest that is not larger."
+                    "%.0f BTU/h is %.2f ft³/h through %.4f in; drill %s is the nearest size that is not larger."
                             .formatted(
                                     answer.inputBtuPerHour(),
                                     answer.flowFt3PerHour(),
                                     answer.diameterInch(),
                                     answer.drill().name()),
-                    "Both pieces of the set for the gas that is there. Shut the valve first; a licensed person, the local"
+                    "Use both parts of the conversion set for the gas supply. Shut the gas off first; a licensed technician, local"
                             + " code, and a soap-and-water leak test.",
                     "National Fuel Gas Code (NFPA 54), annex E; drills: ASME B94.11M; from memory");
         }
@@ -94,13 +93,13 @@ final class MechanicalWire {
                     answer.limitFt(),
                     answer.over() ? "over" : "within",
                     answer.over()
-                            ? "%.1f ft longer than the %.0f ft allowed.".formatted(-spare, answer.limitFt())
-                            : "%.1f ft are left of the %.0f ft allowed.".formatted(spare, answer.limitFt()),
+                            ? "%.1f ft over the %.0f ft allowed.".formatted(-spare, answer.limitFt())
+                            : "%.1f ft below the %.0f ft allowed.".formatted(spare, answer.limitFt()),
                     answer.over()
-                            ? "Too long a vent is why fuses and thermostats die: shorten it before a part is sold."
-                            : "Look whether it is clear of lint and its flap opens.",
-                    "International Residential Code, table M1502.4 (2012 to 2021), from memory; the maker's figure goes"
-                            + " before it");
+                            ? "A vent that is too long blows thermal fuses and thermostats: shorten it before a part is sold."
+                            : "Check that it is free of lint and its flap opens.",
+                    "International Residential Code, table M1502.4 (2012 to 2021), from memory; the manufacturer's limit takes"
+                            + " precedence");
         }
     }
 
@@ -136,9 +135,9 @@ final class MechanicalWire {
                                             .map(t -> new WrapWire(t.wrapDegrees()))
                                             .toList(),
                                     "runs",
-                                    "%.1f mm round the pulleys (%.2f in)."
+                                    "%.1f mm around the pulleys (%.2f in)."
                                             .formatted(run.lengthMm(), run.lengthMm() / MeasureParser.INCH_MM),
-                                    "A belt is listed by its own length: take the nearest of the catalogue for the machine.",
+                                    "Belts are listed by their own length: use the belt listed for the model.",
                                     "Tangents of circles (Shigley, eqs. 17-1 and 17-2)"),
                             impossible -> {
                                 throw ApiException.impossible("pulleys", impossible.reason());
@@ -153,22 +152,22 @@ final class MechanicalWire {
     /** Sizes as people say them, as "8 mm" or "5/16". */
     record ToolRequest(@NotNull String tool, @NotNull String head) {
         ToolAnswer judged() {
-            double toolMm = MeasureParser.millimetres(tool, false);
-            double headMm = MeasureParser.millimetres(head, false);
+            double toolMm = MeasureParser.millimeters(tool, false);
+            double headMm = MeasureParser.millimeters(head, false);
             ToolFit.Answer answer = ToolFit.judge(toolMm, headMm);
             String next = switch (answer.grip()) {
-                case DOES_NOT_GO_ON -> "It does not go on: take a larger one.";
-                case SERVES -> "It serves.";
-                case SLIPS -> "It slips and rounds the head off: take the right one.";
+                case DOES_NOT_GO_ON -> "Too small: use a larger one.";
+                case SERVES -> "It fits.";
+                case SLIPS -> "Too loose, it rounds the head off: use the right size.";
             };
             return new ToolAnswer(
                     toolMm,
                     headMm,
                     answer.clearanceMm(),
-                    answer.grip().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                    "%.2f mm of play between %.2f and %.2f mm.".formatted(answer.clearanceMm(), toolMm, headMm),
+                    answer.grip().slug(),
+                    "%.2f mm clearance between %.2f and %.2f mm.".formatted(answer.clearanceMm(), toolMm, headMm),
                     next,
-                    "1 in = 25.4 mm; play up to 0.2 mm: common practice");
+                    "1 in = 25.4 mm; clearance up to 0.2 mm: common practice");
         }
     }
 

@@ -18,7 +18,7 @@ import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
-/** Readings by the tests of the packs, of a real part or of one that was made up to practise on. */
+/** Readings by the tests of the packs, of a real part or of one that was made up to practice on. */
 @RestController
 class MeterController {
     private final KnowledgeService packs;
@@ -58,8 +58,10 @@ class MeterController {
 
     private Pack pack(String appliance) {
         return packs.of(Appliance.of(appliance))
-                .orElseThrow(() ->
-                        ApiException.impossible("appliance", "There is no knowledge of a %s.".formatted(appliance)));
+                .orElseThrow(() -> ApiException.impossible(
+                        "appliance",
+                        "The fault guide does not cover %s. Send dryer, range, dishwasher or microwave."
+                                .formatted(appliance)));
     }
 
     private static MeterTest test(Pack pack, String test) {

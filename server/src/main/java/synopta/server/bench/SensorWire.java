@@ -10,7 +10,7 @@ import synopta.core.bench.ThermostatCheck;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
-/** Wire records of the checks of what feels warmth. */
+/** Wire records of the checks of what feels temperature. */
 final class SensorWire {
     private SensorWire() {}
 
@@ -39,7 +39,7 @@ final class SensorWire {
             if (r25Ohms == null || betaKelvin == null) {
                 throw ApiException.impossible(
                         r25Ohms == null ? "r25Ohms" : "betaKelvin",
-                        "Give r25Ohms and betaKelvin, or steinhartHart, or platinumOhmsAtZero.");
+                        "Send r25Ohms and betaKelvin, or steinhartHart, or platinumOhmsAtZero.");
             }
             return new SensorCurve.Beta(r25Ohms, betaKelvin);
         }

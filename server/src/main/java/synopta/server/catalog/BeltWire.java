@@ -1,7 +1,6 @@
 package synopta.server.catalog;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import synopta.core.drawing.BeltRun;
@@ -80,7 +79,7 @@ public record BeltWire(
                     touch.pulley().xMm(),
                     touch.pulley().yMm(),
                     touch.pulley().diameterMm(),
-                    word(touch.pulley().side()),
+                    touch.pulley().side().slug(),
                     touch.wrapDegrees(),
                     face.slug(),
                     touch.over(),
@@ -88,13 +87,9 @@ public record BeltWire(
                     PointWire.of(touch.off()),
                     station.travel().map(t -> new PointWire(t.dxMm(), t.dyMm())).orElse(null));
         }
-
-        private static String word(Enum<?> constant) {
-            return constant.name().toLowerCase(Locale.ROOT);
-        }
     }
 
-    /** A point or a way, in millimetres to the right and upwards. */
+    /** A point or a way, in millimeters to the right and upwards. */
     public record PointWire(double xMm, double yMm) {
         static PointWire of(BeltRun.Point point) {
             return new PointWire(point.xMm(), point.yMm());

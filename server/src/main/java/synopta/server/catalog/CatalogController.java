@@ -14,7 +14,7 @@ import synopta.core.fit.EquivalentModels;
 import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 
-/** Facts of the catalogue, and the layouts the packs draw. */
+/** Facts of the catalog, and the layouts the packs draw. */
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class CatalogController {
@@ -70,7 +70,6 @@ class CatalogController {
     private Model found(String model) {
         return catalog.model(new ModelNumber(model))
                 .orElseThrow(() -> ApiException.missing(
-                        "No model %s is in the catalogue. Read the tag with POST /api/tag/read, which finds the nearest."
-                                .formatted(model)));
+                        "Model %s is not in the catalog. POST /api/tag/read finds the closest.".formatted(model)));
     }
 }

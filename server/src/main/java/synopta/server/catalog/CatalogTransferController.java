@@ -25,32 +25,32 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.CatalogRepository;
 import synopta.core.catalog.Sheet;
 import synopta.core.fit.CatalogCheck;
 import synopta.formats.catalog.CatalogWriter;
 import synopta.formats.table.TableWriter;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
-import synopta.store.catalog.CatalogStore;
 
-/** The catalogue in and out, and looked over. */
+/** The catalog in and out, and looked over. */
 @RestController
 @RequestMapping(path = "/api/catalogue", produces = MediaType.APPLICATION_JSON_VALUE)
 class CatalogTransferController {
     private static final long MOST_BYTES = 500_000_000;
 
-    private final CatalogStore catalogue;
-    private final ImportService intake;
+    private final CatalogRepository catalog;
+    private final ImportService importService;
 
-    CatalogTransferController(CatalogStore catalogue, ImportService intake) {
-        this.catalogue = catalogue;
-        this.intake = intake;
+    CatalogTransferController(CatalogRepository catalog, ImportService importService) {
+        this.catalog = catalog;
+        this.importService = importService;
     }
 
     @GetMapping
     List<CatalogTransferWire.SheetWire> sheets() {
         return Sheet.ALL.stream()
-                .map(sheet -> new CatalogTransferWire.SheetWire(sheet.name(), catalogue.count(sheet)))
+                .map(sheet -> new CatalogTransferWire.SheetWire(sheet.name(), catalog.count(sheet)))
                 .toList();
     }
 
@@ -77,10 +77,10 @@ class CatalogTransferController {
                     OutputStream out = Files.newOutputStream(zip)) {
                 copy(body, out);
             }
-            ImportService.Outcome outcome = intake.take(zip, dryRun)
-                    .orElseThrow(() -> ApiException.overtaken(
-                            "Another delivery is being taken in. Wait until it is done, then send this one again.",
-                            List.of()));
+            ImportService.Outcome outcome = importService
+                    .take(zip, dryRun)
+                    .orElseThrow(() -> ApiException.conflict(
+                            "Another import is running. Wait until it is done, then try again.", List.of()));
             return outcome.faults().isEmpty() || dryRun
                     ? ResponseEntity.ok(CatalogTransferWire.ImportAnswer.of(outcome))
                     : refused(outcome);
@@ -96,9 +96,8 @@ class CatalogTransferController {
         for (int read = body.read(some); read >= 0; read = body.read(some)) {
             copied += read;
             if (copied > MOST_BYTES) {
-                throw ApiException.tooLarge(
-                        "The body has more than %d MB. Pack the CSV files as a zip, or send them in parts."
-                                .formatted(MOST_BYTES / 1_000_000));
+                throw ApiException.tooLarge("The body is larger than %d MB. Zip the CSV files, or import them in parts."
+                        .formatted(MOST_BYTES / 1_000_000));
             }
             out.write(some, 0, read);
         }
@@ -110,7 +109,7 @@ class CatalogTransferController {
         CatalogTransferWire.FaultWire first = answer.faults().get(0);
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "Nothing was changed: %d faults. The first: %s, line %d: %s %s"
+                "Nothing was imported: %d faults. The first: %s, line %d: %s %s"
                         .formatted(
                                 answer.faults().size(), first.file(), first.line(), first.column(), first.message()));
         problem.setTitle(HttpStatus.UNPROCESSABLE_CONTENT.getReasonPhrase());
@@ -124,44 +123,44 @@ class CatalogTransferController {
 
     @GetMapping("/imports/progress")
     CatalogTransferWire.ProgressWire progress() {
-        return new CatalogTransferWire.ProgressWire(intake.doing());
+        return new CatalogTransferWire.ProgressWire(importService.doing());
     }
 
     @GetMapping("/check")
     List<CatalogTransferWire.RemarkWire> check() {
-        return CatalogCheck.of(catalogue).stream()
+        return CatalogCheck.of(catalog).stream()
                 .map(CatalogTransferWire.RemarkWire::of)
                 .toList();
     }
 
     @GetMapping(path = "/export.zip", produces = "application/zip")
     void export(HttpServletResponse response) throws IOException {
-        CatalogWriter.zip(catalogue, Attachment.of(response, "application/zip", "catalogue.zip"));
+        CatalogWriter.zip(catalog, Attachment.of(response, "application/zip", "catalog.zip"));
     }
 
     @GetMapping(path = "/tables/{table}.csv", produces = "text/csv")
     void csv(@PathVariable String table, HttpServletResponse response) throws IOException {
         Sheet<?> sheet = sheet(table);
-        CatalogWriter.csv(catalogue, sheet, Attachment.csv(response, sheet.name()));
+        CatalogWriter.csv(catalog, sheet, Attachment.csv(response, sheet.name()));
     }
 
     @GetMapping(path = "/tables/{table}.xlsx", produces = Attachment.WORKBOOK)
     void workbook(@PathVariable String table, HttpServletResponse response) throws IOException {
         Sheet<?> sheet = sheet(table);
-        if (catalogue.count(sheet) >= TableWriter.MOST_WORKSHEET_ROWS) {
+        if (catalog.count(sheet) >= TableWriter.MOST_WORKSHEET_ROWS) {
             throw ApiException.impossible(
                     "table",
-                    "%s has more rows than a worksheet takes (%d). Take /api/catalogue/tables/%s instead."
+                    "%s has more rows than a worksheet holds (%d). Use /api/catalogue/tables/%s instead."
                             .formatted(table, TableWriter.MOST_WORKSHEET_ROWS, sheet.file()));
         }
-        CatalogWriter.workbook(catalogue, sheet, Attachment.workbook(response, sheet.name()));
+        CatalogWriter.workbook(catalog, sheet, Attachment.workbook(response, sheet.name()));
     }
 
     private static Sheet<?> sheet(String table) {
         return Sheet.ALL.stream()
                 .filter(s -> s.name().equals(table))
                 .findFirst()
-                .orElseThrow(() -> ApiException.missing("There is no table %s; there are %s."
+                .orElseThrow(() -> ApiException.missing("There is no table %s. Use one of %s."
                         .formatted(
                                 table,
                                 String.join(

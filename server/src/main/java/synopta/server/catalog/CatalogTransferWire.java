@@ -5,7 +5,7 @@ import java.util.Map;
 import synopta.core.catalog.RowFault;
 import synopta.core.fit.CatalogWarning;
 
-/** Wire records of the catalogue in and out. */
+/** Wire records of the catalog in and out. */
 public final class CatalogTransferWire {
     private CatalogTransferWire() {}
 
@@ -29,13 +29,13 @@ public final class CatalogTransferWire {
     /** What is being done with a delivery; "" when nothing is. */
     public record ProgressWire(String doing) {}
 
-    /** A sheet of the catalogue and how many rows it has. */
+    /** A sheet of the catalog and how many rows it has. */
     public record SheetWire(String sheet, long rows) {}
 
     /** Something that is probably not meant. */
     public record RemarkWire(String kind, String subject, String message) {
-        static RemarkWire of(CatalogWarning remark) {
-            return new RemarkWire(remark.kind().slug(), remark.subject(), remark.message());
+        static RemarkWire of(CatalogWarning warning) {
+            return new RemarkWire(warning.kind().slug(), warning.subject(), warning.message());
         }
     }
 }

@@ -11,7 +11,7 @@ import synopta.core.catalog.Platform;
 import synopta.core.fit.EquivalentModel;
 import synopta.server.web.MayBeNull;
 
-/** Wire records of the catalogue and of layouts. */
+/** Wire records of the catalog and of layouts. */
 public final class CatalogWire {
     private CatalogWire() {}
 

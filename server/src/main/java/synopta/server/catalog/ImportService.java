@@ -10,22 +10,22 @@ import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogImportCheck;
+import synopta.core.catalog.CatalogRepository;
 import synopta.core.catalog.RowFault;
 import synopta.core.catalog.Sheet;
 import synopta.formats.catalog.CatalogImportReader;
 import synopta.formats.catalog.ImportLimits;
-import synopta.store.catalog.CatalogStore;
 
 /** Takes a delivery in: reads it, checks it against itself and what stays, and puts it in place whole or not at all. */
 public final class ImportService {
-    private final CatalogStore catalogue;
+    private final CatalogRepository catalog;
     private final Runnable changed;
     private final ReentrantLock busy = new ReentrantLock();
     private volatile String doing = "";
 
     /** Takes into this store; `changed` runs after every change. */
-    public ImportService(CatalogStore catalogue, Runnable changed) {
-        this.catalogue = catalogue;
+    public ImportService(CatalogRepository catalog, Runnable changed) {
+        this.catalog = catalog;
         this.changed = changed;
     }
 
@@ -48,12 +48,12 @@ public final class ImportService {
                     CatalogImportReader.read(source, ImportLimits.USUAL, file -> doing = "reading " + file);
             List<RowFault> faults = new ArrayList<>(read.faults());
             if (faults.isEmpty()) {
-                doing = "checking that the sheets hold together";
-                faults.addAll(CatalogImportCheck.faultsOf(read.delivery(), catalogue));
+                doing = "checking references between sheets";
+                faults.addAll(CatalogImportCheck.faultsOf(read.delivery(), catalog));
             }
             if (faults.isEmpty() && !dryRun) {
-                catalogue.replace(read.delivery(), sheet -> doing = "putting %s in place".formatted(sheet.file()));
-                doing = "getting ready to read tags";
+                catalog.replace(read.delivery(), sheet -> doing = "writing %s".formatted(sheet.file()));
+                doing = "updating the tag reader";
                 changed.run();
             }
             List<RowFault> some = faults.subList(0, Math.min(faults.size(), ImportLimits.USUAL.faults()));

@@ -1,7 +1,6 @@
 package synopta.server.catalog;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.Bounds;
@@ -52,7 +51,7 @@ public record LayoutWire(
     /** What comes off at one stage of opening up. */
     public record LayerWire(String layer, String name, List<FigureWire> figures) {}
 
-    /** A lettering of a drawing, centred on its point. */
+    /** A lettering of a drawing, centerd on its point. */
     public record WordWire(String text, double x, double y) {}
 
     /** A place of a layout, where it is, how it is drawn, where the leader of its label ends, and in which machines. */
@@ -85,7 +84,7 @@ public record LayoutWire(
                     slugs(place.fuels()),
                     spot.layer(),
                     spot.label(),
-                    spot.side().name().toLowerCase(Locale.ROOT),
+                    spot.side().slug(),
                     FigureWire.all(spot.figures()),
                     bounds.left(),
                     bounds.top(),

@@ -28,7 +28,7 @@ class CounterController {
 
     @PostMapping
     CounterWire.CounterAnswer work(@Valid @RequestBody CaseWire.CaseFields fields) {
-        CaseAssessment view = counter.work(fields.draft());
+        CaseAssessment view = counter.work(fields.input());
         return CounterWire.CounterAnswer.of(view, view.appliance().flatMap(packs::of), catalog);
     }
 }

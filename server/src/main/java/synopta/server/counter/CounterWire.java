@@ -71,7 +71,7 @@ public final class CounterWire {
                     view.fuels().stream().sorted().map(f -> f.slug()).toList(),
                     view.ageYears().isPresent() ? view.ageYears().getAsDouble() : null,
                     view.known().stream().map(KnownWire::of).toList(),
-                    pack.map(p -> AnswerWire.HearingWire.of(p, view.hearing()))
+                    pack.map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
                             .orElseGet(AnswerWire.HearingWire::nothing),
                     view.diagnosis()
                             .map(d -> AnswerWire.suspectsOf(pack.orElseThrow(), d))

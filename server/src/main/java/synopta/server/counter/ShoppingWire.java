@@ -16,9 +16,6 @@ import synopta.server.web.MayBeNull;
 
 /** Wire records of how it is to be bought. */
 public final class ShoppingWire {
-    /** Values of wants are plain decimals here; any currency reads and writes them alike. */
-    private static final String ANY_CURRENCY = "EUR";
-
     private ShoppingWire() {}
 
     public static Shopping of(List<AdjustedWire> adjusted, String branch, Integer neededInDays) {
@@ -47,9 +44,7 @@ public final class ShoppingWire {
             return new Shopping.Adjusted(
                     new PartNumber(part),
                     quantity == null ? OptionalInt.empty() : OptionalInt.of(quantity),
-                    value == null
-                            ? OptionalLong.empty()
-                            : OptionalLong.of(Money.of(value, ANY_CURRENCY).cents()),
+                    value == null ? OptionalLong.empty() : OptionalLong.of(Money.cents(value)),
                     Boolean.TRUE.equals(needed));
         }
 
@@ -59,7 +54,7 @@ public final class ShoppingWire {
                             a.part().written(),
                             a.quantity().isPresent() ? a.quantity().getAsInt() : null,
                             a.valueCents().isPresent()
-                                    ? new Money(a.valueCents().getAsLong(), ANY_CURRENCY).decimal()
+                                    ? Money.decimal(a.valueCents().getAsLong())
                                     : null,
                             a.needed()))
                     .toList();

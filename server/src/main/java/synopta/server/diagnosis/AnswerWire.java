@@ -38,9 +38,9 @@ public final class AnswerWire {
         static DiagnosisAnswer of(Pack pack, CaseAssessment view) {
             Diagnosis diagnosis = view.diagnosis().orElseThrow();
             return new DiagnosisAnswer(
-                    HearingWire.of(pack, view.hearing()),
-                    view.hearing().heard().stream().map(HeardWire::of).toList(),
-                    view.hearing().unheard().stream()
+                    HearingWire.of(pack, view.parsed()),
+                    view.parsed().heard().stream().map(HeardWire::of).toList(),
+                    view.parsed().unheard().stream()
                             .map(ParsedComplaint.Unheard::phrase)
                             .toList(),
                     suspectsOf(pack, diagnosis),
@@ -93,7 +93,7 @@ public final class AnswerWire {
         private static NamedWire of(Pack pack, ParsedComplaint.Named named) {
             return new NamedWire(
                     named.phrase(),
-                    named.how().name().toLowerCase(Locale.ROOT),
+                    named.how().slug(),
                     named.partTypes().stream()
                             .map(slug -> MeaningWire.of(pack.partType(slug).orElseThrow()))
                             .toList());
@@ -103,7 +103,7 @@ public final class AnswerWire {
     /** One meaning of a word: answering its finding `yes` chooses it. */
     public record MeaningWire(String partType, String name, String finding) {
         private static MeaningWire of(PartType type) {
-            return new MeaningWire(type.slug(), type.name(), type.askedFor());
+            return new MeaningWire(type.slug(), type.name(), type.requestFinding());
         }
     }
 

@@ -30,19 +30,20 @@ class DiagnosisController {
 
     @PostMapping
     AnswerWire.DiagnosisAnswer diagnose(@Valid @RequestBody DiagnosisWire.DiagnosisRequest request) {
-        CaseInput draft = request.draft();
+        CaseInput draft = request.input();
         draft.model().filter(m -> catalog.model(m).isEmpty()).ifPresent(m -> {
             throw ApiException.impossible(
-                    "model", "No model %s is in the catalogue. Read the tag first, or leave it out.".formatted(m));
+                    "model", "Model %s is not in the catalog. Read the tag first, or leave it empty.".formatted(m));
         });
         CaseAssessment view = counter.work(draft);
         Pack pack = view.appliance()
                 .flatMap(packs::of)
-                .orElseThrow(() -> ApiException.impossible(
-                        "appliance",
-                        view.appliance().isPresent()
-                                ? "There is no knowledge pack for this appliance yet."
-                                : "Which appliance is it? Send dryer, range, dishwasher or microwave, or a model."));
+                .orElseThrow(
+                        () -> ApiException.impossible(
+                                "appliance",
+                                view.appliance().isPresent()
+                                        ? "The fault guide does not cover this appliance yet."
+                                        : "The appliance is not known. Send dryer, range, dishwasher or microwave, or a model."));
         return AnswerWire.DiagnosisAnswer.of(pack, view);
     }
 }

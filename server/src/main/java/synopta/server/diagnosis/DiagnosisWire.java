@@ -31,7 +31,7 @@ public final class DiagnosisWire {
             @MayBeNull @Size(max = 200) List<@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<@Valid MeasuredWire> readings,
             @MayBeNull String person) {
-        CaseInput draft() {
+        CaseInput input() {
             return new CaseInput(
                     complaint == null ? "" : complaint,
                     Optional.ofNullable(model).map(ModelNumber::new),
@@ -54,7 +54,7 @@ public final class DiagnosisWire {
 
     /** Who would find out what is asked next; a fitter unless it is said. */
     public static Finding.Who person(String slug) {
-        return slug == null ? Finding.Who.FITTER : Finding.Who.of(slug);
+        return slug == null ? Finding.Who.TECHNICIAN : Finding.Who.of(slug);
     }
 
     /** The core's form of answers; none when the field is missing. */

@@ -1,7 +1,6 @@
 package synopta.server.fit;
 
 import java.util.List;
-import java.util.Locale;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.fit.PartComparison;
@@ -29,7 +28,7 @@ final class CompareWire {
                     line.spec(),
                     line.original().orElse(null),
                     line.other().orElse(null),
-                    line.outcome().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    line.outcome().slug(),
                     line.rule().map(r -> r.rule().slug()).orElse(null),
                     line.rule().map(SpecRule::why).orElse(null),
                     line.rule().map(SpecRule::basis).map(Basis::source).orElse(null));
@@ -41,7 +40,7 @@ final class CompareWire {
     }
 
     /**
-     * What may stand in: with a `basis` the catalogue lists it; without one only its specifications speak for it, and a
+     * What may stand in: with a `basis` the catalog lists it; without one only its specifications speak for it, and a
      * person decides. `allowed`: it may be supplied unasked.
      */
     record StandInWire(

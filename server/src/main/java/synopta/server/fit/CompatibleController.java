@@ -66,7 +66,8 @@ class CompatibleController {
                 .filter(m -> !m.isBlank())
                 .map(m -> catalog.model(new ModelNumber(m))
                         .orElseThrow(() -> ApiException.impossible(
-                                "model", "No model %s is in the catalogue; leave it out.".formatted(m))));
+                                "model",
+                                "Model %s is not in the catalog. Correct it, or leave it empty.".formatted(m))));
         return compatible.of(known, parts.stream().map(Part::number).toList());
     }
 
@@ -75,7 +76,7 @@ class CompatibleController {
                 .distinct()
                 .map(number -> catalog.part(new PartNumber(number))
                         .orElseThrow(() -> ApiException.impossible(
-                                "part", "No part %s is in the catalogue; take it out.".formatted(number))))
+                                "part", "Part %s is not in the catalog. Remove it.".formatted(number))))
                 .toList();
     }
 
@@ -89,7 +90,7 @@ class CompatibleController {
             @MayBeNull List<String> differing) {
         private static CompatibleModel of(CompatibleModels.Machine machine) {
             Map<String, String> via = new TreeMap<>();
-            machine.via().forEach((part, how) -> via.put(part.written(), how.slug()));
+            machine.basis().forEach((part, how) -> via.put(part.written(), how.slug()));
             return new CompatibleModel(
                     machine.model().number().written(),
                     machine.model().brand(),

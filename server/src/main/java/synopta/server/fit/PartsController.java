@@ -100,8 +100,8 @@ class PartsController {
 
     @GetMapping("/{part}/succession")
     PartsWire.SuccessionWire succession(@PathVariable String part) {
-        SupersessionChain lineage = SupersessionChain.of(catalog, found(part).number());
-        return PartsWire.SuccessionWire.of(lineage, finder.supplies(lineage), catalog);
+        SupersessionChain chain = SupersessionChain.of(catalog, found(part).number());
+        return PartsWire.SuccessionWire.of(chain, finder.supplies(chain), catalog);
     }
 
     @GetMapping("/{part}/equivalents")
@@ -122,7 +122,6 @@ class PartsController {
     private Part found(String part) {
         return catalog.part(new PartNumber(part))
                 .orElseThrow(() -> ApiException.missing(
-                        "No part %s is in the catalogue. Look for it with GET /api/parts?q=%s, which finds the nearest."
-                                .formatted(part, part)));
+                        "Part %s is not in the catalog. GET /api/parts?q=%s finds the closest.".formatted(part, part)));
     }
 }

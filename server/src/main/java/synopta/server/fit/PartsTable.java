@@ -26,7 +26,7 @@ final class PartsTable {
             machine.model().brand(),
             machine.model().appliance().slug(),
             machine.model().fuel().map(f -> f.slug()).orElse(""),
-            machine.via().slug(),
+            machine.basis().slug(),
             machine.rows().stream().map(r -> r.slot()).distinct().collect(Collectors.joining(";")),
             machine.rows().stream().map(r -> r.part().written()).distinct().collect(Collectors.joining(";")),
             machine.rows().stream()
@@ -48,8 +48,8 @@ final class PartsTable {
                 machine.model().brand(),
                 machine.model().appliance().slug(),
                 machine.model().fuel().map(f -> f.slug()).orElse(""),
-                machine.differing().map(places -> String.join(";", places)).orElse("built otherwise")));
-        parts.forEach(part -> cells.add(Optional.ofNullable(machine.via().get(part))
+                machine.differing().map(places -> String.join(";", places)).orElse("different construction")));
+        parts.forEach(part -> cells.add(Optional.ofNullable(machine.basis().get(part))
                 .map(via -> via.slug())
                 .orElse("")));
         return cells.toArray(String[]::new);

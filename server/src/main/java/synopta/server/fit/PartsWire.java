@@ -123,7 +123,7 @@ final class PartsWire {
                     machine.model().brand(),
                     machine.model().appliance().slug(),
                     machine.model().fuel().map(f -> f.slug()).orElse(null),
-                    machine.via().slug(),
+                    machine.basis().slug(),
                     machine.rows().stream().map(UsedRow::of).toList());
         }
     }
@@ -174,13 +174,13 @@ final class PartsWire {
 
     /** What a part replaced and what it has become. */
     record SuccessionWire(String part, List<PartLine> parts, List<Step> steps, Way today, List<Way> alternatives) {
-        static SuccessionWire of(SupersessionChain lineage, List<Supply> supplies, Catalog catalog) {
-            List<Supersession> rows = lineage.rows();
-            Set<String> keys = new TreeSet<>(Set.of(lineage.part().key()));
+        static SuccessionWire of(SupersessionChain chain, List<Supply> supplies, Catalog catalog) {
+            List<Supersession> rows = chain.rows();
+            Set<String> keys = new TreeSet<>(Set.of(chain.part().key()));
             rows.forEach(row ->
                     keys.addAll(List.of(row.oldPart().key(), row.newPart().key())));
             return new SuccessionWire(
-                    lineage.part().written(),
+                    chain.part().written(),
                     catalog.partsAmong(keys).stream()
                             .map(part -> PartLine.of(part, catalog))
                             .toList(),

@@ -39,7 +39,6 @@ class KnowledgeController {
     private Pack pack(String appliance) {
         return packs.of(Appliance.of(appliance))
                 .orElseThrow(() -> ApiException.missing(
-                        "There is no knowledge pack for a %s; see /api/knowledge for those there are."
-                                .formatted(appliance)));
+                        "The fault guide does not cover %s. See GET /api/knowledge.".formatted(appliance)));
     }
 }

@@ -10,7 +10,6 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import synopta.core.order.OrderService;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
@@ -112,7 +111,7 @@ public final class OrderWire {
             String said) {
         static OutcomeWire of(OrderService.Outcome outcome, String branch) {
             return outcome.fold(
-                    promised -> of(promised.promise()),
+                    reserved -> of(reserved.reservation()),
                     gone -> new OutcomeWire(
                             null,
                             gone.part().written(),
@@ -121,34 +120,35 @@ public final class OrderWire {
                             "gone",
                             null,
                             gone.free(),
-                            "Not so many are free at %s any more: %d left. Order it, or take it from another branch."
+                            "Only %2$d left at %1$s. Order it, or choose another branch."
                                     .formatted(branch, gone.free())));
         }
 
-        static OutcomeWire of(Reservation promise) {
-            Integer days = promise.days().isPresent() ? promise.days().getAsInt() : null;
+        static OutcomeWire of(Reservation reservation) {
+            Integer days = reservation.days().isPresent() ? reservation.days().getAsInt() : null;
             return new OutcomeWire(
-                    promise.number(),
-                    promise.part().written(),
-                    promise.quantity(),
-                    promise.branch(),
-                    promise.state().slug(),
+                    reservation.number(),
+                    reservation.part().written(),
+                    reservation.quantity(),
+                    reservation.branch(),
+                    reservation.state().slug(),
                     days,
                     null,
-                    said(promise));
+                    said(reservation));
         }
 
-        private static String said(Reservation promise) {
-            return switch (promise.state()) {
-                case RESERVED -> "Kept at %s.".formatted(promise.branch());
+        private static String said(Reservation reservation) {
+            return switch (reservation.state()) {
+                case RESERVED -> "Reserved at %s.".formatted(reservation.branch());
                 case ORDERED ->
-                    promise.days().orElse(0) == 1
-                            ? "Ordered; it comes tomorrow."
-                            : "Ordered; it comes in %d days."
-                                    .formatted(promise.days().orElse(0));
-                case WAITING -> "The supplier does not answer. The order is kept and sent again by itself.";
-                case OUT_OF_STOCK -> "The supplier has none. Try an equivalent or another branch.";
-                case RELEASED -> "Taken back.";
+                    reservation.days().orElse(0) == 1
+                            ? "Ordered, available tomorrow."
+                            : "Ordered, available in %d days."
+                                    .formatted(reservation.days().orElse(0));
+                case WAITING ->
+                    "The supplier does not answer. The order is saved and will be sent again automatically.";
+                case OUT_OF_STOCK -> "The supplier is out of stock. Try an equivalent or another branch.";
+                case RELEASED -> "Cancelled.";
             };
         }
     }
@@ -156,7 +156,7 @@ public final class OrderWire {
     /** How the stand-in for the supplier behaves: `up`, `slow`, `out-of-stock` or `down`. */
     public record FeedWire(@NotBlank @Size(max = 20) String mode) {
         static FeedWire of(SimulatedSupplier.Mode mode) {
-            return new FeedWire(mode.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            return new FeedWire(mode.slug());
         }
     }
 }

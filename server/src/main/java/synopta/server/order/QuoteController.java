@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.SettingsRepository;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteRepository;
 import synopta.core.order.QuoteService;
@@ -32,19 +33,25 @@ import synopta.server.web.Attachment;
 class QuoteController {
     private static final int PAGE = 50;
 
-    private final QuoteService desk;
+    private final QuoteService service;
     private final QuoteRepository log;
+    private final SettingsRepository settings;
     private final String house;
 
-    QuoteController(QuoteService desk, QuoteRepository log, @Value("${synopta.house}") String house) {
-        this.desk = desk;
+    QuoteController(
+            QuoteService service,
+            QuoteRepository log,
+            SettingsRepository settings,
+            @Value("${synopta.house}") String house) {
+        this.service = service;
         this.log = log;
+        this.settings = settings;
         this.house = house;
     }
 
     @PostMapping(produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<OrderWire.QuoteAnswer> write(@Valid @RequestBody OrderWire.QuoteRequest asked) {
-        Quote quote = desk.write(
+        Quote quote = service.write(
                 asked.branch(),
                 Optional.ofNullable(asked.customer()),
                 asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
@@ -72,7 +79,7 @@ class QuoteController {
     @GetMapping(path = "/{number}/quote.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     void pdf(@PathVariable long number, HttpServletResponse response) throws IOException {
         Quote quote = found(number);
-        new QuotePdf(house, quote)
+        new QuotePdf(house, quote, settings.get().region())
                 .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "quote-%d.pdf".formatted(number)));
     }
 
@@ -82,6 +89,8 @@ class QuoteController {
     }
 
     private Quote found(long number) {
-        return log.find(number).orElseThrow(() -> ApiException.missing("There is no quote %d.".formatted(number)));
+        return log.find(number)
+                .orElseThrow(() ->
+                        ApiException.missing("There is no quote %d. Check the number under Quotes.".formatted(number)));
     }
 }

@@ -29,19 +29,19 @@ import synopta.server.web.ApiException;
 class ReservationController {
     private static final long AGAIN_MS = 20_000;
 
-    private final OrderService desk;
+    private final OrderService service;
     private final ReservationRepository log;
     private final SimulatedSupplier feed;
 
-    ReservationController(OrderService desk, ReservationRepository log, SimulatedSupplier feed) {
-        this.desk = desk;
+    ReservationController(OrderService service, ReservationRepository log, SimulatedSupplier feed) {
+        this.service = service;
         this.log = log;
         this.feed = feed;
     }
 
-    @PostMapping("/promises")
-    OrderWire.PromiseAnswer promise(@Valid @RequestBody OrderWire.PromiseRequest asked) {
-        List<OrderService.Outcome> outcomes = desk.promise(
+    @PostMapping("/reservations")
+    OrderWire.PromiseAnswer reservation(@Valid @RequestBody OrderWire.PromiseRequest asked) {
+        List<OrderService.Outcome> outcomes = service.reservation(
                 asked.branch(),
                 asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
                 asked.lines().stream()
@@ -53,21 +53,21 @@ class ReservationController {
                 .toList());
     }
 
-    @GetMapping("/promises")
+    @GetMapping("/reservations")
     OrderWire.PromiseAnswer ofCase(@RequestParam long caseNumber) {
         return new OrderWire.PromiseAnswer(
                 log.ofCase(caseNumber).stream().map(OrderWire.OutcomeWire::of).toList());
     }
 
-    @DeleteMapping("/promises/{number}")
+    @DeleteMapping("/reservations/{number}")
     OrderWire.OutcomeWire release(@PathVariable long number) {
-        Reservation promise = log.find(number)
-                .orElseThrow(() -> ApiException.missing("Nothing was promised under %d.".formatted(number)));
-        if (!desk.release(promise)) {
+        Reservation reservation = log.find(number)
+                .orElseThrow(() -> ApiException.missing("There is no reservation %d.".formatted(number)));
+        if (!service.release(reservation)) {
             throw ApiException.impossible(
                     "number",
-                    "Promise %d is %s and cannot be taken back here; ask the supplier."
-                            .formatted(number, promise.state().slug()));
+                    "Reservation %d is %s and cannot be cancelled here. Ask the supplier."
+                            .formatted(number, reservation.state().slug()));
         }
         return OrderWire.OutcomeWire.of(log.find(number).orElseThrow());
     }
@@ -93,7 +93,7 @@ class ReservationController {
                                                         .replace('_', '-'))
                                                 .collect(Collectors.joining(", "))))));
         if (feed.mode() == SimulatedSupplier.Mode.UP) {
-            desk.sendWaiting();
+            service.sendWaiting();
         }
         return feed();
     }
@@ -101,6 +101,6 @@ class ReservationController {
     /** What the supplier did not answer is sent again. */
     @Scheduled(fixedDelay = AGAIN_MS)
     void sendWaiting() {
-        desk.sendWaiting();
+        service.sendWaiting();
     }
 }

@@ -10,6 +10,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Stock;
 import synopta.core.order.SupplierFeed;
+import synopta.core.quantity.Slugged;
 
 /**
  * Stands in for a supplier's feed: it can be up, slow, out of stock or down, as it is told. A caller waits for it for
@@ -24,13 +25,13 @@ public final class SimulatedSupplier implements SupplierFeed {
     private final Map<Long, Answer> taken = new ConcurrentHashMap<>();
     private volatile Mode mode = Mode.UP;
 
-    /** Delivers in the days that the catalogue's stock names. */
+    /** Delivers in the days that the catalog's stock names. */
     public SimulatedSupplier(Catalog catalog) {
         this.catalog = catalog;
     }
 
     /** How it behaves. */
-    public enum Mode {
+    public enum Mode implements Slugged {
         UP,
         SLOW,
         OUT_OF_STOCK,
@@ -67,7 +68,7 @@ public final class SimulatedSupplier implements SupplierFeed {
         }
         Mode now = mode;
         if (now == Mode.DOWN) {
-            return new Answer.NotReached("the line is down");
+            return new Answer.NotReached("the connection is down");
         }
         if (now == Mode.OUT_OF_STOCK) {
             return new Answer.OutOfStock();

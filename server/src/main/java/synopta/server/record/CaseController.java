@@ -33,6 +33,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.knowledge.Hazard;
+import synopta.core.quantity.LengthUnit;
+import synopta.core.quantity.Slugged;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.CaseService;
@@ -49,10 +51,9 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
 class CaseController {
     private static final int PAGE = 50;
-    private static final String METRIC = "metric";
     private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
-    private final CaseService desk;
+    private final CaseService service;
     private final CaseRepository log;
     private final Clock clock;
     private final JsonMapper json;
@@ -60,13 +61,13 @@ class CaseController {
     private final String house;
 
     CaseController(
-            CaseService desk,
+            CaseService service,
             CaseRepository log,
             Clock clock,
             JsonMapper json,
             Validator validator,
             @Value("${synopta.house}") String house) {
-        this.desk = desk;
+        this.service = service;
         this.log = log;
         this.clock = clock;
         this.json = json;
@@ -76,7 +77,7 @@ class CaseController {
 
     @PostMapping
     ResponseEntity<CaseWire.CaseAnswer> open(@Valid @RequestBody CaseWire.CaseFields fields) {
-        CaseWire.CaseAnswer kept = kept(desk.open(fields.content(), clock.instant()));
+        CaseWire.CaseAnswer kept = kept(service.open(fields.content(), clock.instant()));
         return ResponseEntity.created(URI.create("/api/cases/" + kept.number()))
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
@@ -128,7 +129,7 @@ class CaseController {
             @RequestBody Map<String, Object> patch) {
         CaseRecord record = found(number);
         if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
-            throw overtaken(desk.overtaken(revision(record, ifMatch)));
+            throw conflict(service.conflict(revision(record, ifMatch)));
         }
         Map<String, Object> merged = json.convertValue(CaseWire.CaseFields.of(record.content()), FIELDS);
         merged.putAll(patch);
@@ -139,7 +140,7 @@ class CaseController {
             throw ApiException.impossible(
                     first.getPropertyPath().toString(), first.getPropertyPath() + " " + first.getMessage());
         }
-        CaseWire.CaseAnswer kept = kept(desk.change(record, fields.content(), clock.instant()));
+        CaseWire.CaseAnswer kept = kept(service.change(record, fields.content(), clock.instant()));
         return ResponseEntity.ok()
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
@@ -164,12 +165,13 @@ class CaseController {
         return SheetText.plain(house, written(number, units));
     }
 
-    /** Sizes in `metric` too, or in `inch`; as the house has it when nothing is asked for. */
+    /** The unit that is added is that of the settings when none is asked for. */
     private RepairSheet written(long number, String units) {
-        if (units != null && !units.equals(METRIC) && !units.equals("inch")) {
-            throw new IllegalArgumentException("Units (%s) must be metric or inch.".formatted(units));
+        if (units == null) {
+            return service.sheet(found(number));
         }
-        return desk.sheet(found(number), Optional.ofNullable(units).map(METRIC::equals));
+        LengthUnit unit = Slugged.of(LengthUnit.class, "Unit", units);
+        return service.sheet(found(number), unit);
     }
 
     private CaseRecord found(long number) {
@@ -190,28 +192,27 @@ class CaseController {
                 refused -> {
                     throw ApiException.impossible(
                             "cautionsShown",
-                            "Parts may not leave yet: show the caution on %s first, then hand over."
+                            "Parts cannot be handed over yet. Read the caution (%s) to the customer first, then hand over."
                                     .formatted(refused.unseen().stream()
                                             .map(Hazard::slug)
                                             .collect(Collectors.joining(", "))));
                 },
-                overtaken -> {
-                    throw overtaken(overtaken);
+                conflict -> {
+                    throw conflict(conflict);
                 });
     }
 
-    private static ApiException overtaken(CaseService.Saved.Overtaken overtaken) {
-        return ApiException.overtaken(
-                "Case %d was changed%s in between. What you typed is still with you: save it over theirs, or take theirs."
+    private static ApiException conflict(CaseService.Saved.Overtaken conflict) {
+        return ApiException.conflict(
+                "Case %d was changed%s meanwhile. Your entries are kept here: save yours, or discard yours and keep theirs."
                         .formatted(
-                                overtaken.now().number(),
-                                overtaken
-                                        .now()
+                                conflict.now().number(),
+                                conflict.now()
                                         .content()
                                         .specialist()
                                         .map(" by "::concat)
                                         .orElse(" by somebody else")),
-                overtaken.changes().stream()
+                conflict.changes().stream()
                         .map(c -> new ApiException.FieldFault(
                                 c.field(), "was “%s”, is now “%s”".formatted(c.before(), c.after())))
                         .toList());

@@ -45,24 +45,24 @@ public final class CaseWire {
             @MayBeNull @Size(max = 40) List<TagWire.@Valid RecheckWire> rechecked,
             @MayBeNull @Size(max = 200) List<DiagnosisWire.@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<DiagnosisWire.@Valid MeasuredWire> readings,
-            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> struck,
-            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> picked,
-            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> dropped,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> excluded,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> selected,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> deselected,
             @MayBeNull @Size(max = 80) String platform,
-            @MayBeNull @Size(max = 20) List<@NotNull @Size(max = 120) String> looked,
+            @MayBeNull @Size(max = 20) List<@NotNull @Size(max = 120) String> inspected,
             @MayBeNull String person,
             @MayBeNull @Size(max = 100) List<ShoppingWire.@Valid AdjustedWire> adjusted,
             @MayBeNull @Size(max = 80) String branch,
             @MayBeNull Integer neededInDays,
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
-            @MayBeNull @Size(max = 120) String saidTo,
+            @MayBeNull @Size(max = 120) String readTo,
             @MayBeNull @Size(max = 80) String specialist,
             @MayBeNull @Size(max = 120) String customer,
             @MayBeNull @Size(max = 120) String customerPhone,
             @MayBeNull @Min(0) @Max(86_400) Integer answerSeconds,
             @MayBeNull String status) {
-        public CaseInput draft() {
+        public CaseInput input() {
             return new CaseInput(
                     spoken(),
                     Optional.ofNullable(model).filter(m -> !m.isBlank()).map(ModelNumber::new),
@@ -72,12 +72,12 @@ public final class CaseWire {
                     TagWire.rechecks(rechecked),
                     DiagnosisWire.answered(findings),
                     DiagnosisWire.measured(readings),
-                    set(struck),
-                    set(picked),
-                    set(dropped),
+                    set(excluded),
+                    set(selected),
+                    set(deselected),
                     Optional.ofNullable(serial).filter(s -> !s.isBlank()),
                     Optional.ofNullable(platform).filter(p -> !p.isBlank()),
-                    set(looked),
+                    set(inspected),
                     DiagnosisWire.person(person),
                     ShoppingWire.of(adjusted, branch, neededInDays));
         }
@@ -89,7 +89,7 @@ public final class CaseWire {
 
         CaseContent content() {
             return new CaseContent(
-                    draft(),
+                    input(),
                     Optional.ofNullable(complaint),
                     lines == null
                             ? List.of()
@@ -97,7 +97,7 @@ public final class CaseWire {
                                     .map(l -> new CaseContent.Line(new PartNumber(l.part()), l.quantity()))
                                     .toList(),
                     set(cautionsShown).stream().map(Hazard::of).collect(Collectors.toSet()),
-                    words(saidTo),
+                    words(readTo),
                     words(specialist),
                     new Customer(words(customer), words(customerPhone)),
                     answerSeconds == null ? OptionalInt.empty() : OptionalInt.of(answerSeconds),
@@ -113,7 +113,7 @@ public final class CaseWire {
         }
 
         static CaseFields of(CaseContent content) {
-            CaseInput draft = content.draft();
+            CaseInput draft = content.input();
             return new CaseFields(
                     draft.line(),
                     draft.model().map(ModelNumber::written).orElse(null),
@@ -129,11 +129,11 @@ public final class CaseWire {
                     draft.readings().stream()
                             .map(DiagnosisWire.MeasuredWire::of)
                             .toList(),
-                    draft.struck().stream().sorted().toList(),
-                    draft.picked().stream().sorted().toList(),
-                    draft.dropped().stream().sorted().toList(),
+                    draft.excluded().stream().sorted().toList(),
+                    draft.selected().stream().sorted().toList(),
+                    draft.deselected().stream().sorted().toList(),
                     draft.platform().orElse(null),
-                    draft.looked().stream().sorted().toList(),
+                    draft.inspected().stream().sorted().toList(),
                     draft.person().slug(),
                     ShoppingWire.AdjustedWire.of(draft.shopping()),
                     draft.shopping().branch().orElse(null),
@@ -142,7 +142,7 @@ public final class CaseWire {
                             .map(l -> new CaseLineWire(l.part().written(), l.quantity()))
                             .toList(),
                     content.cautionsShown().stream().sorted().map(Hazard::slug).toList(),
-                    content.saidTo().orElse(null),
+                    content.readTo().orElse(null),
                     content.specialist().orElse(null),
                     content.customer().name().orElse(null),
                     content.customer().phone().orElse(null),
@@ -172,18 +172,18 @@ public final class CaseWire {
             List<TagWire.RecheckWire> rechecked,
             List<DiagnosisWire.AnsweredWire> findings,
             List<DiagnosisWire.MeasuredWire> readings,
-            List<String> struck,
-            List<String> picked,
-            List<String> dropped,
+            List<String> excluded,
+            List<String> selected,
+            List<String> deselected,
             @MayBeNull String platform,
-            List<String> looked,
+            List<String> inspected,
             String person,
             List<ShoppingWire.AdjustedWire> adjusted,
             @MayBeNull String branch,
             @MayBeNull Integer neededInDays,
             List<CaseLineWire> lines,
             List<String> cautionsShown,
-            @MayBeNull String saidTo,
+            @MayBeNull String readTo,
             @MayBeNull String specialist,
             @MayBeNull String customer,
             @MayBeNull String customerPhone,
@@ -206,24 +206,24 @@ public final class CaseWire {
                     f.rechecked(),
                     f.findings(),
                     f.readings(),
-                    f.struck(),
-                    f.picked(),
-                    f.dropped(),
+                    f.excluded(),
+                    f.selected(),
+                    f.deselected(),
                     f.platform(),
-                    f.looked(),
+                    f.inspected(),
                     f.person(),
                     f.adjusted(),
                     f.branch(),
                     f.neededInDays(),
                     f.lines(),
                     f.cautionsShown(),
-                    f.saidTo(),
+                    f.readTo(),
                     f.specialist(),
                     f.customer(),
                     f.customerPhone(),
                     f.answerSeconds(),
                     f.status(),
-                    record.stood().cautions().stream()
+                    record.snapshot().cautions().stream()
                             .map(c -> AnswerWire.CautionWire.of(c.hazard(), c.text()))
                             .toList());
         }

@@ -39,6 +39,6 @@ class HistoryController {
     }
 
     private Optional<Pack> pack(Revision revision) {
-        return revision.record().stood().appliance().flatMap(packs::of);
+        return revision.record().snapshot().appliance().flatMap(packs::of);
     }
 }

@@ -29,34 +29,34 @@ public record RevisionWire(
         List<RuleWire> rules,
         List<LeftWire> lines,
         List<WarnedWire> cautions,
-        @MayBeNull String saidTo,
+        @MayBeNull String readTo,
         List<QuotedWire> quotes) {
     static RevisionWire of(Revision revision, Optional<Pack> pack) {
         CaseContent content = revision.record().content();
-        CaseSnapshot stood = revision.record().stood();
+        CaseSnapshot snapshot = revision.record().snapshot();
         return new RevisionWire(
                 revision.record().revision(),
                 revision.record().changedAt(),
-                content.draft().line(),
+                content.input().line(),
                 content.specialist().orElse(null),
                 content.status().slug(),
                 revision.changes().stream()
                         .map(c -> new ChangeWire(c.field(), c.before(), c.after()))
                         .toList(),
-                stood.known().stream().map(CounterWire.KnownWire::of).toList(),
-                stood.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
-                stood.advice().map(CaseSnapshot.Advised::action).orElse(null),
-                stood.advice().map(CaseSnapshot.Advised::why).orElse(null),
-                stood.rules().stream()
+                snapshot.known().stream().map(CounterWire.KnownWire::of).toList(),
+                snapshot.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
+                snapshot.advice().map(CaseSnapshot.Advised::action).orElse(null),
+                snapshot.advice().map(CaseSnapshot.Advised::why).orElse(null),
+                snapshot.rules().stream()
                         .map(r -> new RuleWire(r.part().written(), r.quantity(), r.why()))
                         .toList(),
                 content.lines().stream()
                         .map(l -> new LeftWire(l.part().written(), l.quantity()))
                         .toList(),
-                stood.cautions().stream()
+                snapshot.cautions().stream()
                         .map(c -> WarnedWire.of(c, content.cautionsShown()))
                         .toList(),
-                content.saidTo().orElse(null),
+                content.readTo().orElse(null),
                 revision.quotes().stream().map(QuotedWire::of).toList());
     }
 

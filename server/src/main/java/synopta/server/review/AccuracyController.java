@@ -24,7 +24,7 @@ import synopta.server.web.Attachment;
 
 /** How often the counter was right: the counts of the day book, and each as a table. */
 @RestController
-@RequestMapping("/api/ledger")
+@RequestMapping("/api/accuracy")
 class AccuracyController {
     private final OutcomeRepository log;
     private final KnowledgeService packs;
@@ -38,7 +38,7 @@ class AccuracyController {
     @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
     AccuracyWire.LedgerAnswer counts(
             @RequestParam(required = false) LocalDate from, @RequestParam(required = false) LocalDate to) {
-        return AccuracyWire.LedgerAnswer.of(ledger(from, to), this::question);
+        return AccuracyWire.LedgerAnswer.of(report(from, to), this::question);
     }
 
     /** One table as CSV: right-first-time, returns, calibration, questions, times or overruled. */
@@ -63,7 +63,7 @@ class AccuracyController {
         table(table, counts(from, to)).workbook(Attachment.workbook(response, table));
     }
 
-    private AccuracyReport ledger(LocalDate from, LocalDate to) {
+    private AccuracyReport report(LocalDate from, LocalDate to) {
         List<OutcomeRecord> told = log.told();
         return new AccuracyReport(
                 from == null && to == null
@@ -123,7 +123,7 @@ class AccuracyController {
                         e -> cells(e.getKey(), e.getValue()));
             default ->
                 throw ApiException.missing(
-                        "There is no table %s: take right-first-time, returns, calibration, questions, times or overruled."
+                        "There is no table %s. Use right-first-time, returns, calibration, questions, times or overruled."
                                 .formatted(name));
         };
     }

@@ -3,7 +3,6 @@ package synopta.server.review;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -26,31 +25,31 @@ public final class AccuracyWire {
             List<AskedWire> questions,
             List<TimesWire> times,
             OverruledWire overruled) {
-        static LedgerAnswer of(AccuracyReport ledger, Function<String, String> questionOf) {
+        static LedgerAnswer of(AccuracyReport report, Function<String, String> questionOf) {
             Map<String, List<RateWire>> by = new TreeMap<>();
             for (AccuracyReport.By one : AccuracyReport.By.values()) {
                 by.put(
-                        one.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                        ledger.rightFirstTime(one).stream().map(RateWire::of).toList());
+                        one.slug(),
+                        report.rightFirstTime(one).stream().map(RateWire::of).toList());
             }
-            Map<Outcome.Reason, Integer> returns = new EnumMap<>(ledger.returns());
-            Map<OutcomeRecord.WhoWasRight, Integer> overruled = ledger.overruled();
+            Map<Outcome.Reason, Integer> returns = new EnumMap<>(report.returns());
+            Map<OutcomeRecord.WhoWasRight, Integer> overruled = report.overruled();
             return new LedgerAnswer(
-                    ledger.size(),
-                    ledger.rightFirstTime().map(RateWire::of).orElse(null),
+                    report.size(),
+                    report.rightFirstTime().map(RateWire::of).orElse(null),
                     by,
                     Arrays.stream(Outcome.Reason.values())
                             .map(reason -> new CameBackWire(reason.slug(), returns.getOrDefault(reason, 0)))
                             .toList(),
-                    ledger.calibration().stream().map(BinWire::of).toList(),
-                    ledger.questions().stream()
+                    report.calibration().stream().map(BinWire::of).toList(),
+                    report.questions().stream()
                             .map(asked -> new AskedWire(
                                     asked.finding(),
                                     questionOf.apply(asked.finding()),
                                     asked.times(),
                                     asked.meanBits()))
                             .toList(),
-                    ledger.times(AccuracyReport.By.SPECIALIST).stream()
+                    report.times(AccuracyReport.By.SPECIALIST).stream()
                             .map(t -> new TimesWire(t.label(), t.cases(), t.half(), t.nineInTen()))
                             .toList(),
                     new OverruledWire(

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.knowledge.SettingsRepository;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.core.record.CaseRecord;
@@ -26,17 +27,23 @@ import synopta.server.web.Attachment;
 
 /** Cases as tables, and a day on paper. */
 @RestController
-@RequestMapping("/api/day-book")
+@RequestMapping("/api/case-exports")
 class ExportController {
     private static final int PAGE = 500;
 
     private final CaseRepository cases;
     private final OutcomeRepository outcomes;
+    private final SettingsRepository settings;
     private final String house;
 
-    ExportController(CaseRepository cases, OutcomeRepository outcomes, @Value("${synopta.house}") String house) {
+    ExportController(
+            CaseRepository cases,
+            OutcomeRepository outcomes,
+            SettingsRepository settings,
+            @Value("${synopta.house}") String house) {
         this.cases = cases;
         this.outcomes = outcomes;
+        this.settings = settings;
         this.house = house;
     }
 
@@ -83,6 +90,7 @@ class ExportController {
                 house,
                 day,
                 records,
+                settings.get().region(),
                 Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "day-%s.pdf".formatted(day)));
     }
 

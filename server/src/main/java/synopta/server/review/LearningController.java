@@ -25,15 +25,15 @@ import synopta.server.web.ApiException;
 
 /** What the cases teach: proposed, accepted by somebody, compared and taken back. */
 @RestController
-@RequestMapping(path = "/api/learning", produces = MediaType.APPLICATION_JSON_VALUE)
+@RequestMapping(path = "/api/updates", produces = MediaType.APPLICATION_JSON_VALUE)
 class LearningController {
-    private final LearningService desk;
+    private final LearningService service;
     private final ParameterRepository log;
     private final KnowledgeService packs;
     private final Clock clock;
 
-    LearningController(LearningService desk, ParameterRepository log, KnowledgeService packs, Clock clock) {
-        this.desk = desk;
+    LearningController(LearningService service, ParameterRepository log, KnowledgeService packs, Clock clock) {
+        this.service = service;
         this.log = log;
         this.packs = packs;
         this.clock = clock;
@@ -42,15 +42,15 @@ class LearningController {
     /** What is proposed now, counted anew, and all versions. */
     @GetMapping
     LearningWire.LearningAnswer proposals() {
-        return answer(desk.taught());
+        return answer(service.learned());
     }
 
-    private LearningWire.LearningAnswer answer(LearningService.Taught taught) {
+    private LearningWire.LearningAnswer answer(LearningService.Taught learned) {
         List<ParameterRepository.Version> versions = log.versions();
         return new LearningWire.LearningAnswer(
-                taught.lessons().size(),
+                learned.confirmedCases().size(),
                 versions.size(),
-                desk.suggestions(taught).stream()
+                service.suggestions(learned).stream()
                         .map(LearningWire.ProposalWire::of)
                         .toList(),
                 versions.stream().map(LearningWire.VersionWire::of).toList());
@@ -59,29 +59,28 @@ class LearningController {
     /** Puts proposals in force; they are counted again first. */
     @PostMapping("/accept")
     LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked) {
-        LearningService.Taught taught = desk.taught();
-        packs.learn(
-                desk.accept(asked.by(), chosen(asked, taught), clock.instant()).layer());
-        return answer(taught);
+        LearningService.Taught learned = service.learned();
+        packs.learn(service.accept(asked.by(), chosen(asked, learned), clock.instant())
+                .layer());
+        return answer(learned);
     }
 
     /** Notes that proposals are not wanted; they come again when the cases say something else. */
     @PostMapping("/decline")
     LearningWire.LearningAnswer decline(@Valid @RequestBody LearningWire.DecideRequest asked) {
-        LearningService.Taught taught = desk.taught();
-        desk.decline(asked.by(), chosen(asked, taught), clock.instant());
-        return answer(taught);
+        LearningService.Taught learned = service.learned();
+        service.decline(asked.by(), chosen(asked, learned), clock.instant());
+        return answer(learned);
     }
 
-    private List<Proposal> chosen(LearningWire.DecideRequest asked, LearningService.Taught taught) {
+    private List<Proposal> chosen(LearningWire.DecideRequest asked, LearningService.Taught learned) {
         Set<LearningWire.LearntFigureWire> wanted = new HashSet<>(asked.figures());
-        List<Proposal> chosen = desk.suggestions(taught).stream()
+        List<Proposal> chosen = service.suggestions(learned).stream()
                 .map(LearningService.Suggested::proposal)
                 .filter(p -> wanted.contains(figure(p)))
                 .toList();
         if (chosen.size() < wanted.size()) {
-            throw ApiException.impossible(
-                    "figures", "Some of these are not proposed any more. Load the proposals again.");
+            throw ApiException.impossible("figures", "Some of these are no longer suggested. Reload the suggestions.");
         }
         return chosen;
     }
@@ -89,7 +88,7 @@ class LearningController {
     /** Goes back to an earlier version. */
     @PostMapping("/back")
     LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked) {
-        packs.learn(desk.back(asked.by(), asked.version(), clock.instant()).layer());
+        packs.learn(service.back(asked.by(), asked.version(), clock.instant()).layer());
         return proposals();
     }
 

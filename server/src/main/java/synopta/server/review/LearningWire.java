@@ -17,7 +17,7 @@ import synopta.server.web.MayBeNull;
 public final class LearningWire {
     private LearningWire() {}
 
-    /** What may be learnt, from so many cases, and what was; `version` is the one in force, 0 for the packs as they ship. */
+    /** What may be learned, from so many cases, and what was; `version` is the one in force, 0 for the packs as they ship. */
     public record LearningAnswer(int cases, int version, List<ProposalWire> proposals, List<VersionWire> versions) {}
 
     /**
@@ -53,10 +53,10 @@ public final class LearningWire {
                     p.after(),
                     p.interval().low(),
                     p.interval().high(),
-                    p.behind().seen(),
-                    p.behind().of(),
-                    p.behind().seenIn(),
-                    p.behind().others(),
+                    p.support().seen(),
+                    p.support().of(),
+                    p.support().seenIn(),
+                    p.support().others(),
                     p.isTelling(),
                     suggested.now().isPresent() ? suggested.now().getAsDouble() : null,
                     suggested.declined().map(DeclinedWire::of).orElse(null));

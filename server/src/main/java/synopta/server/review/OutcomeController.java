@@ -34,15 +34,15 @@ class OutcomeController {
     /** A case's number, alone or as it stands in the code of its sheet. */
     private static final Pattern CASE = Pattern.compile("(?:SYNOPTA CASE )?(\\d{1,12})", Pattern.CASE_INSENSITIVE);
 
-    private final OutcomeService desk;
+    private final OutcomeService service;
     private final OutcomeRepository log;
     private final CaseRepository cases;
     private final KnowledgeService packs;
     private final Clock clock;
 
     OutcomeController(
-            OutcomeService desk, OutcomeRepository log, CaseRepository cases, KnowledgeService packs, Clock clock) {
-        this.desk = desk;
+            OutcomeService service, OutcomeRepository log, CaseRepository cases, KnowledgeService packs, Clock clock) {
+        this.service = service;
         this.log = log;
         this.cases = cases;
         this.packs = packs;
@@ -54,13 +54,13 @@ class OutcomeController {
     OutcomeWire.OutcomeAnswer of(@PathVariable long number) {
         CaseRecord record = found(number);
         return OutcomeWire.OutcomeAnswer.of(
-                record, log.of(number), record.stood().appliance().flatMap(packs::of));
+                record, log.of(number), record.snapshot().appliance().flatMap(packs::of));
     }
 
     /** Adds an entry, which counts from now on; earlier ones stay. */
     @PutMapping("/cases/{number}/outcome")
     OutcomeWire.OutcomeAnswer tell(@PathVariable long number, @Valid @RequestBody OutcomeWire.OutcomeFields fields) {
-        desk.tell(found(number), fields.outcome(clock.instant()));
+        service.tell(found(number), fields.outcome(clock.instant()));
         return of(number);
     }
 
@@ -91,7 +91,7 @@ class OutcomeController {
         List<String> codes = CodeReader.read(picture);
         if (codes.isEmpty()) {
             throw ApiException.impossible(
-                    "picture", "No code can be seen in the picture. Go nearer and hold still, or type the number.");
+                    "picture", "No code was found in the picture. Move closer and hold still, or type the number.");
         }
         return codes.stream()
                 .map(this::meant)
@@ -110,7 +110,7 @@ class OutcomeController {
 
     private static ApiException nothingUnder(String code) {
         return ApiException.missing(
-                "Nothing was handed over under “%s”. Scan the code of the sheet, or type the case's number."
+                "Nothing was handed over under “%s”. Scan the code of the repair sheet, or type the case number."
                         .formatted(code.strip()));
     }
 

@@ -101,18 +101,18 @@ public final class OutcomeWire {
             String partType,
             @MayBeNull String slot,
             @MayBeNull Double probability) {
-        static List<FaultChoice> of(CaseSnapshot stood, Optional<Pack> pack) {
+        static List<FaultChoice> of(CaseSnapshot snapshot, Optional<Pack> pack) {
             List<FaultChoice> choices = new ArrayList<>();
             List<Fault> faults = pack.map(Pack::faults).orElse(List.of());
-            for (CaseSnapshot.Leaning leaning : stood.suspects()) {
+            for (CaseSnapshot.Leaning leaning : snapshot.suspects()) {
                 faults.stream()
                         .filter(f -> f.id().equals(leaning.fault()))
                         .forEach(f -> choices.add(of(f, leaning.probability())));
             }
-            Optional<Layout> layout = pack.flatMap(p -> stood.layout().flatMap(p::layout));
+            Optional<Layout> layout = pack.flatMap(p -> snapshot.layout().flatMap(p::layout));
             faults.stream()
                     .filter(f -> choices.stream().noneMatch(c -> c.fault.equals(f.id())))
-                    .filter(f -> layout.map(l -> stood.fuels().stream().anyMatch(fuel -> l.allows(f, fuel)))
+                    .filter(f -> layout.map(l -> snapshot.fuels().stream().anyMatch(fuel -> l.allows(f, fuel)))
                             .orElse(true))
                     .forEach(f -> choices.add(of(f, null)));
             return choices;
@@ -134,15 +134,15 @@ public final class OutcomeWire {
             List<OutcomeEntry> entries,
             List<FaultChoice> choices) {
         static OutcomeAnswer of(CaseRecord record, List<Outcome> entries, Optional<Pack> pack) {
-            CaseSnapshot stood = record.stood();
+            CaseSnapshot snapshot = record.snapshot();
             return new OutcomeAnswer(
                     record.number(),
                     record.content().status().slug(),
                     FollowedWire.of(record),
-                    stood.layout().orElse(null),
-                    stood.fuels().stream().map(Fuel::slug).sorted().toList(),
+                    snapshot.layout().orElse(null),
+                    snapshot.fuels().stream().map(Fuel::slug).sorted().toList(),
                     entries.stream().map(entry -> OutcomeEntry.of(entry, pack)).toList(),
-                    FaultChoice.of(stood, pack));
+                    FaultChoice.of(snapshot, pack));
         }
     }
 
@@ -160,10 +160,10 @@ public final class OutcomeWire {
             return new FollowedWire(
                     record.number(),
                     record.createdAt(),
-                    content.draft().line(),
-                    content.draft().model().map(m -> m.written()).orElse(null),
+                    content.input().line(),
+                    content.input().model().map(m -> m.written()).orElse(null),
                     content.specialist().orElse(null),
-                    record.stood().appliance().map(a -> a.slug()).orElse(null),
+                    record.snapshot().appliance().map(a -> a.slug()).orElse(null),
                     content.lines().stream()
                             .map(l -> new HandedWire(l.part().written(), l.quantity()))
                             .toList());

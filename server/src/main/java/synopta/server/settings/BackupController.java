@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
-import synopta.store.Store;
 
 /** A copy of all that is kept, for the verb of the script, which knows the key from the data folder. */
 @Hidden
@@ -18,11 +17,11 @@ import synopta.store.Store;
 class BackupController {
     static final String PATH = "/api/backup";
 
-    private final Store store;
+    private final BackupWriter backups;
     private final ServerLock serving;
 
-    BackupController(Store store, ServerLock serving) {
-        this.store = store;
+    BackupController(BackupWriter backups, ServerLock serving) {
+        this.backups = backups;
         this.serving = serving;
     }
 
@@ -30,11 +29,11 @@ class BackupController {
     void copy(@RequestHeader(name = ServerLock.HEADER, required = false) String key, HttpServletResponse response)
             throws IOException {
         if (!serving.knows(key)) {
-            throw ApiException.notAllowed("Copies are made on the machine itself: ./synopta backup --data DIR FILE.");
+            throw ApiException.notAllowed("Backups are made on the server itself: ./synopta backup --data DIR FILE.");
         }
         Path copy = Files.createTempDirectory("backup").resolve("synopta.zip");
         try {
-            store.backUp(copy);
+            backups.write(copy);
             Files.copy(copy, Attachment.of(response, "application/zip", "synopta.zip"));
         } finally {
             Files.deleteIfExists(copy);

@@ -4,30 +4,34 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.PriceCurrency;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Region;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.SettingsRepository;
+import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Slugged;
 import synopta.server.web.MayBeNull;
-import synopta.store.settings.SettingsStore;
 
 /** Which of the trade's schools the house follows. */
 @RestController
-@RequestMapping(path = "/api/house-rules", produces = MediaType.APPLICATION_JSON_VALUE)
+@RequestMapping(path = "/api/settings", produces = MediaType.APPLICATION_JSON_VALUE)
 class SettingsController {
-    private final SettingsStore rules;
-    private final String currency;
+    private final SettingsRepository rules;
+    private final PriceCurrency currency;
 
-    SettingsController(SettingsStore rules, @Value("${synopta.currency}") String currency) {
+    SettingsController(SettingsRepository rules, PriceCurrency currency) {
         this.rules = rules;
         this.currency = currency;
     }
@@ -35,23 +39,25 @@ class SettingsController {
     @GetMapping
     HouseRulesWire rules() {
         HouseSettings now = rules.get();
-        RepairPractices schools = now.schools();
+        RepairPractices practices = now.practices();
         return new HouseRulesWire(
-                schools.genuineOnly(),
-                schools.renewAll(),
-                schools.renewRings(),
-                schools.oilShafts(),
-                schools.testFirst(),
-                decimal(now.hourCents()),
-                decimal(now.visitCents()),
+                practices.genuineOnly(),
+                practices.replaceAll(),
+                practices.replaceRings(),
+                practices.oilShafts(),
+                practices.testFirst(),
+                Money.decimal(now.hourCents()),
+                Money.decimal(now.returnTripCents()),
                 now.horizonYears(),
                 now.taxPercent().toPlainString(),
                 now.taxIncluded(),
                 now.quoteDays(),
-                now.metric(),
+                now.secondUnit().slug(),
+                now.region().profile().slug(),
+                now.region().clock().slug(),
                 now.contacts().house(),
                 new TreeMap<>(now.contacts().branches()),
-                currency);
+                currency.get());
     }
 
     /** What is not sent stays as it is; of the branches' contacts, those that are sent, and an empty one is forgotten. */
@@ -59,23 +65,40 @@ class SettingsController {
     HouseRulesWire choose(@Valid @RequestBody HouseRulesChange wanted) {
         HouseSettings now = rules.get();
         rules.choose(new HouseSettings(
-                schools(wanted, now.schools()),
-                wanted.perHour() == null ? now.hourCents() : cents(wanted.perHour()),
-                wanted.visit() == null ? now.visitCents() : cents(wanted.visit()),
+                practices(wanted, now.practices()),
+                wanted.perHour() == null ? now.hourCents() : Money.cents(wanted.perHour()),
+                wanted.visit() == null ? now.returnTripCents() : Money.cents(wanted.visit()),
                 or(wanted.horizonYears(), now.horizonYears()),
                 wanted.taxPercent() == null ? now.taxPercent() : percent(wanted.taxPercent()),
-                or(wanted.taxIncluded(), now.taxIncluded()),
+                or(wanted.taxIncluded(), taxIncluded(wanted, now)),
                 or(wanted.quoteDays(), now.quoteDays()),
-                or(wanted.metric(), now.metric()),
+                wanted.secondUnit() == null
+                        ? now.secondUnit()
+                        : Slugged.of(LengthUnit.class, "Unit", wanted.secondUnit()),
+                region(wanted, now.region()),
                 contacts(wanted, now.contacts())));
         return rules();
     }
 
-    private static RepairPractices schools(HouseRulesChange wanted, RepairPractices now) {
+    /** Another region brings its own way of taxing. */
+    private static boolean taxIncluded(HouseRulesChange wanted, HouseSettings now) {
+        return wanted.region() == null
+                ? now.taxIncluded()
+                : region(wanted, now.region()).profile().taxIncluded();
+    }
+
+    private static Region region(HouseRulesChange wanted, Region now) {
+        return new Region(
+                wanted.region() == null ? now.profile() : Slugged.of(Region.Profile.class, "Region", wanted.region()),
+                or(wanted.currency(), now.currency()).strip().toUpperCase(Locale.ROOT),
+                wanted.clock() == null ? now.clock() : Slugged.of(Region.Clock.class, "Clock", wanted.clock()));
+    }
+
+    private static RepairPractices practices(HouseRulesChange wanted, RepairPractices now) {
         return new RepairPractices(
                 or(wanted.genuineOnly(), now.genuineOnly()),
-                or(wanted.renewAll(), now.renewAll()),
-                or(wanted.renewRings(), now.renewRings()),
+                or(wanted.replaceAll(), now.replaceAll()),
+                or(wanted.replaceRings(), now.replaceRings()),
                 or(wanted.oilShafts(), now.oilShafts()),
                 or(wanted.testFirst(), now.testFirst()));
     }
@@ -91,32 +114,25 @@ class SettingsController {
         return wanted == null ? now : wanted;
     }
 
-    private String decimal(long cents) {
-        return new Money(cents, currency).decimal();
-    }
-
-    private long cents(String decimal) {
-        return Money.of(decimal, currency).cents();
-    }
-
     private static BigDecimal percent(String text) {
         try {
             return new BigDecimal(text);
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException(
-                    "Tax (%s) must be a decimal number, as in 15 or 7.5.".formatted(text), e);
+                    "Tax (%s) must be a decimal number, such as 15 or 7.5.".formatted(text), e);
         }
     }
 
     /**
-     * The rules; `genuineOnly`: no equivalent of another make is supplied; `renewAll`: what wears together is renewed
-     * together; `renewRings`: rings and washers are renewed with their wheels; `testFirst`: a cheap part too is measured
-     * before it is sold; `perHour` and `visit` are money; `metric`: sizes in inches are told in millimetres too.
+     * The settings; `genuineOnly`: no equivalent of another make is supplied; `replaceAll`: what wears together is
+     * replaced together; `replaceRings`: rings and washers are replaced with their rollers; `testFirst`: a cheap part too
+     * is tested before it is sold; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the
+     * price list; `secondUnit`: the unit of length that the repair sheet adds; `region`, `clock`: see docs/region.md.
      */
     record HouseRulesWire(
             boolean genuineOnly,
-            boolean renewAll,
-            boolean renewRings,
+            boolean replaceAll,
+            boolean replaceRings,
             boolean oilShafts,
             boolean testFirst,
             String perHour,
@@ -125,7 +141,9 @@ class SettingsController {
             String taxPercent,
             boolean taxIncluded,
             int quoteDays,
-            boolean metric,
+            String secondUnit,
+            String region,
+            String clock,
             String contact,
             Map<String, String> branchContacts,
             String currency) {}
@@ -133,8 +151,8 @@ class SettingsController {
     /** Rules to change. */
     record HouseRulesChange(
             @MayBeNull Boolean genuineOnly,
-            @MayBeNull Boolean renewAll,
-            @MayBeNull Boolean renewRings,
+            @MayBeNull Boolean replaceAll,
+            @MayBeNull Boolean replaceRings,
             @MayBeNull Boolean oilShafts,
             @MayBeNull Boolean testFirst,
             @MayBeNull @Size(max = 20) String perHour,
@@ -143,7 +161,10 @@ class SettingsController {
             @MayBeNull @Size(max = 10) String taxPercent,
             @MayBeNull Boolean taxIncluded,
             @MayBeNull Integer quoteDays,
-            @MayBeNull Boolean metric,
+            @MayBeNull @Size(max = 20) String secondUnit,
+            @MayBeNull @Size(max = 20) String region,
+            @MayBeNull @Size(max = 20) String clock,
+            @MayBeNull @Size(max = 3) String currency,
             @MayBeNull @Size(max = 200) String contact,
             @MayBeNull @Size(max = 100) Map<@Size(max = 80) String, @NotNull @Size(max = 200) String> branchContacts) {}
 }

@@ -9,7 +9,7 @@ import synopta.core.tag.EditCosts;
 public final class EditCostsWire {
     private EditCostsWire() {}
 
-    /** The groups of the file, and what was learnt of their pairs. */
+    /** The groups of the file, and what was learned of their pairs. */
     public record WeightsAnswer(List<GroupWire> groups) {
         static WeightsAnswer of(ConfusionTable confusion, EditCosts weights) {
             return new WeightsAnswer(confusion.groups().stream()

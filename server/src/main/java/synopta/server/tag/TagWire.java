@@ -104,7 +104,7 @@ public final class TagWire {
                             .map(d -> new DifferenceWire(
                                     d.position(),
                                     d.typed().map(String::valueOf).orElse(""),
-                                    d.catalogue().map(String::valueOf).orElse("")))
+                                    d.listed().map(String::valueOf).orElse("")))
                             .toList());
         }
     }

@@ -54,7 +54,7 @@ public final class TeardownWire {
         }
     }
 
-    /** A step: `open` or `exchange`; `needs` names the steps that must be done first, `serves` the places it is for. */
+    /** A step: `open` or `replace`; `needs` names the steps that must be done first, `serves` the places it is for. */
     public record StepWire(
             String kind,
             String id,
@@ -74,7 +74,7 @@ public final class TeardownWire {
         public static List<StepWire> of(Work work) {
             List<StepWire> steps = new ArrayList<>();
             work.steps().forEach(step -> steps.add(opening(step, work)));
-            work.exchanges().forEach(exchange -> steps.add(exchanging(exchange, work)));
+            work.replacements().forEach(replacement -> steps.add(exchanging(replacement, work)));
             return steps;
         }
 
@@ -100,27 +100,28 @@ public final class TeardownWire {
                     hands.check().orElse(null));
         }
 
-        private static StepWire exchanging(Work.Exchange exchange, Work work) {
-            String what =
-                    exchange.pieces() > 1 ? "%d x %s".formatted(exchange.pieces(), exchange.name()) : exchange.name();
+        private static StepWire exchanging(Work.Exchange replacement, Work work) {
+            String what = replacement.pieces() > 1
+                    ? "%d x %s".formatted(replacement.pieces(), replacement.name())
+                    : replacement.name();
             return new StepWire(
-                    "exchange",
-                    exchange.slot(),
-                    "Exchange: " + what,
-                    exchange.minutes(),
-                    exchange.fitting().tools(),
+                    "replace",
+                    replacement.slot(),
+                    "Replace: " + what,
+                    replacement.minutes(),
+                    replacement.fitting().tools(),
                     work.steps().stream()
-                            .filter(step -> step.reaches().containsKey(exchange.slot()))
+                            .filter(step -> step.reaches().containsKey(replacement.slot()))
                             .map(OpeningStep::name)
                             .toList(),
-                    List.of(exchange.slot()),
-                    List.of(exchange.slot()),
+                    List.of(replacement.slot()),
+                    List.of(replacement.slot()),
                     1,
                     List.of(),
-                    HardwareWire.of(exchange.hardware()),
+                    HardwareWire.of(replacement.hardware()),
                     null,
-                    exchange.fitting().way().orElse(null),
-                    exchange.fitting().check().orElse(null));
+                    replacement.fitting().way().orElse(null),
+                    replacement.fitting().check().orElse(null));
         }
     }
 

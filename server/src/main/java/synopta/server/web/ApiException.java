@@ -31,11 +31,11 @@ public final class ApiException extends RuntimeException {
 
     /** 404: no case has that number. */
     public static ApiException noCase(long number) {
-        return missing("There is no case %d. Look it up in the day book.".formatted(number));
+        return missing("There is no case %d. Search for it under Cases.".formatted(number));
     }
 
     /** 409: somebody else was faster; the fields that they changed. */
-    public static ApiException overtaken(String detail, List<FieldFault> changed) {
+    public static ApiException conflict(String detail, List<FieldFault> changed) {
         return new ApiException(HttpStatus.CONFLICT, detail, changed);
     }
 

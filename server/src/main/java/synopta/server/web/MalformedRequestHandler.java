@@ -32,7 +32,7 @@ class MalformedRequestHandler implements WebServerFactoryCustomizer<TomcatServle
                 return;
             }
             String problem =
-                    "{\"title\":\"Bad Request\",\"status\":%d,\"detail\":\"The address or the head of the request"
+                    "{\"title\":\"Bad Request\",\"status\":%d,\"detail\":\"The address or a header of the request"
                             + " cannot be read. Write models and parts in letters and digits only.\"}";
             try {
                 response.setContentType("application/problem+json");
@@ -40,7 +40,7 @@ class MalformedRequestHandler implements WebServerFactoryCustomizer<TomcatServle
                 response.getReporter().write(problem.formatted(response.getStatus()));
                 response.finishResponse();
             } catch (IOException e) {
-                container.getLogger().debug("The answer could not be sent.", e);
+                container.getLogger().debug("The response could not be sent.", e);
             }
         }
     }

@@ -43,7 +43,7 @@ class ProblemHandler {
                 .toList();
         String detail = errors.stream()
                 .map(e -> "%s %s".formatted(e.field(), e.message()))
-                .collect(Collectors.joining("; ", "Mend these fields: ", "."));
+                .collect(Collectors.joining("; ", "Correct these fields: ", "."));
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, detail, errors);
     }
 
@@ -65,7 +65,7 @@ class ProblemHandler {
                             step.getPropertyName() == null ? "[%d]".formatted(step.getIndex()) : step.getPropertyName())
                     .collect(Collectors.joining("."))
                     .replace(".[", "[");
-            String detail = "The value of %s is not of the kind that belongs there.".formatted(field);
+            String detail = "The value of %s has the wrong type.".formatted(field);
             return problem(HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(field, detail)));
         }
         String where = cause instanceof JacksonException broken && broken.getLocation() != null
@@ -82,8 +82,7 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> mistyped(MethodArgumentTypeMismatchException mistyped) {
-        String detail =
-                "%s (%s) is not of the kind that belongs there.".formatted(mistyped.getName(), mistyped.getValue());
+        String detail = "%s (%s) has the wrong type.".formatted(mistyped.getName(), mistyped.getValue());
         return problem(
                 HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(mistyped.getName(), detail)));
     }
@@ -101,7 +100,7 @@ class ProblemHandler {
         }
         if (unexpected instanceof ErrorResponse known) {
             String detail = known.getStatusCode().value() == 404
-                    ? "There is nothing at this address; see /v3/api-docs for what there is."
+                    ? "There is nothing at this address. See /v3/api-docs."
                     : known.getBody().getDetail();
             return problem(HttpStatus.valueOf(known.getStatusCode().value()), detail, List.of());
         }
@@ -109,7 +108,7 @@ class ProblemHandler {
         LOG.error("Unexpected failure {}", mark, unexpected);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something failed that should not have; nothing was changed. Try again, and if it stays, report mark %s."
+                "An unexpected error occurred and nothing was changed. Try again; if it happens again, report code %s."
                         .formatted(mark),
                 List.of());
     }

@@ -53,8 +53,8 @@ class StaticResources implements WebMvcConfigurer {
         private static final long MEGABYTE = 1_000_000;
         private static final Limit ANY_CALL = new Limit(2, "Send less at once.");
         private static final Map<String, Limit> LIMITS = Map.of(
-                "/api/catalogue/imports", new Limit(500, "Pack the CSV files as a zip, or send them in parts."),
-                "/api/returns/picture", new Limit(15, "Take a smaller picture, or type the number."));
+                "/api/catalogue/imports", new Limit(500, "Zip the CSV files, or import them in parts."),
+                "/api/returns/picture", new Limit(15, "Use a smaller picture, or type the number."));
 
         /** So much may be brought, and what to do when it is more. */
         private record Limit(long megabytes, String remedy) {}
@@ -73,7 +73,7 @@ class StaticResources implements WebMvcConfigurer {
                 response.setContentType("application/problem+json");
                 response.getWriter()
                         .write(
-                                "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"The body has more than %d MB. %s\"}"
+                                "{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"The body is larger than %d MB. %s\"}"
                                         .formatted(limit.megabytes, limit.remedy));
                 return;
             }

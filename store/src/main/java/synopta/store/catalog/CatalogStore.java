@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import synopta.core.catalog.Brand;
-import synopta.core.catalog.CatalogDump;
 import synopta.core.catalog.CatalogImport;
+import synopta.core.catalog.CatalogRepository;
 import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
@@ -20,8 +20,8 @@ import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
 import synopta.store.jdbc.Jdbc;
 
-/** The catalogue in the store. */
-public final class CatalogStore extends PartQueries implements CatalogDump {
+/** The catalog in the store. */
+public final class CatalogStore extends PartQueries implements CatalogRepository {
 
     /** Reads and writes through this. */
     public CatalogStore(Jdbc jdbc) {
@@ -52,6 +52,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
      *
      * @param begun is told of each sheet before it is written
      */
+    @Override
     public void replace(CatalogImport delivery, Consumer<Sheet<?>> begun) {
         jdbc.inTransaction(() -> {
             Sheet.ALL.forEach(sheet -> replace(delivery, sheet, begun));
@@ -74,7 +75,7 @@ public final class CatalogStore extends PartQueries implements CatalogDump {
         jdbc.each(stored.all(), stored.row(), reader);
     }
 
-    /** How many rows a sheet has. */
+    @Override
     public long count(Sheet<?> sheet) {
         return jdbc.one(SheetTable.of(sheet).count(), row -> row.getLong(1)).orElseThrow();
     }

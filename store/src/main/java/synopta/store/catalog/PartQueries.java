@@ -13,7 +13,7 @@ import synopta.core.catalog.Supersession;
 import synopta.core.quantity.Money;
 import synopta.store.jdbc.Jdbc;
 
-/** What is asked of the catalogue about parts; {@link CatalogStore} adds the machines. */
+/** What is asked of the catalog about parts; {@link CatalogStore} adds the machines. */
 abstract class PartQueries implements Catalog {
     /** Comes after every letter and digit of a key. */
     static final String LAST = "~";
@@ -90,7 +90,7 @@ abstract class PartQueries implements Catalog {
              order by s.new_key, s.old_key, s.choice""";
 
     @Override
-    public List<Supersession> forerunnersOf(Collection<PartNumber> newParts) {
+    public List<Supersession> predecessorsOf(Collection<PartNumber> newParts) {
         return jdbc.list(FORERUNNERS_OF, RowMappers::supersession, (Object) keys(newParts));
     }
 
@@ -158,6 +158,17 @@ abstract class PartQueries implements Catalog {
     @Override
     public Optional<Money> price(PartNumber part) {
         return jdbc.one(PRICE, RowMappers::price, part.key());
+    }
+
+    private static final String CURRENCY = """
+            select currency
+              from price
+             order by part_key
+             limit 1""";
+
+    @Override
+    public Optional<String> currency() {
+        return jdbc.one(CURRENCY, row -> row.getString("currency"));
     }
 
     private static final String STOCK = """

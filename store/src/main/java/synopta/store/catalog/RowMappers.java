@@ -4,7 +4,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -29,6 +28,7 @@ import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Slugged;
 
 /** Rows as the core's records: a bad row fails in its constructor. */
 final class RowMappers {
@@ -54,7 +54,7 @@ final class RowMappers {
                 row.getString("part_type"),
                 row.getString("name"),
                 row.getBoolean("genuine"),
-                Part.Status.valueOf(row.getString("status").toUpperCase(Locale.ROOT)),
+                Slugged.of(Part.Status.class, "Status", row.getString("status")),
                 row.getInt("pack_quantity"),
                 row.getBoolean("returnable"),
                 specs(row.getString("specs")));

@@ -1,2 +1,2 @@
-/** The catalogue's tables: implements the core's port, and replaces the whole catalogue in one transaction. */
+/** The catalog's tables: implements the core's port, and replaces the whole catalog in one transaction. */
 package synopta.store.catalog;

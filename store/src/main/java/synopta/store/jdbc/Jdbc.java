@@ -139,7 +139,7 @@ public final class Jdbc {
                 return work.on(connection);
             }
         } catch (SQLException e) {
-            throw new IllegalStateException("The store refused a statement: " + e.getMessage(), e);
+            throw new IllegalStateException("A database statement failed: " + e.getMessage(), e);
         }
     }
 

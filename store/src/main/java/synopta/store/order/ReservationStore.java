@@ -40,25 +40,29 @@ public final class ReservationStore implements ReservationRepository {
             values (?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
-    public synchronized Optional<Reservation> add(Reservation promise) {
+    public synchronized Optional<Reservation> add(Reservation reservation) {
         return jdbc.inTransaction(() -> {
-            boolean isReserved = promise.state() == Reservation.State.RESERVED;
-            String key = promise.part().key();
-            if (isReserved && jdbc.update(TAKE, promise.quantity(), key, promise.branch(), promise.quantity()) == 0) {
+            boolean isReserved = reservation.state() == Reservation.State.RESERVED;
+            String key = reservation.part().key();
+            if (isReserved
+                    && jdbc.update(TAKE, reservation.quantity(), key, reservation.branch(), reservation.quantity())
+                            == 0) {
                 return Optional.empty();
             }
             long number = jdbc.one(NEXT, row -> row.getLong("next")).orElseThrow();
             jdbc.update(
                     INSERT,
                     number,
-                    promise.createdAt().atOffset(ZoneOffset.UTC),
-                    promise.caseNumber().isPresent() ? promise.caseNumber().getAsLong() : null,
-                    promise.branch(),
-                    promise.part().written(),
+                    reservation.createdAt().atOffset(ZoneOffset.UTC),
+                    reservation.caseNumber().isPresent()
+                            ? reservation.caseNumber().getAsLong()
+                            : null,
+                    reservation.branch(),
+                    reservation.part().written(),
                     key,
-                    promise.quantity(),
-                    promise.state().slug(),
-                    promise.days().isPresent() ? promise.days().getAsInt() : null);
+                    reservation.quantity(),
+                    reservation.state().slug(),
+                    reservation.days().isPresent() ? reservation.days().getAsInt() : null);
             return find(number);
         });
     }
@@ -70,8 +74,8 @@ public final class ReservationStore implements ReservationRepository {
                and branch = ?""";
 
     @Override
-    public int free(Reservation promise) {
-        return jdbc.one(FREE, row -> row.getInt("free"), promise.part().key(), promise.branch())
+    public int free(Reservation reservation) {
+        return jdbc.one(FREE, row -> row.getInt("free"), reservation.part().key(), reservation.branch())
                 .map(free -> Math.max(0, free))
                 .orElse(0);
     }
@@ -89,17 +93,24 @@ public final class ReservationStore implements ReservationRepository {
                and reserved >= ?""";
 
     @Override
-    public boolean change(Reservation promise, Reservation.State state, OptionalInt days) {
+    public boolean change(Reservation reservation, Reservation.State state, OptionalInt days) {
         return jdbc.inTransaction(() -> {
             Integer inDays = days.isPresent() ? days.getAsInt() : null;
             int changed = jdbc.update(
                     CHANGE,
                     state.slug(),
                     inDays,
-                    promise.number(),
-                    promise.state().slug());
-            if (changed == 1 && promise.state() == Reservation.State.RESERVED && state == Reservation.State.RELEASED) {
-                jdbc.update(PUT_BACK, promise.quantity(), promise.part().key(), promise.branch(), promise.quantity());
+                    reservation.number(),
+                    reservation.state().slug());
+            if (changed == 1
+                    && reservation.state() == Reservation.State.RESERVED
+                    && state == Reservation.State.RELEASED) {
+                jdbc.update(
+                        PUT_BACK,
+                        reservation.quantity(),
+                        reservation.part().key(),
+                        reservation.branch(),
+                        reservation.quantity());
             }
             return changed == 1;
         });
@@ -112,7 +123,7 @@ public final class ReservationStore implements ReservationRepository {
 
     @Override
     public Optional<Reservation> find(long number) {
-        return jdbc.one(FIND, ReservationStore::promise, number);
+        return jdbc.one(FIND, ReservationStore::reservation, number);
     }
 
     private static final String OF_CASE = """
@@ -123,7 +134,7 @@ public final class ReservationStore implements ReservationRepository {
 
     @Override
     public List<Reservation> ofCase(long caseNumber) {
-        return jdbc.list(OF_CASE, ReservationStore::promise, caseNumber);
+        return jdbc.list(OF_CASE, ReservationStore::reservation, caseNumber);
     }
 
     private static final String WAITING = """
@@ -134,10 +145,10 @@ public final class ReservationStore implements ReservationRepository {
 
     @Override
     public List<Reservation> waiting() {
-        return jdbc.list(WAITING, ReservationStore::promise);
+        return jdbc.list(WAITING, ReservationStore::reservation);
     }
 
-    private static Reservation promise(ResultSet row) throws SQLException {
+    private static Reservation reservation(ResultSet row) throws SQLException {
         long caseNumber = row.getLong("case_number");
         OptionalLong ofCase = row.wasNull() ? OptionalLong.empty() : OptionalLong.of(caseNumber);
         int days = row.getInt("days");

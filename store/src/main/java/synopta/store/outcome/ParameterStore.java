@@ -20,7 +20,7 @@ import synopta.core.outcome.Proposal;
 import synopta.core.outcome.SupportingCases;
 import synopta.store.jdbc.Jdbc;
 
-/** What was learnt, in the store. */
+/** What was learned, in the store. */
 public final class ParameterStore implements ParameterRepository {
     private final Jdbc jdbc;
 
@@ -57,10 +57,10 @@ public final class ParameterStore implements ParameterRepository {
                 p.after(),
                 p.interval().low(),
                 p.interval().high(),
-                p.behind().seen(),
-                p.behind().of(),
-                numbers(p.behind().seenIn()),
-                numbers(p.behind().others()),
+                p.support().seen(),
+                p.support().of(),
+                numbers(p.support().seenIn()),
+                numbers(p.support().others()),
                 p.value()
             });
             return new Version(version, at, by, like, figures);
@@ -157,7 +157,7 @@ public final class ParameterStore implements ParameterRepository {
         return jdbc.list(
                 DECLINED,
                 row -> new Declined(
-                        new Proposal.Learnt(
+                        new Proposal.Learned(
                                 ParameterKind.of(row.getString("kind")),
                                 appliance(row),
                                 row.getString("subject"),

@@ -22,7 +22,7 @@ final class CaseIndex {
 
     /** All that was said, and of whom, in small letters. */
     static String text(long number, String day, CaseContent content) {
-        CaseInput draft = content.draft();
+        CaseInput draft = content.input();
         Stream<String> numbers = Stream.concat(
                 draft.model().map(ModelNumber::written).stream(),
                 Stream.concat(
@@ -35,7 +35,7 @@ final class CaseIndex {
                                         content.complaint().stream(),
                                         numbers.flatMap(written -> Stream.of(written, NumberNormalizer.key(written))),
                                         content.specialist().stream(),
-                                        content.saidTo().stream(),
+                                        content.readTo().stream(),
                                         content.customer().name().stream(),
                                         content.customer().phone().stream(),
                                         draft.shopping().branch().stream(),

@@ -100,15 +100,15 @@ final class CaseItems {
             return names("caution").stream().map(Hazard::of).collect(Collectors.toSet());
         }
 
-        Optional<String> saidTo() {
+        Optional<String> readTo() {
             return names("said-to").stream().findFirst();
         }
 
-        Set<String> struck() {
+        Set<String> excluded() {
             return names("struck");
         }
 
-        Set<String> picked() {
+        Set<String> selected() {
             return names("picked");
         }
 
@@ -120,7 +120,7 @@ final class CaseItems {
             return names("platform").stream().findFirst();
         }
 
-        Set<String> looked() {
+        Set<String> inspected() {
             return names("looked");
         }
 
@@ -142,7 +142,7 @@ final class CaseItems {
         }
 
         Finding.Who person() {
-            return names("person").stream().findFirst().map(Finding.Who::of).orElse(Finding.Who.FITTER);
+            return names("person").stream().findFirst().map(Finding.Who::of).orElse(Finding.Who.TECHNICIAN);
         }
     }
 
@@ -175,7 +175,7 @@ final class CaseItems {
     }
 
     void write(long number, long revision, CaseContent content) {
-        CaseInput draft = content.draft();
+        CaseInput draft = content.input();
         List<Item> items = new ArrayList<>();
         draft.rechecked()
                 .forEach(r -> items.add(new Item(
@@ -189,12 +189,12 @@ final class CaseItems {
                         "reading", r.test(), r.reading().fold(Double::toString, (Reading.Overload open) -> "OL"))));
         content.lines().forEach(l -> items.add(new Item("line", l.part().written(), "" + l.quantity())));
         content.cautionsShown().stream().sorted().forEach(h -> items.add(new Item("caution", h.slug(), "")));
-        content.saidTo().ifPresent(person -> items.add(new Item("said-to", person, "")));
-        names("struck", draft.struck()).forEach(items::add);
-        names("picked", draft.picked()).forEach(items::add);
-        names("dropped", draft.dropped()).forEach(items::add);
+        content.readTo().ifPresent(person -> items.add(new Item("said-to", person, "")));
+        names("struck", draft.excluded()).forEach(items::add);
+        names("picked", draft.selected()).forEach(items::add);
+        names("dropped", draft.deselected()).forEach(items::add);
         names("platform", draft.platform().stream().toList()).forEach(items::add);
-        names("looked", draft.looked()).forEach(items::add);
+        names("looked", draft.inspected()).forEach(items::add);
         items.add(new Item("person", draft.person().slug(), ""));
         items.addAll(shopping(draft.shopping()));
         int[] place = {0};

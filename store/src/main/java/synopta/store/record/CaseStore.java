@@ -63,12 +63,12 @@ public final class CaseStore implements CaseRepository {
             values (?, ?, ?, ?, ?)""";
 
     @Override
-    public synchronized CaseRecord add(CaseContent content, CaseSnapshot stood, Instant createdAt) {
+    public synchronized CaseRecord add(CaseContent content, CaseSnapshot snapshot, Instant createdAt) {
         return jdbc.inTransaction(() -> {
             long number = jdbc.one(NEXT, row -> row.getLong("next")).orElseThrow();
             String text = CaseIndex.text(number, dayOf(createdAt), content);
             jdbc.update(INSERT, number, at(createdAt), 1, content.status().slug(), text);
-            write(number, 1, createdAt, content, stood, text);
+            write(number, 1, createdAt, content, snapshot, text);
             return find(number).orElseThrow();
         });
     }
@@ -80,14 +80,14 @@ public final class CaseStore implements CaseRepository {
                and revision = ?""";
 
     @Override
-    public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot stood, Instant at) {
+    public Optional<CaseRecord> replace(CaseRecord expected, CaseContent content, CaseSnapshot snapshot, Instant at) {
         long number = expected.number();
         return jdbc.inTransaction(() -> {
             String text = CaseIndex.text(number, dayOf(expected.createdAt()), content);
             if (jdbc.update(REPLACE, content.status().slug(), text, number, expected.revision()) == 0) {
                 return Optional.empty();
             }
-            write(number, expected.revision() + 1, at, content, stood, text);
+            write(number, expected.revision() + 1, at, content, snapshot, text);
             return find(number);
         });
     }
@@ -97,8 +97,9 @@ public final class CaseStore implements CaseRepository {
                                        age_years, specialist, answer_seconds, stood)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
-    private void write(long number, long revision, Instant at, CaseContent content, CaseSnapshot stood, String text) {
-        CaseInput draft = content.draft();
+    private void write(
+            long number, long revision, Instant at, CaseContent content, CaseSnapshot snapshot, String text) {
+        CaseInput draft = content.input();
         jdbc.update(
                 WRITE,
                 number,
@@ -114,7 +115,7 @@ public final class CaseStore implements CaseRepository {
                 draft.ageYears().isPresent() ? draft.ageYears().getAsDouble() : null,
                 content.specialist().orElse(null),
                 content.answerSeconds().isPresent() ? content.answerSeconds().getAsInt() : null,
-                SnapshotCodec.of(stood));
+                SnapshotCodec.of(snapshot));
         items.write(number, revision, content);
         customers.write(number, content.customer());
         search.index(number, CaseIndex.of(text));
@@ -215,7 +216,7 @@ public final class CaseStore implements CaseRepository {
             OptionalDouble ageYears,
             Optional<String> specialist,
             OptionalInt answerSeconds,
-            CaseSnapshot stood,
+            CaseSnapshot snapshot,
             Customer customer) {
         CaseRecord record(CaseItems.Read read) {
             CaseInput draft = new CaseInput(
@@ -227,12 +228,12 @@ public final class CaseStore implements CaseRepository {
                     read.rechecked(),
                     read.findings(),
                     read.readings(),
-                    read.struck(),
-                    read.picked(),
+                    read.excluded(),
+                    read.selected(),
                     read.dropped(),
                     serial,
                     read.platform(),
-                    read.looked(),
+                    read.inspected(),
                     read.person(),
                     read.shopping());
             CaseContent content = new CaseContent(
@@ -240,12 +241,12 @@ public final class CaseStore implements CaseRepository {
                     complaint,
                     read.lines(),
                     read.cautionsShown(),
-                    read.saidTo(),
+                    read.readTo(),
                     specialist,
                     customer,
                     answerSeconds,
                     CaseContent.Status.of(status));
-            return new CaseRecord(number, createdAt, revision, changedAt, content, stood);
+            return new CaseRecord(number, createdAt, revision, changedAt, content, snapshot);
         }
     }
 

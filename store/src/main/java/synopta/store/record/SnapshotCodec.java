@@ -28,22 +28,24 @@ final class SnapshotCodec {
 
     private SnapshotCodec() {}
 
-    static String of(CaseSnapshot stood) {
+    static String of(CaseSnapshot snapshot) {
         return Stream.of(
-                        stood.appliance().map(a -> entry("appliance", a.slug())).stream(),
-                        stood.layout().map(l -> entry("layout", l)).stream(),
-                        stood.fuels().stream().sorted().map(f -> entry("fuel", f.slug())),
-                        stood.ageYears().stream().mapToObj(age -> entry("age", age)),
-                        stood.known().stream().map(k -> entry("known", k.key(), k.words(), k.source(), k.sure())),
-                        stood.evidence().stream()
+                        snapshot.appliance().map(a -> entry("appliance", a.slug())).stream(),
+                        snapshot.layout().map(l -> entry("layout", l)).stream(),
+                        snapshot.fuels().stream().sorted().map(f -> entry("fuel", f.slug())),
+                        snapshot.ageYears().stream().mapToObj(age -> entry("age", age)),
+                        snapshot.known().stream().map(k -> entry("known", k.key(), k.words(), k.source(), k.sure())),
+                        snapshot.evidence().stream()
                                 .map(g -> entry("given", g.finding(), g.answer(), g.sure(), g.asked())),
-                        stood.suspects().stream().map(s -> entry("suspect", s.fault(), s.partType(), s.probability())),
-                        stood.advice().map(a -> entry("advice", a.action(), a.why())).stream(),
-                        new TreeSet<>(stood.selling()).stream().map(fault -> entry("selling", fault)),
-                        stood.rules().stream().map(r -> entry("rule", r.part().written(), r.quantity(), r.why())),
-                        stood.cautions().stream()
+                        snapshot.suspects().stream()
+                                .map(s -> entry("suspect", s.fault(), s.partType(), s.probability())),
+                        snapshot.advice().map(a -> entry("advice", a.action(), a.why())).stream(),
+                        new TreeSet<>(snapshot.selling()).stream().map(fault -> entry("selling", fault)),
+                        snapshot.rules().stream()
+                                .map(r -> entry("rule", r.part().written(), r.quantity(), r.why())),
+                        snapshot.cautions().stream()
                                 .map(c -> entry("caution", c.hazard().slug(), c.text())),
-                        stood.workMinutes().stream().mapToObj(minutes -> entry("minutes", minutes)))
+                        snapshot.workMinutes().stream().mapToObj(minutes -> entry("minutes", minutes)))
                 .flatMap(entries -> entries)
                 .collect(Collectors.joining(LINE));
     }

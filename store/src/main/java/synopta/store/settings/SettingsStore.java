@@ -4,17 +4,20 @@ import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Region;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.SettingsRepository;
+import synopta.core.quantity.LengthUnit;
+import synopta.core.quantity.Slugged;
 import synopta.store.jdbc.Jdbc;
 
 /**
  * The rules of the house in the store; what was never chosen is as usual. They are asked for at every verdict, so the last
  * ones are kept at hand: a data folder is open in one process only.
  */
-public final class SettingsStore implements Supplier<HouseSettings> {
+public final class SettingsStore implements SettingsRepository {
     private static final String OF_BRANCH = "contact of ";
 
     private final Jdbc jdbc;
@@ -48,23 +51,32 @@ public final class SettingsStore implements Supplier<HouseSettings> {
                 .forEach(s -> set.put(s.rule, s.value));
         HouseSettings usual = HouseSettings.USUAL;
         return new HouseSettings(
-                schools(set),
+                practices(set),
                 set(set, "hour-cents", Long::valueOf, usual.hourCents()),
-                set(set, "visit-cents", Long::valueOf, usual.visitCents()),
+                set(set, "visit-cents", Long::valueOf, usual.returnTripCents()),
                 set(set, "horizon-years", Integer::valueOf, usual.horizonYears()),
                 set(set, "tax-percent", BigDecimal::new, usual.taxPercent()),
                 set(set, "tax-included", Boolean::valueOf, usual.taxIncluded()),
                 set(set, "quote-days", Integer::valueOf, usual.quoteDays()),
-                set(set, "metric", Boolean::valueOf, usual.metric()),
+                set(set, "second-unit", unit -> Slugged.of(LengthUnit.class, "Unit", unit), usual.secondUnit()),
+                region(set),
                 new BranchContacts(set.getOrDefault("contact", ""), branches(set)));
     }
 
-    private static RepairPractices schools(Map<String, String> set) {
+    private static Region region(Map<String, String> set) {
+        Region usual = Region.UNITED_STATES;
+        return new Region(
+                set(set, "region", word -> Slugged.of(Region.Profile.class, "Region", word), usual.profile()),
+                set.getOrDefault("currency", usual.currency()),
+                set(set, "clock", word -> Slugged.of(Region.Clock.class, "Clock", word), usual.clock()));
+    }
+
+    private static RepairPractices practices(Map<String, String> set) {
         RepairPractices usual = RepairPractices.USUAL;
         return new RepairPractices(
                 set(set, "genuine-only", Boolean::valueOf, usual.genuineOnly()),
-                set(set, "renew-all", Boolean::valueOf, usual.renewAll()),
-                set(set, "renew-rings", Boolean::valueOf, usual.renewRings()),
+                set(set, "renew-all", Boolean::valueOf, usual.replaceAll()),
+                set(set, "renew-rings", Boolean::valueOf, usual.replaceRings()),
                 set(set, "oil-shafts", Boolean::valueOf, usual.oilShafts()),
                 set(set, "test-first", Boolean::valueOf, usual.testFirst()));
     }
@@ -90,22 +102,25 @@ public final class SettingsStore implements Supplier<HouseSettings> {
             insert into house_rule (rule, setting)
             values (?, ?)""";
 
-    /** From now on these. */
+    @Override
     public void choose(HouseSettings rules) {
         Map<String, Object> settings = new LinkedHashMap<>();
-        RepairPractices schools = rules.schools();
-        settings.put("genuine-only", schools.genuineOnly());
-        settings.put("renew-all", schools.renewAll());
-        settings.put("renew-rings", schools.renewRings());
-        settings.put("oil-shafts", schools.oilShafts());
-        settings.put("test-first", schools.testFirst());
+        RepairPractices practices = rules.practices();
+        settings.put("genuine-only", practices.genuineOnly());
+        settings.put("renew-all", practices.replaceAll());
+        settings.put("renew-rings", practices.replaceRings());
+        settings.put("oil-shafts", practices.oilShafts());
+        settings.put("test-first", practices.testFirst());
         settings.put("hour-cents", rules.hourCents());
-        settings.put("visit-cents", rules.visitCents());
+        settings.put("visit-cents", rules.returnTripCents());
         settings.put("horizon-years", rules.horizonYears());
         settings.put("tax-percent", rules.taxPercent().toPlainString());
         settings.put("tax-included", rules.taxIncluded());
         settings.put("quote-days", rules.quoteDays());
-        settings.put("metric", rules.metric());
+        settings.put("second-unit", rules.secondUnit().slug());
+        settings.put("region", rules.region().profile().slug());
+        settings.put("currency", rules.region().currency());
+        settings.put("clock", rules.region().clock().slug());
         settings.put("contact", rules.contacts().house());
         rules.contacts().branches().forEach((branch, words) -> settings.put(OF_BRANCH + branch, words));
         jdbc.inTransaction(() -> {

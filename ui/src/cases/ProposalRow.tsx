@@ -1,0 +1,89 @@
+import { Button, Form } from "react-bootstrap";
+import { Link } from "react-router";
+import type { Wire } from "../shared/api";
+import { percent, sentence, when } from "../shared/format";
+
+type Proposal = Wire["ProposalWire"];
+type Props = {
+  proposal: Proposal;
+  chosen: boolean;
+  onToggle: () => void;
+  /** Whether the supporting cases are shown. */
+  opened: boolean;
+  onOpen: () => void;
+};
+
+const TIMES = ["minutes", "popularity"];
+
+/** A figure in the unit of its kind. */
+function figure(kind: string, value: number): string {
+  if (kind === "life") {
+    return `${value.toFixed(1)} years`;
+  }
+  if (TIMES.includes(kind)) {
+    return `× ${value.toFixed(2)}`;
+  }
+  return value < 0.1 ? `${(100 * value).toFixed(value < 0.001 ? 2 : 1)}%` : percent(value);
+}
+
+/** One suggested figure: as shipped, from the cases, its interval, and the supporting cases. */
+export function ProposalRow({ proposal: p, chosen, onToggle, opened, onOpen }: Props) {
+  return (
+    <>
+      <tr>
+        <td>
+          <Form.Check aria-label={`Select: ${p.words}`} checked={chosen} onChange={onToggle} />
+        </td>
+        <td>
+          {sentence(p.words)} <span className="small soft">{p.appliance ?? "all appliances"}</span>
+          {p.declined && (
+            <div className="small soft">
+              declined by {p.declined.by}, {when(p.declined.at)}
+            </div>
+          )}
+        </td>
+        <td className="numeric">
+          {figure(p.kind, p.before)}
+          {p.inForce != null && <div className="small soft">in use: {figure(p.kind, p.inForce)}</div>}
+        </td>
+        <td className="numeric">
+          <b>{figure(p.kind, p.after)}</b>
+        </td>
+        <td className="numeric">
+          {figure(p.kind, p.low)} to {figure(p.kind, p.high)}
+        </td>
+        <td className="numeric">
+          <Button variant="link" size="sm" className="p-0" aria-expanded={opened} onClick={onOpen}>
+            {p.seen} of {p.of}
+          </Button>
+        </td>
+      </tr>
+      {opened && (
+        <tr className="behind">
+          <td />
+          <td colSpan={5}>
+            <Cases words="Cases for it:" cases={p.seenIn} />
+            <Cases words="Cases against it:" cases={p.others} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+/** At most this many case numbers are listed. */
+const MOST_CASES = 20;
+
+function Cases({ words, cases }: { words: string; cases: number[] }) {
+  return cases.length === 0 ? null : (
+    <div>
+      <b>{words}</b>{" "}
+      {cases.map((number) => (
+        <Link key={number} to={`/cases/${number}/history`} className="code">
+          {number}
+        </Link>
+      ))}
+      {cases.length === MOST_CASES && <span className="soft">(last {MOST_CASES})</span>}
+    </div>
+  );
+}

@@ -1,0 +1,31 @@
+import { Masthead } from "../shared/Masthead";
+import { Import } from "./Import";
+import { LikelyMistakes } from "./LikelyMistakes";
+import "./catalog.css";
+import { Export } from "./Export";
+import { useSheets } from "./useCatalog";
+
+/** The catalog: import, export, and a check for likely mistakes. */
+export function CatalogPage() {
+  const sheets = useSheets();
+  return (
+    <>
+      <Masthead />
+      <main id="main" className="place shelf">
+        <h1>Catalog</h1>
+        {sheets.error && (
+          <div className="notice bad" role="alert">
+            {sheets.error.message}
+          </div>
+        )}
+        <div className="place-columns shelf-columns">
+          <div>
+            <Import sheets={sheets.data ?? []} />
+            <LikelyMistakes />
+          </div>
+          <Export sheets={sheets.data ?? []} />
+        </div>
+      </main>
+    </>
+  );
+}

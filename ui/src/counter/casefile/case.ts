@@ -1,0 +1,70 @@
+import type { Wire } from "../../shared/api";
+
+/** The assessment of a case, as the server sends it. */
+export type Answer = Wire["CounterAnswer"];
+
+/** A case as the specialist has it so far; what the server needs to work it, and how it was kept. */
+export type CaseState = {
+  line: string;
+  model: string | null;
+  appliance: string | null;
+  fuel: string | null;
+  ageYears: number | null;
+  serial: string | null;
+  complaint: string | null;
+  rechecked: Wire["RecheckWire"][];
+  findings: Wire["AnsweredWire"][];
+  readings: Wire["MeasuredWire"][];
+  excluded: string[];
+  selected: string[];
+  deselected: string[];
+  /** The construction that was chosen for a model in no list, and what was looked at to tell. */
+  platform: string | null;
+  inspected: string[];
+  /** Who would find out what is asked next. */
+  person: string;
+  /** What was changed of needs and wants, and where and when it is handed over. */
+  adjusted: Wire["AdjustedWire"][];
+  branch: string | null;
+  neededInDays: number | null;
+  cautionsShown: string[];
+  /** To whom the cautions were said. */
+  readTo: string | null;
+  /** Who it is for; both may stay empty. */
+  customer: string | null;
+  customerPhone: string | null;
+  /** When the first word was typed, in milliseconds. */
+  startedAt: number | null;
+  /** Which of the optionsOf to buy it was chosen: 0 is what the needs alone come to. */
+  choice: number;
+  kept: { number: number; revision: number; status: string } | null;
+};
+
+export const EMPTY: CaseState = {
+  line: "",
+  model: null,
+  appliance: null,
+  fuel: null,
+  ageYears: null,
+  serial: null,
+  complaint: null,
+  rechecked: [],
+  findings: [],
+  readings: [],
+  excluded: [],
+  selected: [],
+  deselected: [],
+  platform: null,
+  inspected: [],
+  person: "technician",
+  adjusted: [],
+  branch: null,
+  neededInDays: null,
+  cautionsShown: [],
+  readTo: null,
+  customer: null,
+  customerPhone: null,
+  startedAt: null,
+  choice: 0,
+  kept: null,
+};

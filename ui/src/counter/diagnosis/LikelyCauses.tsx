@@ -1,0 +1,173 @@
+import { useState } from "react";
+import type { Wire } from "../../shared/api";
+import { leading, marksOf } from "../../shared/marks";
+import type { Stage } from "../../shared/Stages";
+import type { Action } from "../casefile/caseState";
+import { open } from "../identify/Meanings";
+import { NextQuestions } from "./NextQuestions";
+import { TeardownPlan } from "../teardown/TeardownPlan";
+import { MeterPractice } from "./MeterPractice";
+import type { Question, Tried } from "./questions";
+import { Suspects } from "./Suspects";
+import type { Answer } from "../casefile/case";
+import { Why } from "./Why";
+import { MachineView } from "./MachineView";
+import { MeaningPicker } from "../identify/MeaningPicker";
+
+type Props = {
+  answer: Answer;
+  layout: Wire["LayoutWire"] | null;
+  layouts: Wire["LayoutWire"][];
+  /** The construction that is drawn: that of the machine or, while it is not known, the likeliest. */
+  shown: Wire["LayoutWire"] | null;
+  asked: number;
+  /** How far the drawing is opened. */
+  stage: Stage;
+  onStage: (stage: Stage) => void;
+  /** Whether the table of reasons is shown. */
+  weighing: boolean;
+  onWeigh: () => void;
+  /** The chosen purchase option, and whether its teardown plan is shown. */
+  option: Wire["OfferedWire"] | undefined;
+  opening: boolean;
+  onOpening: () => void;
+  act: (action: Action) => void;
+  onSkip: () => void;
+};
+
+/** The machine drawn with its suspected places, the suspects with their reasons, and the next question. */
+export function LikelyCauses(props: Props) {
+  const { answer, layout, layouts, shown, asked, stage, onStage, weighing, onWeigh, act, onSkip } = props;
+  const { option, opening, onOpening } = props;
+  const isOpen = opening && (option?.steps.length ?? 0) > 0;
+  const [tried, setTried] = useState<Tried | null>(null);
+  const [practiced, setPracticed] = useState<Question | null>(null);
+  const [left, setLeft] = useState<string[]>([]);
+  const named = open(answer).find((n) => !left.includes(n.phrase));
+  const suspects = leading(answer.suspects);
+  const toggle = (suspect: Wire["SuspectWire"]) =>
+    act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
+  return (
+    <section aria-label="Likely causes" className="column">
+      <div className="column-head">
+        <h2>Likely causes</h2>
+        <span>{headline(answer, layout)}</span>
+      </div>
+      {answer.hearing.doubts.map((doubt) => (
+        <div key={doubt.phrase} className="advice sell" role="note">
+          “{doubt.phrase}”: {doubt.answer}
+        </div>
+      ))}
+      {named ? (
+        <MeaningPicker
+          key={named.phrase}
+          answer={answer}
+          named={named}
+          layouts={layout ? [layout] : layouts}
+          act={act}
+          onLeave={() => setLeft([...left, named.phrase])}
+        />
+      ) : shown === null ? (
+        <EmptyCase appliance={answer.appliance ?? null} />
+      ) : weighing && suspects.length > 0 ? (
+        <Why suspects={suspects} known={answer.known} act={act} />
+      ) : (
+        <MachineView
+          key={shown.layout}
+          answer={answer}
+          layout={shown}
+          marks={marksOf(suspects, shown)}
+          stage={stage}
+          onStage={onStage}
+          act={act}
+        />
+      )}
+      {isOpen && option ? (
+        <TeardownPlan
+          answer={answer}
+          option={option}
+          layout={shown}
+          onStage={onStage}
+          act={act}
+          onClose={onOpening}
+        />
+      ) : null}
+      {suspects.length > 0 && !isOpen && (
+        <Suspects
+          suspects={suspects}
+          answer={answer}
+          tried={tried}
+          weighing={weighing}
+          onToggle={toggle}
+          onWeigh={onWeigh}
+        />
+      )}
+      {answer.next.length > 0 && !isOpen && (
+        <NextQuestions
+          key={answer.next[0]?.finding}
+          questions={answer.next}
+          asked={asked}
+          act={act}
+          onSkip={onSkip}
+          onTry={setTried}
+          onPractice={setPracticed}
+        />
+      )}
+      {practiced && answer.appliance && (
+        <MeterPractice
+          appliance={answer.appliance}
+          question={practiced}
+          onTake={(value) => {
+            setPracticed(null);
+            act({ kind: "measured", test: practiced.finding, value });
+          }}
+          onHide={() => setPracticed(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+/** Of the possible layouts, the most common one that has a place for the first suspect. */
+export function likeliest(
+  layouts: Wire["LayoutWire"][],
+  fuels: string[],
+  suspect: Wire["SuspectWire"] | undefined,
+): Wire["LayoutWire"] | undefined {
+  const possible = layouts.filter((l) => l.fuels.some((fuel) => fuels.includes(fuel)));
+  return possible.find((l) => l.places.some((place) => place.partType === suspect?.partType)) ?? possible[0];
+}
+
+function headline(answer: Answer, layout: Wire["LayoutWire"] | null): string {
+  const standing = answer.suspects.filter((s) => s.probability >= 0.5).length;
+  const where =
+    layout === null && answer.appliance ? " · construction not known, drawing the most common" : "";
+  if (answer.suspects.length === 0) {
+    return "";
+  }
+  return (
+    (standing === 0
+      ? "no clear cause yet"
+      : standing === 1
+        ? "one clear cause"
+        : "several faults likely at once") + where
+  );
+}
+
+function EmptyCase({ appliance }: { appliance: string | null }) {
+  return (
+    <div className="card-plain empty">
+      {appliance === null ? (
+        <>
+          <p>Type what the caller says into the line above; everything else follows from it.</p>
+          <p className="soft mb-0">
+            Model number as far as it can be read, what the machine does or does not do, its age, gas or
+            electric: in any order.
+          </p>
+        </>
+      ) : (
+        <p className="mb-0">The fault guide does not cover {appliance}s yet. The case can still be saved.</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+import { Button } from "react-bootstrap";
+import { hazardName } from "../../shared/format";
+import type { CaseState } from "../casefile/case";
+import type { Action } from "../casefile/caseState";
+import type { Answer } from "../casefile/case";
+
+export const graveUnseen = (answer: Answer, state: CaseState): string[] =>
+  answer.cautions.filter((c) => c.grave && !state.cautionsShown.includes(c.hazard)).map((c) => c.hazard);
+
+type Props = { answer: Answer; state: CaseState; act: (action: Action) => void };
+
+/** What must be said before parts saveCase, and to whom it was said. */
+export function Cautions({ answer, state, act }: Props) {
+  const unseen = graveUnseen(answer, state);
+  const texts = (
+    <ul>
+      {answer.cautions.map((caution) => (
+        <li key={caution.hazard + caution.text}>
+          <b>{hazardName(caution.hazard)}</b> {caution.text}
+        </li>
+      ))}
+    </ul>
+  );
+  return (
+    <section className={unseen.length > 0 ? "cautions" : "cautions said"} aria-label="Cautions">
+      {unseen.length > 0 ? (
+        <>
+          {texts}
+          <Button
+            variant="quiet"
+            size="sm"
+            className="said-it"
+            onClick={() => act({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) })}
+          >
+            Read to customer <kbd>S</kbd>
+          </Button>
+        </>
+      ) : (
+        <details className="small">
+          <summary>
+            ✓ Read to customer, recorded:{" "}
+            {[...new Set(answer.cautions.map((c) => hazardName(c.hazard).toLowerCase()))].join(", ")}
+          </summary>
+          {texts}
+          <label className="said-to">
+            Read to{" "}
+            <input
+              value={state.readTo ?? ""}
+              maxLength={120}
+              placeholder="customer, technician, a name"
+              onChange={(event) => act({ kind: "readTo", who: event.target.value })}
+            />
+          </label>
+        </details>
+      )}
+    </section>
+  );
+}

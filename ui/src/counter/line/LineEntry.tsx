@@ -1,0 +1,82 @@
+import { useRef } from "react";
+import type { Wire } from "../../shared/api";
+
+const TITLES: Record<string, string> = {
+  model: "model",
+  brand: "brand",
+  appliance: "appliance",
+  fuel: "fuel",
+  age: "age",
+  complaint: "complaint",
+  part: "part",
+  "part-number": "part number",
+  reading: "reading",
+  "not-understood": "not understood",
+};
+
+const ID = "line";
+
+/** Moves the cursor into the line. */
+export const focusLine = () => document.getElementById(ID)?.focus();
+
+type Props = {
+  line: string;
+  pieces: Wire["PieceWire"][];
+  /** Whether a new caller begins, so that one can type at once. */
+  fresh: boolean;
+  onLine: (line: string) => void;
+};
+
+/** The line that takes everything as it is said; what was made of it is drawn under the words. */
+export function LineEntry({ line, pieces, fresh, onLine }: Props) {
+  const mirror = useRef<HTMLDivElement>(null);
+  const follow = (scrollLeft: number) => mirror.current?.scrollTo({ left: scrollLeft });
+  return (
+    <div className="line-entry">
+      <div className="mirror" ref={mirror} aria-hidden="true">
+        {parts(line, pieces).map((part) => (
+          <span key={part.from} className={part.kind === null ? undefined : `piece ${part.kind}`}>
+            {part.text}
+          </span>
+        ))}
+      </div>
+      <input
+        id={ID}
+        value={line}
+        maxLength={20000}
+        autoFocus={fresh}
+        spellCheck={false}
+        autoComplete="off"
+        aria-label="What the caller says: model or part number, complaint, age, fuel"
+        placeholder="Type what the caller says: th7820w thumps, no heat, 8 yrs, electric"
+        onChange={(event) => onLine(event.target.value)}
+        onScroll={(event) => follow(event.currentTarget.scrollLeft)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter" || event.key === "Escape") {
+            event.currentTarget.blur();
+          }
+        }}
+      />
+      <kbd title="Go to the line">/</kbd>
+      <span className="visually-hidden" role="status">
+        {pieces.map((piece) => `${TITLES[piece.kind] ?? piece.kind}: ${piece.text}`).join("; ")}
+      </span>
+    </div>
+  );
+}
+
+/** The line cut at its pieces; pieces of an older line that no longer match are left out. */
+function parts(line: string, pieces: Wire["PieceWire"][]) {
+  const cut: { from: number; text: string; kind: string | null }[] = [];
+  let at = 0;
+  for (const piece of pieces) {
+    if (piece.from < at || line.slice(piece.from, piece.to) !== piece.text) {
+      continue;
+    }
+    cut.push({ from: at, text: line.slice(at, piece.from), kind: null });
+    cut.push({ from: piece.from, text: piece.text, kind: piece.kind });
+    at = piece.to;
+  }
+  cut.push({ from: at, text: line.slice(at), kind: null });
+  return cut.filter((part) => part.text !== "");
+}

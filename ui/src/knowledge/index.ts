@@ -1,1 +1,0 @@
-export { KnowledgePage } from "./KnowledgePage";

@@ -1,2 +1,0 @@
-export { ConstructionPage } from "./Construction";
-export { MachinesPage } from "./MachinesPage";

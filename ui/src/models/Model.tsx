@@ -1,0 +1,123 @@
+import { useState } from "react";
+import { Table } from "react-bootstrap";
+import type { Wire } from "../shared/api";
+import { Link } from "react-router";
+import { BeltPath } from "../shared/BeltPath";
+import { fuelName, sentence } from "../shared/format";
+import { MachineDrawing } from "../shared/MachineDrawing";
+import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
+import { useKeys } from "../shared/useKeys";
+import { useLayouts } from "../shared/useLayouts";
+import { PartLink } from "../shared/NumberLink";
+
+const NONE = new Map();
+
+type Props = { machine: Wire["ModelWire"]; parts: Wire["PlacedPart"][] };
+
+/** One model: what it is, its parts by place. */
+export function ModelView({ machine, parts }: Props) {
+  const layouts = useLayouts(machine.appliance);
+  const layout = layouts.find((l) => l.layout === machine.layout);
+  const [place, setPlace] = useState<string | null>(null);
+  const [stage, setStage] = useState<Stage>(WHOLE);
+  useKeys({ l: layout ? () => setStage(stageAfter(layout, stage)) : undefined });
+  return (
+    <div>
+      <section className="card-plain" aria-label="ModelView">
+        <span className="bin-tab">ModelView</span>
+        <div className="row-line machine-head">
+          <div>
+            <div className="code model-number">{machine.model}</div>
+            <div>
+              {machine.brand} {machine.appliance}
+              {machine.fuel ? `, ${fuelName(machine.fuel)}` : ""}
+              {machine.volts ? `, ${machine.volts} V` : ""}
+            </div>
+            <div className="small soft">
+              Platform {machine.platform} ·{" "}
+              {layout ? (
+                <Link to={`/models/constructions/${machine.appliance}/${layout.layout}`}>{layout.name}</Link>
+              ) : (
+                `layout ${machine.layout}`
+              )}
+            </div>
+            <div className="small soft">
+              {machine.builtFrom || machine.builtTo
+                ? `Built ${machine.builtFrom ?? "…"} to ${machine.builtTo ?? "…"}`
+                : "Build years unknown"}
+            </div>
+            {machine.note && <div className="small">{machine.note}</div>}
+          </div>
+          {layout && (
+            <div className="small-drawing">
+              <Stages layout={layout} stage={stage} onStage={setStage} hint="L" />
+              {stage.kind === "belt" && layout.belt ? (
+                <BeltPath belt={layout.belt} layout={layout} />
+              ) : (
+                <MachineDrawing
+                  layout={layout}
+                  fuels={machine.fuel ? [machine.fuel] : ["electric"]}
+                  marks={NONE}
+                  layer={stage.kind === "layer" ? stage.layer : null}
+                  pointed={place}
+                  onPick={(picked) => setPlace(picked.slot === place ? null : picked.slot)}
+                />
+              )}
+            </div>
+          )}
+        </div>
+      </section>
+      <Parts parts={parts} place={place} />
+    </div>
+  );
+}
+
+const range = (part: Wire["PlacedPart"]): string => {
+  const built =
+    part.builtFrom || part.builtTo
+      ? `built ${part.builtFrom ? `from ${part.builtFrom}` : ""} ${part.builtTo ? `to ${part.builtTo}` : ""}`
+      : "";
+  const serial =
+    part.serialFrom || part.serialTo
+      ? `serial ${part.serialFrom ? `from ${part.serialFrom}` : ""} ${part.serialTo ? `to ${part.serialTo}` : ""}`
+      : "";
+  return [built, serial].filter(Boolean).join(", ") || "all units";
+};
+
+function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | null }) {
+  return (
+    <section className="card-plain mt-3" aria-label="Parts by place">
+      <span className="bin-tab">Parts by place</span>
+      <Table size="sm">
+        <thead>
+          <tr>
+            <th scope="col">Place</th>
+            <th scope="col" className="numeric">
+              Quantity
+            </th>
+            <th scope="col">Part</th>
+            <th scope="col">Name</th>
+            <th scope="col">Applies to</th>
+          </tr>
+        </thead>
+        <tbody>
+          {parts.map((part) => (
+            <tr
+              key={part.slot + part.part + range(part)}
+              className={part.slot === place ? "picked" : undefined}
+              aria-current={part.slot === place ? "true" : undefined}
+            >
+              <td>{sentence(part.slot.replaceAll("-", " "))}</td>
+              <td className="numeric">{part.quantity}</td>
+              <td>
+                <PartLink part={part.part} />
+              </td>
+              <td>{part.name}</td>
+              <td className="small">{range(part)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </section>
+  );
+}

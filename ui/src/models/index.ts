@@ -1,0 +1,2 @@
+export { ConstructionPage } from "./ConstructionPage";
+export { ModelsPage } from "./ModelsPage";

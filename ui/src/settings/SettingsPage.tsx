@@ -1,0 +1,113 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Form } from "react-bootstrap";
+import { answer, api } from "../shared/api";
+import { AmountField } from "../shared/AmountField";
+import { Masthead } from "../shared/Masthead";
+import { SheetSettings } from "./SheetSettings";
+import type { Change, Settings } from "./settings";
+import { RepairPractices } from "./RepairPractices";
+import { SupplierFeed } from "./SupplierFeed";
+import "./settings.css";
+
+const QUERY = ["house-rules"];
+
+/** The settings: repair practices, labor and wear, quotes, the repair sheet, the supplier. */
+export function SettingsPage() {
+  const client = useQueryClient();
+  // A change is shown at once, until the server has it.
+  const [wanted, setWanted] = useState<Change>({});
+  const settings = useQuery({ queryKey: QUERY, queryFn: () => answer(api.GET("/api/settings")) });
+  const change = useMutation({
+    mutationFn: (body: Change) => answer(api.PUT("/api/settings", { body })),
+    onSuccess: () => client.invalidateQueries(),
+    onSettled: (_data, _error, settled) => setWanted((last) => (last === settled ? {} : last)),
+  });
+  const onChange = (chosen: Change) => {
+    setWanted(chosen);
+    change.mutate(chosen);
+  };
+  const error = settings.error ?? change.error;
+  const shown = settings.data && { ...settings.data, ...wanted };
+  return (
+    <>
+      <Masthead />
+      <main id="main" className="place house-rules">
+        <h1>Settings</h1>
+        {error && (
+          <div className="notice bad" role="alert">
+            {error.message}
+          </div>
+        )}
+        {shown && (
+          <>
+            <RepairPractices settings={shown as Settings} onChange={onChange} />
+            <LaborAndWear settings={shown as Settings} onChange={onChange} />
+            <Quotes settings={shown as Settings} onChange={onChange} />
+            <SheetSettings settings={shown as Settings} onChange={onChange} />
+          </>
+        )}
+        <SupplierFeed />
+      </main>
+    </>
+  );
+}
+
+type Props = { settings: Settings; onChange: (change: Change) => void };
+
+function LaborAndWear({ settings, onChange }: Props) {
+  return (
+    <section className="card-plain" aria-label="Labor and wear">
+      <span className="bin-tab">Labor and wear</span>
+      <div className="row-line figures-line">
+        <AmountField
+          label={`Labor per hour, ${settings.currency}`}
+          value={settings.perHour}
+          onValue={(perHour) => onChange({ perHour })}
+        />
+        <AmountField
+          label={`Cost of a return trip, ${settings.currency}`}
+          value={settings.visit}
+          onValue={(visit) => onChange({ visit })}
+        />
+        <AmountField
+          label="Planning horizon, years"
+          value={`${settings.horizonYears}`}
+          onValue={(text) => onChange({ horizonYears: Math.round(Number(text)) })}
+        />
+      </div>
+      <p className="row-line small soft mb-0">
+        An accessible part is worth replacing up to the cost of opening the machine again, times the
+        probability that the old part fails within the planning horizon and a new one does not.
+      </p>
+    </section>
+  );
+}
+
+function Quotes({ settings, onChange }: Props) {
+  return (
+    <section className="card-plain" aria-label="Quotes">
+      <span className="bin-tab">Quotes</span>
+      <div className="row-line figures-line">
+        <AmountField
+          label="Sales tax, %"
+          value={settings.taxPercent}
+          onValue={(taxPercent) => onChange({ taxPercent })}
+        />
+        <AmountField
+          label="Valid for, days"
+          value={`${settings.quoteDays}`}
+          onValue={(text) => onChange({ quoteDays: Math.round(Number(text)) })}
+        />
+        <Form.Check
+          type="checkbox"
+          id="tax-included"
+          label="Prices include tax"
+          checked={settings.taxIncluded}
+          onChange={() => onChange({ taxIncluded: !settings.taxIncluded })}
+        />
+      </div>
+      <p className="row-line small soft mb-0">Tax is rounded once, on the total of a quote, half up.</p>
+    </section>
+  );
+}

@@ -1,7 +1,0 @@
-import { keyOf } from "./format";
-
-/** The address of a model's page. */
-export const modelPage = (model: string): string => `/machines/${keyOf(model)}`;
-
-/** The address of a part's page. */
-export const partPage = (part: string): string => `/parts/${keyOf(part)}`;

@@ -1,1 +1,0 @@
-export { ShelfPage } from "./ShelfPage";
