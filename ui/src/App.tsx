@@ -8,6 +8,7 @@ import { ConstructionPage, ModelsPage } from "./models";
 import { CompatiblePage, PartsPage } from "./parts";
 import { QuotePage, QuotesPage } from "./quotes";
 import { SettingsPage } from "./settings";
+import { useSettings } from "./shared/region";
 import { SheetPage } from "./sheet";
 
 /** Addresses that places had before, and where they are now. */
@@ -34,6 +35,7 @@ function Moved({ to }: { to: string }) {
 }
 
 export function App() {
+  useSettings();
   return (
     <Routes>
       <Route path="/" element={<CounterPage />} />

@@ -2,9 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
 import { BandFigure } from "./BandFigure";
-import type { Check, Field, Values } from "./check";
-
-const usual = (field: Field): string => field.choices?.[0]?.[0] ?? field.usual ?? "";
+import { type Check, type Field, unitOf, usual, type Values } from "./check";
 
 /** One check: its fields, and the verdict as they are filled in. */
 export function CheckCard({ check }: { check: Check }) {
@@ -92,7 +90,7 @@ function Entry({ field, value, onValue }: EntryProps) {
       ) : (
         <Form.Control size="sm" value={value} onChange={(event) => onValue(event.target.value)} />
       )}
-      <span className="small soft">{field.unit}</span>
+      <span className="small soft">{unitOf(field)}</span>
     </Form.Group>
   );
 }

@@ -1,9 +1,13 @@
+import { isMetric } from "../shared/region";
+
 /** A figure that is asked for; one with a usual value may be left out. */
 export type Field = {
   name: string;
   label: string;
   unit?: string;
   usual?: string;
+  /** A temperature field, with its usual value in °C; typed in the unit of the region. */
+  usualCelsius?: number;
   optional?: boolean;
   choices?: [string, string][];
 };
@@ -37,6 +41,20 @@ export const reading = (text: string | undefined): string | number => {
   const figure = maybe(text);
   return figure !== null && Number.isFinite(figure) ? figure : (text ?? "");
 };
+
+/** A temperature as typed, in °F or, where the region is metric, in °C; the server takes °C. */
+export const celsius = (text: string | undefined): number =>
+  isMetric() ? number(text) : ((number(text) - 32) * 5) / 9;
+
+/** What a field holds at first; a temperature in the unit of the region. */
+export const usual = ({ usualCelsius, choices, usual }: Field): string =>
+  usualCelsius === undefined
+    ? (choices?.[0]?.[0] ?? usual ?? "")
+    : `${isMetric() ? usualCelsius : Math.round((usualCelsius * 9) / 5 + 32)}`;
+
+/** The unit beside a field. */
+export const unitOf = (field: Field): string =>
+  field.usualCelsius === undefined ? (field.unit ?? "") : isMetric() ? "°C" : "°F";
 
 export const shown = (value: number): string =>
   value >= 100 ? value.toFixed(0) : value >= 10 ? value.toFixed(1) : value.toFixed(2);

@@ -1,5 +1,5 @@
 import { answer, api } from "../shared/api";
-import { type Check, maybe, number, plainFigure, reading, shown } from "./check";
+import { celsius, type Check, maybe, number, plainFigure, reading, shown } from "./check";
 
 /** Checks of what a meter shows. */
 export const ELEMENT: Check = {
@@ -97,9 +97,9 @@ export const THERMISTOR: Check = {
         ["platinum", "platinum (oven)"],
       ],
     },
-    { name: "r25", label: "Ohms at 25 °C", unit: "Ω; platinum: at 0 °C", usual: "10000" },
+    { name: "r25", label: "Ohms at 77 °F (25 °C)", unit: "Ω; platinum: at 32 °F (0 °C)", usual: "10000" },
     { name: "beta", label: "Beta", unit: "K; not for platinum", usual: "3977" },
-    { name: "celsius", label: "Ambient temperature", unit: "°C", usual: "22" },
+    { name: "celsius", label: "Ambient temperature", usualCelsius: 22 },
     { name: "ohms", label: "Meter reading", unit: "Ω, k, OL" },
   ],
   run: async (v, signal) => {
@@ -111,7 +111,7 @@ export const THERMISTOR: Check = {
           betaKelvin: v.kind === "platinum" ? null : number(v.beta),
           platinumOhmsAtZero: v.kind === "platinum" ? number(v.r25) : null,
           steinhartHart: null,
-          celsius: number(v.celsius),
+          celsius: celsius(v.celsius),
           ohms: reading(v.ohms),
           tolerancePercent: null,
         },
@@ -196,15 +196,15 @@ export const THERMOSTAT: Check = {
   name: "Thermostat, thermal fuse",
   what: "Open or closed at its temperature",
   fields: [
-    { name: "opens", label: "Stamped temperature", unit: "°C", usual: "120" },
-    { name: "celsius", label: "Its temperature now", unit: "°C", usual: "22" },
+    { name: "opens", label: "Stamped temperature", usualCelsius: 120 },
+    { name: "celsius", label: "Its temperature now", usualCelsius: 22 },
     { name: "ohms", label: "Meter reading", unit: "Ω, OL, beeps" },
   ],
   run: async (v, signal) => {
     const got = await answer(
       api.POST("/api/bench/thermostat", {
         signal,
-        body: { opensCelsius: number(v.opens), celsius: number(v.celsius), ohms: reading(v.ohms) },
+        body: { opensCelsius: celsius(v.opens), celsius: celsius(v.celsius), ohms: reading(v.ohms) },
       }),
     );
     return { verdict: got, band: null, figures: [] };

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { fieldName, hazardName, percent, sentence } from "../shared/format";
+import { fieldName, hazardName, money, percent, sentence } from "../shared/format";
 import { PartLink } from "../shared/NumberLink";
 
 type Props = { revision: Wire["RevisionWire"] };
@@ -80,7 +80,8 @@ function BagContents({ revision: r }: Props) {
         ))}
         {r.quotes.map((quote) => (
           <li key={quote.number} className="row-line">
-            <Link to={`/quotes/${quote.number}`}>Quote {quote.number}</Link>: {quote.total} {quote.currency}
+            <Link to={`/quotes/${quote.number}`}>Quote {quote.number}</Link>:{" "}
+            {money(quote.total, quote.currency)}
           </li>
         ))}
       </ul>

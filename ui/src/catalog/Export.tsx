@@ -1,5 +1,6 @@
 import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
+import { count } from "../shared/format";
 
 const WORDS: Record<string, string> = {
   serial_schemes: "serial schemes",
@@ -42,7 +43,7 @@ export function Export({ sheets }: { sheets: Wire["SheetWire"][] }) {
           {sheets.map(({ sheet, rows }) => (
             <tr key={sheet}>
               <td>{WORDS[sheet] ?? sheet}</td>
-              <td className="numeric">{rows.toLocaleString("en-GB")}</td>
+              <td className="numeric">{count(rows)}</td>
               <td className="text-nowrap">
                 <a href={`/api/catalogue/tables/${sheet}.csv`} download aria-label={`${sheet} as CSV`}>
                   CSV

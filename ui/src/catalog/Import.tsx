@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Button, Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
-import { many } from "../shared/format";
+import { count, many } from "../shared/format";
 import { ImportFaults } from "./ImportFaults";
 import { useImport, useProgress } from "./useCatalog";
 
@@ -135,8 +135,8 @@ function Checked({ answer, name, sheets, busy, onPlace }: CheckedProps) {
             {Object.entries(answer.accepted).map(([file, rows]) => (
               <tr key={file}>
                 <td className="code">{file}</td>
-                <td className="numeric">{now(file).toLocaleString("en-GB")}</td>
-                <td className="numeric">{rows.toLocaleString("en-GB")}</td>
+                <td className="numeric">{count(now(file))}</td>
+                <td className="numeric">{count(rows)}</td>
               </tr>
             ))}
           </tbody>

@@ -3,7 +3,7 @@ import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { Link } from "react-router";
 import { BeltPath } from "../shared/BeltPath";
-import { fuelName, sentence } from "../shared/format";
+import { builtRange, fuelName, range, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
 import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
@@ -43,7 +43,7 @@ export function ModelView({ machine, parts }: Props) {
             </div>
             <div className="small soft">
               {machine.builtFrom || machine.builtTo
-                ? `Built ${machine.builtFrom ?? "…"} to ${machine.builtTo ?? "…"}`
+                ? sentence(builtRange(machine.builtFrom, machine.builtTo))
                 : "Build years unknown"}
             </div>
             {machine.note && <div className="small">{machine.note}</div>}
@@ -72,17 +72,10 @@ export function ModelView({ machine, parts }: Props) {
   );
 }
 
-const range = (part: Wire["PlacedPart"]): string => {
-  const built =
-    part.builtFrom || part.builtTo
-      ? `built ${part.builtFrom ? `from ${part.builtFrom}` : ""} ${part.builtTo ? `to ${part.builtTo}` : ""}`
-      : "";
-  const serial =
-    part.serialFrom || part.serialTo
-      ? `serial ${part.serialFrom ? `from ${part.serialFrom}` : ""} ${part.serialTo ? `to ${part.serialTo}` : ""}`
-      : "";
-  return [built, serial].filter(Boolean).join(", ") || "all units";
-};
+const appliesTo = (part: Wire["PlacedPart"]): string =>
+  [builtRange(part.builtFrom, part.builtTo), range("serial", part.serialFrom, part.serialTo)]
+    .filter(Boolean)
+    .join(", ") || "all units";
 
 function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | null }) {
   return (
@@ -103,7 +96,7 @@ function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | 
         <tbody>
           {parts.map((part) => (
             <tr
-              key={part.slot + part.part + range(part)}
+              key={part.slot + part.part + appliesTo(part)}
               className={part.slot === place ? "picked" : undefined}
               aria-current={part.slot === place ? "true" : undefined}
             >
@@ -113,7 +106,7 @@ function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | 
                 <PartLink part={part.part} />
               </td>
               <td>{part.name}</td>
-              <td className="small">{range(part)}</td>
+              <td className="small">{appliesTo(part)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,6 @@
 import { Button } from "react-bootstrap";
 import type { Wire } from "../shared/api";
-import { sentence } from "../shared/format";
+import { money, sentence } from "../shared/format";
 import { PartLink } from "../shared/NumberLink";
 
 type Props = { standIns: Wire["StandIns"]; onBeside: (part: string) => void };
@@ -17,7 +17,7 @@ export function Alternatives({ standIns, onBeside }: Props) {
             <span>
               <PartLink part={standIn.part.part} /> <span className="small">{standIn.part.maker}</span>
             </span>
-            <span className="numeric">{standIn.part.price}</span>
+            <span className="numeric">{standIn.part.price && money(standIn.part.price)}</span>
           </div>
           <div className="small">
             <b className={standIn.allowed ? "verdict" : "change"}>{verdict(standIn)}</b>

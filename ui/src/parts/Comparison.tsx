@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Button, Form, Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
-import { keyOf } from "../shared/format";
+import { keyOf, money } from "../shared/format";
 import { specName } from "./words";
 import { useComparison } from "./useParts";
 
@@ -58,9 +58,11 @@ export function Comparison({ part, other, onOther }: Props) {
   );
 }
 
+const price = (amount: string | null | undefined): string => (amount ? money(amount) : "none");
+
 function Both({ both }: { both: Wire["SideBySide"] }) {
   const rows: [string, string, string][] = [
-    ["price", both.first.price ?? "none", both.second.price ?? "none"],
+    ["price", price(both.first.price), price(both.second.price)],
     ["maker", both.first.maker, both.second.maker],
     ["in stock, all branches", `${both.first.onHand}`, `${both.second.onHand}`],
   ];

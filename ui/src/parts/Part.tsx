@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Wire } from "../shared/api";
-import { sentence } from "../shared/format";
+import { money, sentence } from "../shared/format";
 import { Comparison } from "./Comparison";
 import { Alternatives } from "./Alternatives";
 import { Supersession } from "./Supersession";
@@ -57,8 +57,7 @@ function Head({ whole }: { whole: Wire["WholePart"] }) {
           ))}
         </dl>
         <div className="numeric part-price">
-          {part.price ?? <span className="small soft">no price</span>}{" "}
-          <span className="small soft">{part.currency}</span>
+          {part.price ? money(part.price) : <span className="small soft">no price</span>}
         </div>
       </div>
       {whole.safety && (

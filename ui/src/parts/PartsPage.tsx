@@ -2,6 +2,7 @@ import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
 import { Link, useParams } from "react-router";
 import type { Wire } from "../shared/api";
+import { money } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import { Part } from "./Part";
@@ -73,7 +74,7 @@ function Found({ parts, typed }: { parts: Wire["PartLine"][]; typed: string }) {
           <Link to={partPage(part.part)}>
             <span className="code">{part.part}</span>
             <span className="small">{part.name}</span>
-            <span className="numeric small">{part.price ?? statusWord(part.status)}</span>
+            <span className="numeric small">{part.price ? money(part.price) : statusWord(part.status)}</span>
           </Link>
         </li>
       ))}
@@ -120,7 +121,7 @@ function PiecesList({ title, pieces }: { title: string; pieces: Wire["Pieces"][]
       {pieces.map(({ part, quantity }) => (
         <div className="row-line" key={part.part}>
           <b>{quantity} ×</b> <PartLink part={part.part} /> {part.name}{" "}
-          <span className="small soft">{part.price}</span>
+          <span className="small soft">{part.price && money(part.price)}</span>
         </div>
       ))}
     </section>

@@ -1,7 +1,7 @@
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { many } from "../shared/format";
+import { many, money } from "../shared/format";
 import { placed, type Spot, stepWords } from "./supersessionGraph";
 import { statusWord } from "./words";
 import { PartLink } from "../shared/NumberLink";
@@ -167,7 +167,7 @@ function Node({ line, spot, asked, today, onBeside }: NodeProps) {
       )}
       <div className="small">
         {today ? <b>current </b> : null}
-        {line.price ?? statusWord(line.status)}
+        {line.price ? money(line.price) : statusWord(line.status)}
         {line.onHand > 0 ? ` · ${line.onHand} in stock` : ""}
       </div>
     </div>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Button, Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
-import { fuelName, keyOf, many } from "../shared/format";
+import { builtRange, fuelName, keyOf, many, range } from "../shared/format";
 import { useCounts, useUsedBy } from "./useParts";
 import { ModelLink } from "../shared/NumberLink";
 import { viaName } from "./words";
@@ -90,13 +90,9 @@ function where(rows: Wire["UsedRow"][]): string {
   return rows
     .map((row) => {
       const pieces = row.quantity > 1 ? `${row.quantity} × ` : "";
-      const built = range("built", row.builtFrom, row.builtTo);
+      const built = builtRange(row.builtFrom, row.builtTo);
       const serial = range("serial", row.serialFrom, row.serialTo);
       return [`${pieces}${row.slot.replaceAll("-", " ")}`, built, serial].filter((w) => w !== "").join(", ");
     })
     .join("; ");
 }
-
-type End = string | null | undefined;
-const range = (what: string, from: End, to: End): string =>
-  from || to ? `${what}${from ? ` from ${from}` : ""}${to ? ` to ${to}` : ""}` : "";

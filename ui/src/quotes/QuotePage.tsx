@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Button, Table } from "react-bootstrap";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { day } from "../shared/format";
+import { day, money } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 import { PartLink } from "../shared/NumberLink";
 import { useKeys } from "../shared/useKeys";
@@ -93,16 +93,20 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
               </td>
               <td>{line.name}</td>
               <td className="numeric">{line.quantity}</td>
-              <td className="numeric">{line.unitPrice}</td>
-              <td className="numeric">{line.price}</td>
+              <td className="numeric">{money(line.unitPrice, quote.currency)}</td>
+              <td className="numeric">{money(line.price, quote.currency)}</td>
             </tr>
           ))}
         </tbody>
         <tfoot>
-          {!quote.taxIncluded && <SumRow name="Subtotal" amount={quote.goods} />}
-          {!quote.taxIncluded && <SumRow name={`Sales tax, ${quote.taxPercent}%`} amount={quote.tax} />}
-          <SumRow name={`Total, ${quote.currency}`} amount={quote.total} strong />
-          {quote.taxIncluded && <SumRow name={`Includes tax, ${quote.taxPercent}%`} amount={quote.tax} />}
+          {!quote.taxIncluded && <SumRow name="Subtotal" amount={money(quote.goods, quote.currency)} />}
+          {!quote.taxIncluded && (
+            <SumRow name={`Sales tax, ${quote.taxPercent}%`} amount={money(quote.tax, quote.currency)} />
+          )}
+          <SumRow name="Total" amount={money(quote.total, quote.currency)} strong />
+          {quote.taxIncluded && (
+            <SumRow name={`Includes tax, ${quote.taxPercent}%`} amount={money(quote.tax, quote.currency)} />
+          )}
         </tfoot>
       </Table>
       <p className="small soft">

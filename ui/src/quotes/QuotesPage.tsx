@@ -2,7 +2,7 @@ import { useInfiniteQuery } from "@tanstack/react-query";
 import { Button, Table } from "react-bootstrap";
 import { Link } from "react-router";
 import { answer, api } from "../shared/api";
-import { day, many } from "../shared/format";
+import { day, many, money } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 
 /** All quotes, newest first. */
@@ -59,7 +59,7 @@ export function QuotesPage() {
                   <td>{quote.customer ?? <span className="soft">not named</span>}</td>
                   <td>{quote.branch}</td>
                   <td>{many(quote.lines.length, "line")}</td>
-                  <td className="numeric">{quote.total}</td>
+                  <td className="numeric">{money(quote.total, quote.currency)}</td>
                 </tr>
               ))}
             </tbody>

@@ -4,20 +4,20 @@ import { Form } from "react-bootstrap";
 import { answer, api } from "../shared/api";
 import { AmountField } from "../shared/AmountField";
 import { Masthead } from "../shared/Masthead";
+import { loadSettings, SETTINGS_QUERY } from "../shared/region";
+import { RegionSettings } from "./RegionSettings";
 import { SheetSettings } from "./SheetSettings";
 import type { Change, Settings } from "./settings";
 import { RepairPractices } from "./RepairPractices";
 import { SupplierFeed } from "./SupplierFeed";
 import "./settings.css";
 
-const QUERY = ["house-rules"];
-
-/** The settings: repair practices, labor and wear, quotes, the repair sheet, the supplier. */
+/** The settings: region, repair practices, labor and wear, quotes, the repair sheet, the supplier. */
 export function SettingsPage() {
   const client = useQueryClient();
   // A change is shown at once, until the server has it.
   const [wanted, setWanted] = useState<Change>({});
-  const settings = useQuery({ queryKey: QUERY, queryFn: () => answer(api.GET("/api/settings")) });
+  const settings = useQuery({ queryKey: SETTINGS_QUERY, queryFn: loadSettings });
   const change = useMutation({
     mutationFn: (body: Change) => answer(api.PUT("/api/settings", { body })),
     onSuccess: () => client.invalidateQueries(),
@@ -32,7 +32,7 @@ export function SettingsPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="place house-rules">
+      <main id="main" className="place settings">
         <h1>Settings</h1>
         {error && (
           <div className="notice bad" role="alert">
@@ -41,6 +41,7 @@ export function SettingsPage() {
         )}
         {shown && (
           <>
+            <RegionSettings settings={shown as Settings} onChange={onChange} />
             <RepairPractices settings={shown as Settings} onChange={onChange} />
             <LaborAndWear settings={shown as Settings} onChange={onChange} />
             <Quotes settings={shown as Settings} onChange={onChange} />

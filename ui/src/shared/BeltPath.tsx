@@ -1,7 +1,7 @@
 import { useId } from "react";
 import type { Wire } from "./api";
 import "./drawing.css";
-import { sentence } from "./format";
+import { length, sentence } from "./format";
 
 type Belt = Wire["BeltWire"];
 type Station = Wire["StationWire"];
@@ -55,10 +55,10 @@ function saidOf(belt: Belt): string[] {
   const pushes = belt.stations.flatMap((s) => {
     const name = nameOf(s, belt.stations);
     return s.travel
-      ? `To slip the belt off, push the ${name} ${Math.round(Math.hypot(s.travel.xMm, s.travel.yMm))} mm ${towards(s.travel)}, against its spring.`
+      ? `To slip the belt off, push the ${name} ${length(Math.hypot(s.travel.xMm, s.travel.yMm))} ${towards(s.travel)}, against its spring.`
       : [];
   });
-  return [...lines, ...pushes, `This gives ${Math.round(belt.slackMm)} mm of slack.`];
+  return [...lines, ...pushes, `This gives ${length(belt.slackMm)} of slack.`];
 }
 
 /** The run of a belt, to scale: what it touches and with which face, and how far the idler gives way. */
@@ -68,8 +68,7 @@ export function BeltPath({ belt, layout }: { belt: Belt; layout: Layout }) {
       <BeltDrawing belt={belt} layout={layout} />
       <figcaption>
         <p>
-          <b>{Math.round(belt.lengthMm)} mm</b> ({(belt.lengthMm / 25.4).toFixed(1)} in) around the pulleys,
-          drawn to scale, seen from the {belt.from}.
+          <b>{length(belt.lengthMm)}</b> around the pulleys, drawn to scale, seen from the {belt.from}.
         </p>
         <ul>
           {saidOf(belt).map((line) => (

@@ -1,3 +1,5 @@
+import { isMetric, region } from "./region";
+
 /** Figures as a person reads them. */
 export const percent = (share: number): string =>
   share > 0 && share < 0.01 ? "<1%" : `${Math.round(100 * share)}%`;
@@ -12,33 +14,62 @@ export const years = (count: number): string => {
   return half === 1 ? "1 year" : `${half} years`;
 };
 
+const locale = (): string => (isMetric() ? "en-GB" : "en-US");
+
+/** A date: MM/DD/YYYY, or in words where the region is metric. */
 export const day = (iso: string): string =>
-  new Date(iso).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
+  new Date(iso).toLocaleDateString(
+    locale(),
+    isMetric()
+      ? { day: "numeric", month: "short", year: "numeric", timeZone: zoneOf(iso) }
+      : { month: "2-digit", day: "2-digit", year: "numeric", timeZone: zoneOf(iso) },
+  );
 
+/** A date without a time is of no time zone. */
+const zoneOf = (iso: string): string | undefined => (iso.length === 10 ? "UTC" : undefined);
+
+/** A date and time of day. */
 export const when = (iso: string): string =>
-  new Date(iso).toLocaleString("en-GB", {
-    day: "numeric",
-    month: "short",
-    hour: "2-digit",
+  `${day(iso)}, ${new Date(iso).toLocaleTimeString(locale(), {
+    hour: "numeric",
     minute: "2-digit",
-  });
+    hour12: region().clock === "twelve-hours",
+  })}`;
 
-const ORDINALS = ["th", "st", "nd", "rd"];
-export const ordinal = (n: number): string =>
-  `${n}${ORDINALS[Math.floor(n / 10) % 10 === 1 ? 0 : n % 10] ?? "th"}`;
+/** An amount with the symbol of a currency; that of the price list unless another is given. */
+export const money = (amount: string, currency: string = region().currency): string =>
+  new Intl.NumberFormat(locale(), { style: "currency", currency }).format(Number(amount));
 
-const FUELS: Record<string, string> = { electric: "electric", "natural-gas": "mains gas", lp: "bottled gas" };
+/** A count with its thousands set apart. */
+export const count = (number: number): string => number.toLocaleString(locale());
+
+const MM_PER_INCH = 25.4;
+
+/** A length, in the unit of the region first. */
+export const length = (mm: number): string => {
+  const inches = `${(mm / MM_PER_INCH).toFixed(mm < 100 ? 2 : 1)}\u00a0in`;
+  return isMetric() ? `${Math.round(mm)}\u00a0mm (${inches})` : `${inches} (${Math.round(mm)}\u00a0mm)`;
+};
+
+/** A range of build dates or serial numbers: "built from 03/01/2017". */
+export const range = (
+  what: string,
+  from: string | null | undefined,
+  to: string | null | undefined,
+): string => (from || to ? `${what}${from ? ` from ${from}` : ""}${to ? ` to ${to}` : ""}` : "");
+
+/** A range of build dates. */
+export const builtRange = (from: string | null | undefined, to: string | null | undefined): string =>
+  range("built", from && day(from), to && day(to));
+
+const FUELS: Record<string, string> = {
+  electric: "electric",
+  "natural-gas": "natural gas",
+  lp: "LP (propane)",
+};
 export const fuelName = (slug: string): string => FUELS[slug] ?? slug;
 
 export const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** Sums of money as decimal strings, without a binary fraction in between. */
-export const differenceOf = (a: string, b: string): string => {
-  const cents = (decimal: string) => BigInt(decimal.replace(".", ""));
-  const d = cents(a) - cents(b);
-  const digits = (d < 0n ? -d : d).toString().padStart(3, "0");
-  return `${digits.slice(0, -2)}.${digits.slice(-2)}`;
-};
 
 export const hazardName = (slug: string): string => sentence(slug.replaceAll("-", " "));
 

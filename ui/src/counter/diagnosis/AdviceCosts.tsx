@@ -1,4 +1,5 @@
 import type { Wire } from "../../shared/api";
+import { money } from "../../shared/format";
 
 const WAYS: Record<string, string> = {
   sell: "sell now",
@@ -19,7 +20,7 @@ export function AdviceCosts({ advice }: { advice: Wire["AdviceWire"] }) {
         <details className="figures-of">
           <summary className="soft">Expected cost of each choice</summary>
           <span title="Return trip, lost part value, testing and teardown time, each times its probability">
-            {advice.currency}: {advice.options.map((o) => `${WAYS[o.action]} ${o.cost}`).join(" · ")}
+            {advice.options.map((o) => `${WAYS[o.action]} ${money(o.cost)}`).join(" · ")}
           </span>
         </details>
       )}

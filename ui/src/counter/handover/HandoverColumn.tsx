@@ -2,7 +2,7 @@ import { AdviceCosts } from "../diagnosis/AdviceCosts";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../../shared/api";
-import { keyOf, many } from "../../shared/format";
+import { keyOf, many, money } from "../../shared/format";
 import { Bag } from "../sale/Bag";
 import { Cautions, graveUnseen } from "./Cautions";
 import { SaveConflict } from "../record/SaveConflict";
@@ -175,10 +175,8 @@ function Total({ answer, purchasing, chosen, state, act, keep, pending }: TotalP
   return (
     <div className="total" {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}>
       <div>
-        <span className="sum">{chosen?.total ?? "0.00"}</span>
-        <span className="small">
-          {answer.basket?.currency ?? ""} {many(chosen?.lines.length ?? 0, "line")}
-        </span>
+        <span className="sum">{money(chosen?.total ?? "0.00")}</span>
+        <span className="small">{many(chosen?.lines.length ?? 0, "line")}</span>
         {state.kept && (
           <div className="small kept" role="status">
             Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}

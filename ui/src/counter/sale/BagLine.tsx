@@ -1,5 +1,6 @@
 import { Button } from "react-bootstrap";
 import type { Wire } from "../../shared/api";
+import { money } from "../../shared/format";
 import { PartLink } from "../../shared/NumberLink";
 import type { Action } from "../casefile/caseState";
 import { dragged, onRowKeys } from "./partRows";
@@ -67,8 +68,8 @@ export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: 
           <PartLink part={line.part} /> {part?.name}
         </span>
         <span className="numeric">
-          {line.quantity > 1 && <span className="small soft fw-normal">at {line.unitPrice} </span>}
-          {line.price}
+          {line.quantity > 1 && <span className="small soft fw-normal">at {money(line.unitPrice)} </span>}
+          {money(line.price)}
           <Stepper
             part={line.part}
             onMore={only ? more : undefined}

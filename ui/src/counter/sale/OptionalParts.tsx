@@ -1,7 +1,7 @@
 import { Button } from "react-bootstrap";
 import { AmountField } from "../../shared/AmountField";
 import type { Wire } from "../../shared/api";
-import { many, percent } from "../../shared/format";
+import { many, money, percent } from "../../shared/format";
 import { PartLink } from "../../shared/NumberLink";
 import type { Action } from "../casefile/caseState";
 import { dragged, dropping, onRowKeys } from "./partRows";
@@ -99,7 +99,7 @@ function WantRow({ want, answer, isIn, act, years }: RowProps) {
         <PartLink part={want.supplied} /> {part?.name}
       </span>
       <span className="numeric">
-        {part?.price}
+        {part?.price && money(part.price)}
         {want.quantity > 1 && <span className="small soft fw-normal"> each</span>}
       </span>
       <span className="d-flex gap-1">

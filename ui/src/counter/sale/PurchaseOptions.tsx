@@ -1,5 +1,5 @@
 import type { Wire } from "../../shared/api";
-import { many, minutes as inMinutes } from "../../shared/format";
+import { many, minutes as inMinutes, money } from "../../shared/format";
 import type { Action } from "../casefile/caseState";
 import type { Answer } from "../casefile/case";
 import { alsoWords, optionName, optionsOf, piecesOf, sparesOf } from "./purchaseOptions";
@@ -38,7 +38,7 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
                     onClick={() => act({ kind: "chosen", choice: index })}
                   >
                     <span>{optionName(option, hasOptional, branch)}</span>
-                    <b className="numeric">{option.purchase.total}</b>
+                    <b className="numeric">{money(option.purchase.total)}</b>
                   </button>
                 </th>
               ))}
@@ -76,12 +76,14 @@ function Proof({ proof, hasOptional }: { proof: Wire["ProofWire"]; hasOptional: 
   return (
     <details className="figures-of">
       <summary>
-        {proof.complete ? "Lowest price, proven" : `Best found, search stopped: at least ${proof.atLeast}`}
+        {proof.complete
+          ? "Lowest price, proven"
+          : `Best found, search stopped: at least ${money(proof.atLeast)}`}
       </summary>
-      Price one piece of {proof.shares.map((s) => `${s.part} at ${s.each}`).join(", ")}: no part, pack or kit
-      on sale costs less than the pieces in it, so {less} than {proof.atOnce}.{" "}
+      Price one piece of {proof.shares.map((s) => `${s.part} at ${money(s.each)}`).join(", ")}: no part, pack
+      or kit on sale costs less than the pieces in it, so {less} than {money(proof.atOnce)}.{" "}
       {many(proof.branches, "combination")} checked
-      {proof.complete ? `, none below ${proof.atLeast}.` : "; there may be a better one."}
+      {proof.complete ? `, none below ${money(proof.atLeast)}.` : "; there may be a better one."}
     </details>
   );
 }

@@ -1,5 +1,6 @@
 import { Button } from "react-bootstrap";
 import type { Wire } from "../../shared/api";
+import { money } from "../../shared/format";
 import type { Action } from "../casefile/caseState";
 
 type Props = { note: Wire["QuantityWire"]; inForce: number; act: (action: Action) => void };
@@ -26,7 +27,7 @@ export function QuantityNote({ note, inForce, act }: Props) {
             }
           >
             {way.pieces === inForce ? "✓ " : ""}
-            {way.pieces} for {way.total}
+            {way.pieces} for {money(way.total)}
             {way.spare > 0 ? `, ${way.spare} left over` : ""}
           </Button>
         ))}

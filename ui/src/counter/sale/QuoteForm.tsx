@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Button, Form, Modal } from "react-bootstrap";
 import type { Wire } from "../../shared/api";
+import { money } from "../../shared/format";
 import { useQuote } from "./useOrders";
 
 type Props = {
@@ -27,7 +28,7 @@ export function QuoteForm({ branches, branch, caseNumber, purchase, onHide }: Pr
       >
         <Modal.Header closeButton>
           <Modal.Title as="h2" id="quote-title">
-            Quote for {purchase.total}
+            Quote for {money(purchase.total)}
           </Modal.Title>
         </Modal.Header>
         <Modal.Body className="d-flex flex-column gap-3">

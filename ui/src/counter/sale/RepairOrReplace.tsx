@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { AmountField } from "../../shared/AmountField";
 import { answer, api } from "../../shared/api";
-import { years } from "../../shared/format";
+import { money, years } from "../../shared/format";
 
 type Props = { appliance: string; ageYears: number; parts: string; minutes: number };
 
@@ -30,13 +30,13 @@ export function RepairOrReplace({ appliance, ageYears, parts, minutes }: Props) 
   return (
     <details className="card-plain repair small">
       <summary>
-        Cost per year: repair <b>{data.repairPerYear}</b>, replace <b>{data.newPerYear}</b>{" "}
+        Cost per year: repair <b>{money(data.repairPerYear)}</b>, replace <b>{money(data.newPerYear)}</b>{" "}
         <span className="soft">(average)</span>
       </summary>
       <p>
-        Repair: {data.repair} for parts and labor over the {years(data.yearsLeft)} that a machine of{" "}
-        {years(ageYears)} lasts on average. Replace: {data.newPrice} over {years(data.newLifeYears)}. This is
-        no advice: the machine may fail elsewhere, and a new one may use less energy.
+        Repair: {money(data.repair)} for parts and labor over the {years(data.yearsLeft)} that a machine of{" "}
+        {years(ageYears)} lasts on average. Replace: {money(data.newPrice)} over {years(data.newLifeYears)}.
+        This is no advice: the machine may fail elsewhere, and a new one may use less energy.
       </p>
       <div className="assumed">
         <AmountField

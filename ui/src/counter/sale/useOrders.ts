@@ -1,17 +1,13 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { answer, api, type Wire } from "../../shared/api";
+import { useSettings } from "../../shared/region";
 
 type Lines = Wire["OrderLineWire"][];
 
 /** The planning horizon of the settings, in years. */
 export function useHorizon(): number {
-  const rules = useQuery({
-    queryKey: ["house-rules"],
-    queryFn: () => answer(api.GET("/api/settings")),
-    staleTime: 60_000,
-  });
-  return rules.data?.horizonYears ?? 5;
+  return useSettings()?.horizonYears ?? 5;
 }
 
 /** Reserves the lines at a branch, orders what is not in stock, and reports the result of each. */

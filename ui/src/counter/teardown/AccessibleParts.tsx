@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Wire } from "../../shared/api";
-import { percent } from "../../shared/format";
+import { money, percent } from "../../shared/format";
 import { PartLink } from "../../shared/NumberLink";
 import type { Answer } from "../casefile/case";
 
@@ -37,7 +37,7 @@ export function AccessibleParts({ worked, slots }: { worked: Answer; slots: stri
             <td>
               <PartLink part={part.part} /> {part.partType.replaceAll("-", " ")}
             </td>
-            <td className="numeric">{part.price}</td>
+            <td className="numeric">{part.price && money(part.price)}</td>
             <td>{percent(part.risk)} fail</td>
             <td>
               <SavingsChart part={part} />
