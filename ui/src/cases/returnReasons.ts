@@ -1,5 +1,9 @@
+import type { Wire } from "../shared/api";
+
+export type Reason = Wire["CameBackWire"]["reason"];
+
 /** Reasons of a return, the counter's own errors first. */
-export const REASONS = [
+export const REASONS: Reason[] = [
   "wrong-machine",
   "wrong-diagnosis",
   "wrong-part",
@@ -8,7 +12,7 @@ export const REASONS = [
   "right-part-thought-wrong",
 ];
 
-const NAMES: Record<string, string> = {
+const NAMES: Record<Reason, string> = {
   "wrong-machine": "wrong model",
   "wrong-diagnosis": "wrong diagnosis",
   "wrong-part": "wrong part",
@@ -17,4 +21,4 @@ const NAMES: Record<string, string> = {
   "right-part-thought-wrong": "right part, thought to be wrong",
 };
 
-export const reasonName = (slug: string): string => NAMES[slug] ?? slug;
+export const reasonName = (reason: Reason): string => NAMES[reason];

@@ -11,14 +11,14 @@ export function CatalogPage() {
   return (
     <>
       <Masthead />
-      <main id="main" className="place shelf">
+      <main id="main" className="place catalog">
         <h1>Catalog</h1>
         {sheets.error && (
           <div className="notice bad" role="alert">
             {sheets.error.message}
           </div>
         )}
-        <div className="place-columns shelf-columns">
+        <div className="place-columns catalog-columns">
           <div>
             <Import sheets={sheets.data ?? []} />
             <LikelyMistakes />

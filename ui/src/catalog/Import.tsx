@@ -116,7 +116,7 @@ function Checked({ answer, name, sheets, busy, onPlace }: CheckedProps) {
           {name} was not imported. Correct the faults below and choose it again.
         </div>
       )}
-      {answer.faults.length > 0 && <ImportFaults faults={answer.faults} title="ImportFaults" />}
+      {answer.faults.length > 0 && <ImportFaults faults={answer.faults} title="Faults" />}
       {answer.warnings.length > 0 && <ImportFaults faults={answer.warnings} title="Ignored" />}
       {Object.keys(answer.accepted).length > 0 && (
         <Table size="sm" className="figures-table">

@@ -23,7 +23,7 @@ export function ModelView({ machine, parts }: Props) {
   useKeys({ l: layout ? () => setStage(stageAfter(layout, stage)) : undefined });
   return (
     <div>
-      <section className="card-plain" aria-label="ModelView">
+      <section className="card-plain" aria-label="Model">
         <span className="bin-tab">ModelView</span>
         <div className="row-line machine-head">
           <div>

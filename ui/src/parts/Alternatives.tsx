@@ -24,7 +24,7 @@ export function Alternatives({ standIns, onBeside }: Props) {
             {standIn.words ? <span className="soft"> {sentence(standIn.words)}</span> : null}
           </div>
           <Button variant="link" size="sm" className="p-0" onClick={() => onBeside(standIn.part.part)}>
-            Side by side
+            Compare
           </Button>
         </div>
       ))}

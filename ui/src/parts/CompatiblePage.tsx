@@ -85,7 +85,7 @@ function Compatible({ found, model }: { found: Wire["CompatibleAnswer"]; model: 
               </td>
               {found.parts.map((part) => (
                 <td className="small" key={part.part}>
-                  {line.via[part.part] ? `✓ ${viaName(line.via[part.part] ?? "")}` : "–"}
+                  <Taken via={line.via[part.part]} />
                 </td>
               ))}
               {model && <td className="small">{differing(line.differing)}</td>}
@@ -95,6 +95,10 @@ function Compatible({ found, model }: { found: Wire["CompatibleAnswer"]; model: 
       </Table>
     </section>
   );
+}
+
+function Taken({ via }: { via: Wire["UsedModel"]["via"] | undefined }) {
+  return via ? <>✓ {viaName(via)}</> : <>–</>;
 }
 
 function differing(places: string[] | null | undefined): string {

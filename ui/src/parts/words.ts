@@ -1,7 +1,16 @@
-const STATUS: Record<string, string> = { superseded: "superseded", discontinued: "discontinued" };
+import type { Wire } from "../shared/api";
+
+type Status = Wire["PartLine"]["status"];
+type Via = Wire["UsedModel"]["via"];
+
+const STATUS: Record<Status, string> = {
+  current: "",
+  superseded: "superseded",
+  discontinued: "discontinued",
+};
 
 /** The status of a part in words; empty for a current part. */
-export const statusWord = (status: string): string => STATUS[status] ?? "";
+export const statusWord = (status: Status): string => STATUS[status];
 
 const UNITS = ["mm", "c", "amps"];
 
@@ -14,10 +23,10 @@ export function specName(spec: string): string {
     : words.join(" ");
 }
 
-const VIA: Record<string, string> = {
+const VIA: Record<Via, string> = {
   direct: "listed",
   succession: "by supersession",
   equivalent: "as equivalent",
   contents: "by kit contents",
 };
-export const viaName = (via: string): string => VIA[via] ?? via;
+export const viaName = (via: Via): string => VIA[via];

@@ -12,7 +12,7 @@ export function Masthead({ children }: { children?: ReactNode }) {
         Skip to content
       </a>
       <span className="house">Synopta</span>
-      <nav aria-label="Places" className="d-flex gap-4">
+      <nav aria-label="Main" className="d-flex gap-4">
         <Link to="/" aria-current={atCounter ? "page" : undefined}>
           Counter
         </Link>

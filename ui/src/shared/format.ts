@@ -1,3 +1,4 @@
+import type { Wire } from "./api";
 import { isMetric, region } from "./region";
 
 /** Figures as a person reads them. */
@@ -62,24 +63,42 @@ export const range = (
 export const builtRange = (from: string | null | undefined, to: string | null | undefined): string =>
   range("built", from && day(from), to && day(to));
 
-const FUELS: Record<string, string> = {
+export type Fuel = NonNullable<Wire["ModelWire"]["fuel"]>;
+type Hazard = Wire["CautionWire"]["hazard"];
+type NoteKind = Wire["BagWire"]["kind"];
+
+const FUELS: Record<Fuel, string> = {
   electric: "electric",
   "natural-gas": "natural gas",
   lp: "LP (propane)",
 };
-export const fuelName = (slug: string): string => FUELS[slug] ?? slug;
+export const fuelName = (fuel: Fuel): string => FUELS[fuel];
 
 export const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-export const hazardName = (slug: string): string => sentence(slug.replaceAll("-", " "));
+const HAZARDS: Record<Hazard, string> = {
+  mains: "Line voltage",
+  gas: "Gas",
+  "wrong-gas-set": "Wrong gas conversion set",
+  "stored-charge": "Stored charge",
+  "microwave-leakage": "Microwave leakage",
+  "sharp-metal": "Sharp metal",
+  weight: "Heavy",
+  "falling-panel": "Falling panel",
+  water: "Water",
+  glass: "Broken glass",
+  fire: "Fire",
+  fragile: "Fragile",
+};
+export const hazardName = (hazard: Hazard): string => HAZARDS[hazard];
 
-const NOTES: Record<string, string> = {
+const NOTES: Record<NoteKind, string> = {
   "in-the-bag": "In the bag",
   reuse: "Reuse",
-  buy: "Look to",
+  buy: "Note",
   discard: "Discard",
 };
-export const noteName = (kind: string): string => NOTES[kind] ?? kind;
+export const noteName = (kind: NoteKind): string => NOTES[kind];
 
 /** The appliances there is knowledge of, in the order in which they are shown. */
 export const APPLIANCES = ["dryer", "range", "dishwasher", "microwave"];

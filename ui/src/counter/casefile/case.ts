@@ -1,4 +1,5 @@
 import type { Wire } from "../../shared/api";
+import type { Worker } from "./workers";
 
 /** The assessment of a case, as the server sends it. */
 export type Answer = Wire["CounterAnswer"];
@@ -22,7 +23,7 @@ export type CaseState = {
   platform: string | null;
   inspected: string[];
   /** Who would find out what is asked next. */
-  person: string;
+  person: Worker;
   /** What was changed of needs and wants, and where and when it is handed over. */
   adjusted: Wire["AdjustedWire"][];
   branch: string | null;

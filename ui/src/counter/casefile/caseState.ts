@@ -2,6 +2,7 @@ import type { Wire } from "../../shared/api";
 import { type CaseState, EMPTY } from "./case";
 import { toState } from "./caseFields";
 import { isNewCaller } from "./newCaller";
+import type { Worker } from "./workers";
 
 export type Action =
   /** `at`: when it was typed, in milliseconds. */
@@ -9,7 +10,7 @@ export type Action =
   | { kind: "answered"; finding: string; answer: string }
   | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"] }
   | { kind: "meant"; finding: string; others: string[] }
-  | { kind: "person"; person: string }
+  | { kind: "person"; person: Worker }
   | { kind: "fuel"; fuel: string }
   | { kind: "appliance"; appliance: string }
   | { kind: "model"; model: string }

@@ -1,15 +1,21 @@
-/** Who does the work, and the word for them. */
-export const WORKERS: [string, string][] = [
-  ["customer", "customer"],
-  ["technician", "technician"],
-  ["licensed", "licensed technician"],
-];
+import type { Wire } from "../../shared/api";
 
-/** The next in turn. */
-export const nextWorker = (person: string): string => {
-  const at = WORKERS.findIndex(([slug]) => slug === person);
-  return WORKERS[(at + 1) % WORKERS.length]?.[0] ?? person;
+export type Worker = Wire["QuestionWire"]["who"];
+
+/** Who does the work, and the word for them. */
+const NAMES: Record<Worker, string> = {
+  customer: "customer",
+  technician: "technician",
+  licensed: "licensed technician",
 };
 
-export const workerName = (person: string): string =>
-  WORKERS.find(([slug]) => slug === person)?.[1] ?? person;
+const NEXT: Record<Worker, Worker> = {
+  customer: "technician",
+  technician: "licensed",
+  licensed: "customer",
+};
+
+/** The next in turn. */
+export const nextWorker = (person: Worker): Worker => NEXT[person];
+
+export const workerName = (person: Worker): string => NAMES[person];

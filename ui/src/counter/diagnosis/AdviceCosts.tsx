@@ -1,7 +1,7 @@
 import type { Wire } from "../../shared/api";
 import { money } from "../../shared/format";
 
-const WAYS: Record<string, string> = {
+const WAYS: Record<Wire["AdviceWire"]["action"], string> = {
   sell: "sell now",
   ask: "ask first",
   "test-first": "test first",

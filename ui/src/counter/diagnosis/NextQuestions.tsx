@@ -14,7 +14,7 @@ type Props = {
   onPractice: (question: Question) => void;
 };
 
-const WHO: Record<string, string> = {
+const WHO: Record<Question["who"], string> = {
   customer: "customer can do it",
   technician: "technician",
   licensed: "licensed technician only",
@@ -69,7 +69,7 @@ export function NextQuestions({ questions, asked, act, onSkip, onTry, onPractice
 function about(question: Question): string {
   const told = [...new Set(question.choices.map((c) => c.speaksFor).filter((name) => name))];
   return [
-    told.length > 1 ? `tells ${told.map((name) => `the ${name}`).join(" from ")}` : "",
+    told.length > 1 ? `tells apart: ${told.join(", ")}` : "",
     minutes(question.minutes),
     WHO[question.who],
     question.opens ? `opens ${question.opens}` : "",

@@ -28,7 +28,7 @@ type Props = {
   keeping: { pending: boolean; error: Error | null; onMine: () => void; onTheirs: () => void };
 };
 
-const ADVICE: Record<string, string> = {
+const ADVICE: Record<Wire["AdviceWire"]["action"], string> = {
   sell: "Sell",
   ask: "Ask first",
   "test-first": "Test first",

@@ -1,7 +1,7 @@
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../../shared/api";
-import { many } from "../../shared/format";
+import { many, type Fuel } from "../../shared/format";
 import type { CaseState } from "../casefile/case";
 import type { Action } from "../casefile/caseState";
 import { CustomerFields } from "../casefile/CustomerFields";
@@ -17,7 +17,7 @@ type Props = {
   act: (action: Action) => void;
 };
 
-export const FUEL_KEYS = [
+export const FUEL_KEYS: { key: string; fuel: Fuel; word: string }[] = [
   { key: "E", fuel: "electric", word: "electric" },
   { key: "G", fuel: "natural-gas", word: "natural gas" },
   { key: "B", fuel: "lp", word: "LP" },

@@ -1,7 +1,7 @@
 import { useRef } from "react";
 import type { Wire } from "../../shared/api";
 
-const TITLES: Record<string, string> = {
+const TITLES: Record<Wire["PieceWire"]["kind"], string> = {
   model: "model",
   brand: "brand",
   appliance: "appliance",
@@ -11,6 +11,7 @@ const TITLES: Record<string, string> = {
   part: "part",
   "part-number": "part number",
   reading: "reading",
+  serial: "serial number",
   "not-understood": "not understood",
 };
 
@@ -59,7 +60,7 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
       />
       <kbd title="Go to the line">/</kbd>
       <span className="visually-hidden" role="status">
-        {pieces.map((piece) => `${TITLES[piece.kind] ?? piece.kind}: ${piece.text}`).join("; ")}
+        {pieces.map((piece) => `${TITLES[piece.kind]}: ${piece.text}`).join("; ")}
       </span>
     </div>
   );

@@ -14,14 +14,17 @@ export function optionsOf(answer: Answer): Option[] {
   return first === undefined ? [] : [first, ...answer.options.filter((o) => o !== first)];
 }
 
-const NAMES: Record<string, string> = {
-  "cheapest-today": "Required parts",
-  "in-pieces": "Separate parts",
-  "as-a-kit": "As a kit",
-  "all-genuine": "All genuine",
-  "replace-all": "Replace all wear parts",
-  "fewest-lines": "Fewest lines",
-};
+type Kind = Option["purchase"]["kinds"][number];
+
+/** Names by what an option is best at, the most important first. */
+const NAMES: [Kind, string][] = [
+  ["cheapest-today", "Required parts"],
+  ["in-pieces", "Separate parts"],
+  ["as-a-kit", "As a kit"],
+  ["all-genuine", "All genuine"],
+  ["replace-all", "Replace all wear parts"],
+  ["fewest-lines", "Fewest lines"],
+];
 
 /** The name of an option: by what it is best at, the most important first. */
 export function optionName(option: Option, hasOptional: boolean, branch: string | null): string {
@@ -32,9 +35,9 @@ export function optionName(option: Option, hasOptional: boolean, branch: string 
   if (kinds.includes("least")) {
     return hasOptional ? "Lowest long-term cost" : "Lowest price";
   }
-  const named = Object.keys(NAMES).find((kind) => kinds.includes(kind));
+  const named = NAMES.find(([kind]) => kinds.includes(kind));
   if (named !== undefined) {
-    return NAMES[named] ?? named;
+    return named[1];
   }
   return branch ? `In stock at ${branch}` : "In stock now";
 }

@@ -151,13 +151,14 @@ final class BasketBenchmark {
         return (System.nanoTime() - start) / 1e6;
     }
 
-    static void run() {
-        double[] best = new double[INSTANCES];
-        double[] whole = new double[INSTANCES];
-        double[] solver = new double[INSTANCES];
-        int[] branches = new int[INSTANCES];
+    static void run(Scale scale) {
+        int instances = scale.of(INSTANCES);
+        double[] best = new double[instances];
+        double[] whole = new double[instances];
+        double[] solver = new double[instances];
+        int[] branches = new int[instances];
         Map<String, Integer> counts = new HashMap<>();
-        for (int i = -WARM_UP; i < INSTANCES; i++) {
+        for (int i = -scale.of(WARM_UP); i < instances; i++) {
             BasketBenchmark bench = new BasketBenchmark(1000 + i);
             BasketPlanner planner = new BasketPlanner(new InMemoryCatalog(bench.tables), () -> CURRENCY);
             List<BasketPlan> plans = new ArrayList<>();

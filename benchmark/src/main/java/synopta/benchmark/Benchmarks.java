@@ -6,25 +6,35 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Runs the benchmarks and says each as a ratio to its baseline in the same run. */
+/** Runs the benchmarks and prints each as a ratio to its baseline in the same run. */
 public final class Benchmarks {
     private static final Map<String, Bench> BENCHES = new LinkedHashMap<>();
 
     static {
         BENCHES.put("tag", TagBenchmark::run);
-        BENCHES.put("import", knowledge -> ImportBenchmark.run());
-        BENCHES.put("fit", knowledge -> FitBenchmark.run());
+        BENCHES.put("import", (knowledge, scale) -> ImportBenchmark.run(scale));
+        BENCHES.put("fit", (knowledge, scale) -> FitBenchmark.run(scale));
         BENCHES.put("diagnosis", DiagnosisBenchmark::run);
-        BENCHES.put("basket", knowledge -> BasketBenchmark.run());
+        BENCHES.put("basket", (knowledge, scale) -> BasketBenchmark.run(scale));
         BENCHES.put("learning", LearningBenchmark::run);
-        BENCHES.put("daybook", knowledge -> CaseBenchmark.run());
+        BENCHES.put("cases", (knowledge, scale) -> CaseBenchmark.run(scale));
     }
 
     private Benchmarks() {}
 
+    /** The names of all benchmarks. */
+    static Collection<String> names() {
+        return BENCHES.keySet();
+    }
+
+    /** Runs one of them. */
+    static void run(String name, Path knowledge, Scale scale) throws Exception {
+        BENCHES.get(name).run(knowledge, scale);
+    }
+
     @FunctionalInterface
     private interface Bench {
-        void run(Path knowledge) throws Exception;
+        void run(Path knowledge, Scale scale) throws Exception;
     }
 
     /** First the folder of the packs, then, if wanted, the name of one benchmark. */
@@ -38,7 +48,7 @@ public final class Benchmarks {
             }
         }
         for (String name : wanted) {
-            BENCHES.get(name).run(Path.of(arguments[0]));
+            run(name, Path.of(arguments[0]), Scale.FULL);
         }
     }
 }

@@ -26,7 +26,7 @@ import synopta.core.record.CaseSnapshot;
 import synopta.store.Store;
 
 /**
- * A day book of 200,000 cases: the first page of a search, and all counts of the charts. The baseline of the search reads
+ * 200,000 cases: the first page of a search, and all counts of the charts. The baseline of the search reads
  * every text for the words, the texts held in memory. Other searches come first, as in a house that is open.
  */
 final class CaseBenchmark {
@@ -43,22 +43,23 @@ final class CaseBenchmark {
 
     private CaseBenchmark() {}
 
-    static void run() throws IOException {
-        Path folder = Files.createTempDirectory("day-book-bench");
+    static void run(Scale scale) throws IOException {
+        int count = scale.of(CASES);
+        Path folder = Files.createTempDirectory("cases-benchmark");
         Random random = new Random(9);
         List<String> texts = new ArrayList<>();
         long start = System.nanoTime();
         try (Store store = Store.inFolder(folder)) {
-            for (int from = 0; from < CASES; from += AT_ONCE) {
+            for (int from = 0; from < count; from += AT_ONCE) {
                 store.together(() -> {
-                    for (int i = 0; i < AT_ONCE; i++) {
+                    for (int i = 0; i < Math.min(AT_ONCE, count); i++) {
                         texts.add(add(store, random));
                     }
                 });
             }
         }
         System.out.printf(
-                Locale.ROOT, "daybook: %,d cases written in %.0f s%n", CASES, (System.nanoTime() - start) / 1e9);
+                Locale.ROOT, "cases: %,d cases written in %.0f s%n", count, (System.nanoTime() - start) / 1e9);
         try (Store store = Store.inFolder(folder)) {
             searched(store, texts, random);
             counted(store);
@@ -128,7 +129,7 @@ final class CaseBenchmark {
                 List.of(new OutcomeRecord.Worth("finding-" + random.nextInt(60), random.nextGaussian())));
     }
 
-    private static List<String> queries(Random random) {
+    private static List<String> queries(Random random, int cases) {
         List<String> queries = new ArrayList<>(List.of("", "thumps", "ida", "yrs", "thumps ida", "no heat wenna"));
         for (int i = 0; i < 60; i++) {
             int word = random.nextInt(WORDS);
@@ -136,7 +137,7 @@ final class CaseBenchmark {
             queries.add("w" + random.nextInt(60) + " squeals");
             queries.add("th" + (1000 + random.nextInt(9000)));
             queries.add("qv-" + (1000 + random.nextInt(4000)));
-            queries.add("" + (1 + random.nextInt(CASES)));
+            queries.add("" + (1 + random.nextInt(cases)));
             queries.add("dead w" + random.nextInt(20) + " tobias");
         }
         return queries;
@@ -149,8 +150,8 @@ final class CaseBenchmark {
     }
 
     private static void searched(Store store, List<String> texts, Random random) {
-        queries(new Random(WARM_UP)).forEach(query -> found(store, query));
-        List<String> queries = queries(random);
+        queries(new Random(WARM_UP), texts.size()).forEach(query -> found(store, query));
+        List<String> queries = queries(random, texts.size());
         double[] took = new double[queries.size()];
         double[] naive = new double[queries.size()];
         for (int i = 0; i < queries.size(); i++) {
@@ -164,7 +165,7 @@ final class CaseBenchmark {
         }
         say("first page of a search", took);
         say("baseline, reading every text", naive);
-        System.out.printf(Locale.ROOT, "daybook: ratio of the medians %.2f%n", median(took) / median(naive));
+        System.out.printf(Locale.ROOT, "cases: ratio of the medians %.2f%n", median(took) / median(naive));
     }
 
     private static int read(List<String> texts, String query) {
@@ -178,7 +179,7 @@ final class CaseBenchmark {
     private static void counted(Store store) {
         long start = System.nanoTime();
         store.outcomes().told();
-        System.out.printf(Locale.ROOT, "daybook: counts read in, once: %.0f ms%n", (System.nanoTime() - start) / 1e6);
+        System.out.printf(Locale.ROOT, "cases: counts read in, once: %.0f ms%n", (System.nanoTime() - start) / 1e6);
         double[] took = new double[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             start = System.nanoTime();
@@ -207,7 +208,7 @@ final class CaseBenchmark {
         Arrays.sort(sorted);
         System.out.printf(
                 Locale.ROOT,
-                "daybook: %s: median %.1f ms, 95th %.1f ms, worst %.1f ms%n",
+                "cases: %s: median %.1f ms, 95th %.1f ms, worst %.1f ms%n",
                 what,
                 median(millis),
                 sorted[(int) (0.95 * (sorted.length - 1))],

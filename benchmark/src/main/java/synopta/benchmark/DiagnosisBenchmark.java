@@ -50,29 +50,31 @@ final class DiagnosisBenchmark {
 
     private DiagnosisBenchmark() {}
 
-    static void run(Path knowledge) throws IOException {
+    static void run(Path knowledge, Scale scale) throws IOException {
+        int count = scale.of(CASES);
+        int rounds = scale.of(ROUNDS);
         Random random = new Random(3);
         Pack pack = pack(random);
         Diagnoser diagnoser = new Diagnoser(pack);
         List<List<Evidence>> cases = new ArrayList<>();
-        for (int i = 0; i < CASES; i++) {
+        for (int i = 0; i < count; i++) {
             cases.add(signs(random));
         }
-        double[] posterior = new double[CASES * ROUNDS];
-        double[] asked = new double[CASES * ROUNDS];
-        for (int round = -1; round < ROUNDS; round++) {
-            for (int i = 0; i < CASES; i++) {
+        double[] posterior = new double[count * rounds];
+        double[] asked = new double[count * rounds];
+        for (int round = -1; round < rounds; round++) {
+            for (int i = 0; i < count; i++) {
                 DiagnosisQuery inquiry = DiagnosisQuery.of(MACHINE, cases.get(i));
                 double quick = millis(() -> diagnoser.diagnose(inquiry.withoutQuestions()));
                 double whole = millis(() -> diagnoser.diagnose(inquiry));
                 if (round >= 0) {
-                    posterior[round * CASES + i] = quick;
-                    asked[round * CASES + i] = whole;
+                    posterior[round * count + i] = quick;
+                    asked[round * count + i] = whole;
                 }
             }
         }
-        double[] baseline = new double[ROUNDS];
-        for (int round = 0; round < ROUNDS; round++) {
+        double[] baseline = new double[rounds];
+        for (int round = 0; round < rounds; round++) {
             baseline[round] = millis(() -> summed(pack, cases.get(0)));
         }
         double first = millis(() -> PackReader.folder(knowledge));

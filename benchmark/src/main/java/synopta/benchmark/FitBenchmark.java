@@ -29,34 +29,37 @@ import synopta.store.catalog.CatalogStore;
 
 /**
  * A catalog of five million fits on disk: the first page of a part used by 20,000 models, all of them as a file, a
- * verdict through 50 successions, the parts of a machine. Each against plain SQL over the same tables.
+ * verdict through 50 supersessions, the parts of a machine. Each against plain SQL over the same tables.
  */
 final class FitBenchmark {
+    private static final int MODELS = 160_000;
     private static final int RUNS = 300;
     private static final int PAGE = 50;
 
     private final CatalogStore catalog;
     private final Connection plain;
+    private final int runs;
 
-    private FitBenchmark(CatalogStore catalog, Connection plain) {
+    private FitBenchmark(CatalogStore catalog, Connection plain, int runs) {
+        this.runs = runs;
         this.catalog = catalog;
         this.plain = plain;
     }
 
-    static void run() throws Exception {
+    static void run(Scale scale) throws Exception {
         Path folder = Files.createTempDirectory("fit");
         try (Store store = Store.inFolder(folder)) {
             String address = "jdbc:h2:file:%s".formatted(folder.toAbsolutePath().resolve("synopta"));
             try (Connection plain = DriverManager.getConnection(address, "synopta", "")) {
                 long started = System.nanoTime();
-                int fits = LargeCatalog.into(store.catalogStore(), plain);
+                int fits = LargeCatalog.into(store.catalogStore(), plain, scale.of(MODELS));
                 System.out.printf(
                         Locale.ROOT,
                         "%nfit: %,d fits written in %.0f s, %.1f GB on disk%n",
                         fits,
                         (System.nanoTime() - started) / 1e9,
                         Files.size(folder.resolve("synopta.mv.db")) / 1e9);
-                new FitBenchmark(store.catalogStore(), plain).measure();
+                new FitBenchmark(store.catalogStore(), plain, scale.of(RUNS)).measure();
             }
         } finally {
             try (Stream<Path> all = Files.walk(folder)) {
@@ -76,7 +79,7 @@ final class FitBenchmark {
                 .machines()
                 .size());
         double all = median(i -> rows(ALL_OF_PART, common(i).key()));
-        say("first page of 20,000 models", page, "reading all of them by SQL", all);
+        say("first page of a part of many models", page, "reading all of them by SQL", all);
         say("first page of one brand", brand, "reading all of them by SQL", all);
         say("counts by brand", median(i -> used.counts(common(i)).size()), "reading all of them by SQL", all);
         double parts = median(i -> catalog.fits(LargeCatalog.model(i)).size());
@@ -85,12 +88,12 @@ final class FitBenchmark {
         double judged = median(
                 i -> supplied(finder.judge(LargeCatalog.model(i), MachineUnit.NOT_KNOWN, LargeCatalog.inChain(i % 2))));
         double walked = median(i -> rows(CHAIN, LargeCatalog.inChain(i % 2).key()));
-        say("a verdict through 50 successions", judged, "the chain by recursive SQL", walked);
+        say("a verdict through 50 supersessions", judged, "the chain by recursive SQL", walked);
         stream(used, common(0));
     }
 
     private static PartNumber common(int run) {
-        return LargeCatalog.common(run % 8);
+        return LargeCatalog.common(run % LargeCatalog.COMMON);
     }
 
     /** What is measured, other rows at every run, as H2 gives the last answer again to the same question. */
@@ -143,9 +146,9 @@ final class FitBenchmark {
     }
 
     /** Median time in ms, after a third of the runs to warm up. */
-    private static double median(Run work) throws SQLException {
-        double[] millis = new double[RUNS];
-        for (int i = -RUNS / 3; i < RUNS; i++) {
+    private double median(Run work) throws SQLException {
+        double[] millis = new double[runs];
+        for (int i = -runs / 3; i < runs; i++) {
             long started = System.nanoTime();
             if (work.rows(Math.abs(i)) < 1) {
                 throw new IllegalStateException("Nothing was found.");
@@ -153,7 +156,7 @@ final class FitBenchmark {
             millis[Math.max(i, 0)] = (System.nanoTime() - started) / 1e6;
         }
         Arrays.sort(millis);
-        return millis[RUNS / 2];
+        return millis[runs / 2];
     }
 
     private static final String ALL_OF_PART = """

@@ -30,11 +30,12 @@ final class ImportBenchmark {
 
     private ImportBenchmark() {}
 
-    static void run() throws IOException, SQLException {
+    static void run(Scale scale) throws IOException, SQLException {
+        int models = scale.of(MODELS);
         Path folder = Files.createTempDirectory("import");
         try {
             Path files = folder.resolve("files");
-            CatalogWriter.folder(new InMemoryCatalog(DemoCatalog.of(5, MODELS)), files);
+            CatalogWriter.folder(new InMemoryCatalog(DemoCatalog.of(5, models)), files);
             double seconds;
             int fits;
             try (Store store = Store.inFolder(folder.resolve("data"))) {
@@ -53,7 +54,7 @@ final class ImportBenchmark {
                     Locale.ROOT,
                     "%nimport, %,d fits of %,d models: %.1f s, H2 reading the fits alone %.1f s, ratio %.2f%n%n",
                     fits,
-                    MODELS,
+                    models,
                     seconds,
                     baseline,
                     seconds / baseline);

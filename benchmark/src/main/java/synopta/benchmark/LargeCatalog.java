@@ -22,26 +22,27 @@ import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Supersession;
 import synopta.store.catalog.CatalogStore;
 
-/** Five million fits: 160,000 models of 32 places; most parts serve 400 models, those of the first place 20,000. */
+/** Models of 32 slots, five million fits at full scale; most parts serve 400 models, those of the first slot an eighth of all. */
 final class LargeCatalog {
     static final String BRAND = "Halvorn";
 
-    private static final int MODELS = 160_000;
+    /** Parts of the first slot; each serves this share of the models. */
+    static final int COMMON = 8;
+
     private static final int PLACES = 32;
     private static final int SHARED = 400;
-    private static final int COMMON_TO = 20_000;
     private static final int STEPS = 50;
     private static final int AT_ONCE = 4000;
     private static final List<String> BRANDS = List.of("Orrinvale", "Thistlemoor", BRAND, "Pelladine", "Mirrabrook");
 
     private LargeCatalog() {}
 
-    /** One of eight parts that 20,000 models list. */
+    /** One of the eight parts of the first slot. */
     static PartNumber common(int number) {
         return part("C", number);
     }
 
-    /** A part of the chain of successions; 0 is the oldest. */
+    /** A part of the chain of supersessions; 0 is the oldest. */
     static PartNumber inChain(int number) {
         return part("S", number);
     }
@@ -55,7 +56,7 @@ final class LargeCatalog {
     }
 
     /** Puts it in place, its fits piece by piece and their second index afterwards, which is faster; how many it has. */
-    static int into(CatalogStore store, Connection plain) throws SQLException {
+    static int into(CatalogStore store, Connection plain, int models) throws SQLException {
         CatalogImport delivery = new CatalogImport();
         BRANDS.forEach(b -> add(delivery.begin(Sheet.BRANDS), new Brand(b, "Works", Optional.empty())));
         for (int i = 1; i <= STEPS; i++) {
@@ -63,10 +64,10 @@ final class LargeCatalog {
                     delivery.begin(Sheet.SUPERSESSIONS),
                     new Supersession(part("S", i - 1), "1", part("S", i), 1, "", Optional.empty()));
         }
-        List<PartNumber> own = parts(delivery, "P", MODELS / SHARED * (PLACES - 2));
-        List<PartNumber> common = parts(delivery, "C", MODELS / COMMON_TO);
+        List<PartNumber> own = parts(delivery, "P", models / SHARED * (PLACES - 2));
+        List<PartNumber> common = parts(delivery, "C", COMMON);
         PartNumber oldest = parts(delivery, "S", STEPS + 1).get(0);
-        for (int m = 0; m < MODELS; m++) {
+        for (int m = 0; m < models; m++) {
             add(delivery.begin(Sheet.MODELS), made(model(m), BRANDS.get(m % BRANDS.size())));
         }
         store.replace(delivery, sheet -> {});
@@ -75,11 +76,11 @@ final class LargeCatalog {
         }
         plain.setAutoCommit(false);
         try (PreparedStatement insert = plain.prepareStatement(FIT)) {
-            for (int m = 0; m < MODELS; m++) {
+            for (int m = 0; m < models; m++) {
                 fit(insert, m, 0, common.get(m % common.size()));
                 fit(insert, m, 1, oldest);
                 for (int place = 2; place < PLACES; place++) {
-                    fit(insert, m, place, own.get((place - 2) * (MODELS / SHARED) + m % (MODELS / SHARED)));
+                    fit(insert, m, place, own.get((place - 2) * (models / SHARED) + m % (models / SHARED)));
                 }
                 insert.executeBatch();
                 if ((m + 1) % AT_ONCE == 0) {
@@ -91,7 +92,7 @@ final class LargeCatalog {
         try (Statement statement = plain.createStatement()) {
             statement.execute("create index fit_by_part on fit (part_key, model_key, slot)");
         }
-        return MODELS * PLACES;
+        return models * PLACES;
     }
 
     private static final String FIT = """

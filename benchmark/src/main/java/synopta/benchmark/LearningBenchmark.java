@@ -58,19 +58,21 @@ final class LearningBenchmark {
         }
     }
 
-    static void run(Path knowledge) throws IOException {
+    static void run(Path knowledge, Scale scale) throws IOException {
+        int heldOut = scale.of(HELD_OUT);
         for (Pack pack : PackReader.folder(knowledge).packs()) {
             GroundTruth truth = GroundTruth.of(pack, 7);
             Random random = new Random(5);
             List<Case> cases = new ArrayList<>();
-            while (cases.size() < HELD_OUT + SIZES[SIZES.length - 1]) {
+            while (cases.size() < heldOut + scale.of(SIZES[SIZES.length - 1])) {
                 cases.add(drawn(pack, truth, random));
             }
-            List<Case> held = cases.subList(0, HELD_OUT);
+            List<Case> held = cases.subList(0, heldOut);
             double[] before = losses(pack, held);
             double least = mean(losses(truth.pack(), held));
-            for (int size : SIZES) {
-                List<ConfirmedCase> confirmedCases = cases.subList(HELD_OUT, HELD_OUT + size).stream()
+            for (int full : SIZES) {
+                int size = scale.of(full);
+                List<ConfirmedCase> confirmedCases = cases.subList(heldOut, heldOut + size).stream()
                         .map(c -> c.confirmedCase(pack))
                         .toList();
                 long start = System.nanoTime();

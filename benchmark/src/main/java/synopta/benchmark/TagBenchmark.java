@@ -50,11 +50,14 @@ final class TagBenchmark {
 
     private final EditCosts weights;
     private final List<Model> models;
-    private final String[] truth = new String[READINGS];
+    private final int count;
+    private final String[] truth;
     private final List<List<NoisyReadings.Sign>> readings;
 
-    private TagBenchmark(EditCosts weights, int size) {
+    private TagBenchmark(EditCosts weights, int size, int count) {
         this.weights = weights;
+        this.count = count;
+        truth = new String[count];
         models = DemoCatalog.modelsOf(5, size);
         Random random = new Random(99);
         double[] upTo = new double[models.size()];
@@ -65,7 +68,7 @@ final class TagBenchmark {
         }
         NoisyReadings noise = new NoisyReadings(random);
         List<List<NoisyReadings.Sign>> spoilt = new ArrayList<>();
-        for (int i = 0; i < READINGS; i++) {
+        for (int i = 0; i < count; i++) {
             int found = Arrays.binarySearch(upTo, random.nextDouble() * sum);
             truth[i] = models.get(found < 0 ? -found - 1 : found).number().key();
             spoilt.add(noise.spoilt(truth[i], i % 4));
@@ -74,10 +77,10 @@ final class TagBenchmark {
     }
 
     /** Measures at both sizes. */
-    static void run(Path knowledge) throws IOException, PackRejectedException {
+    static void run(Path knowledge, Scale scale) throws IOException, PackRejectedException {
         EditCosts weights = EditCosts.of(EditCostsReader.folder(knowledge));
         for (int size : new int[] {200_000, 1_000_000}) {
-            new TagBenchmark(weights, size).measure();
+            new TagBenchmark(weights, scale.of(size), scale.of(READINGS)).measure();
         }
     }
 
@@ -90,8 +93,8 @@ final class TagBenchmark {
         double megabytes = (used() - before) / 1e6;
         try (DirectoryReader index = DirectoryReader.open(indexed())) {
             IndexSearcher searcher = new IndexSearcher(index);
-            long[] micros = new long[READINGS];
-            long[] baseline = new long[READINGS];
+            long[] micros = new long[count];
+            long[] baseline = new long[count];
             Score score = null;
             for (int round = 0; round < 2; round++) {
                 score = read(reader, micros);
@@ -105,19 +108,19 @@ final class TagBenchmark {
                             + " (asked for %d), log loss %.3f%n  index built in %.1f s, %.0f MB%n"
                             + "  median %d us (99 %%: %d us), Lucene fuzzy %d us (99 %%: %d us), ratio %.2f%n",
                     models.size(),
-                    READINGS,
-                    score.first / (double) READINGS,
-                    score.five / (double) READINGS,
-                    score.after / (double) READINGS,
+                    count,
+                    score.first / (double) count,
+                    score.five / (double) count,
+                    score.after / (double) count,
                     score.asked,
-                    score.loss / READINGS,
+                    score.loss / count,
                     seconds,
                     megabytes,
-                    micros[READINGS / 2],
-                    micros[READINGS * 99 / 100],
-                    baseline[READINGS / 2],
-                    baseline[READINGS * 99 / 100],
-                    micros[READINGS / 2] / (double) baseline[READINGS / 2]);
+                    micros[count / 2],
+                    micros[count * 99 / 100],
+                    baseline[count / 2],
+                    baseline[count * 99 / 100],
+                    micros[count / 2] / (double) baseline[count / 2]);
         }
     }
 
@@ -137,7 +140,7 @@ final class TagBenchmark {
 
     private Score read(TagReader reader, long[] micros) {
         Score score = new Score();
-        for (int i = 0; i < READINGS; i++) {
+        for (int i = 0; i < count; i++) {
             String text = NoisyReadings.text(readings.get(i));
             long started = System.nanoTime();
             TagReading reading = reader.read(TagQuery.of(text, FIRST));
@@ -195,7 +198,7 @@ final class TagBenchmark {
 
     private void search(IndexSearcher searcher, long[] micros) throws IOException {
         Sort byScore = new Sort(SortField.FIELD_SCORE, new SortField("popularity", SortField.Type.LONG, true));
-        for (int i = 0; i < READINGS; i++) {
+        for (int i = 0; i < count; i++) {
             Term term = new Term("number", NoisyReadings.text(readings.get(i)));
             long started = System.nanoTime();
             searcher.search(new FuzzyQuery(term, 2, 0, 100, true), FIRST, byScore);

@@ -99,8 +99,8 @@ final class CuratedData {
         stockroom.north(old, "heater-assembly", Part.Status.SUPERSEDED, 0);
         stockroom.north(BOX, "heater-assembly", Part.Status.CURRENT, 6350);
         stockroom.likewise(old, BOX);
-        stockroom.supersede(new Supersession(
-                old, "1", BOX, 1, "trim the tab on the casing", Optional.of(LocalDate.of(2019, 5, 1))));
+        stockroom.supersede(
+                new Supersession(old, "1", BOX, 1, "trim the tab on the case", Optional.of(LocalDate.of(2019, 5, 1))));
         stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "high-limit")), 1));
         stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "thermal-fuse")), 1));
         demo.list("Skerry", "heater", old);

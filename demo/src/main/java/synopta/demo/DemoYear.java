@@ -1,5 +1,6 @@
 package synopta.demo;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -39,6 +40,9 @@ public final class DemoYear {
     private static final int DAYS = 365;
     private static final int MINUTES_OF_A_DAY = 480;
     private static final int OPENS_AT_MINUTE = 480;
+    /** Numbers go up with time: who was drawn for an earlier minute of the day comes so much after the one before. */
+    private static final Duration NEXT_CALLER = Duration.ofMinutes(6);
+
     private static final double TOLD = 0.85;
     private static final double OVERRULES = 0.08;
     private static final double CHANGES_MIND = 0.03;
@@ -93,11 +97,13 @@ public final class DemoYear {
                         .filter(m -> year.packs.containsKey(m.appliance()))
                         .toList(),
                 PartGenerator.chances(seed, "models that come"));
+        Instant at = Instant.MIN;
         for (int i = 0; i < cases; i++) {
             LocalDate day = last.minusDays(DAYS - 1 - (long) i * DAYS / cases);
-            Instant at = day.atStartOfDay(ZoneOffset.UTC)
+            Instant drawn = day.atStartOfDay(ZoneOffset.UTC)
                     .plusMinutes(OPENS_AT_MINUTE + year.random.nextInt(MINUTES_OF_A_DAY))
                     .toInstant();
+            at = drawn.isAfter(at) ? drawn : at.plus(NEXT_CALLER);
             year.serve(year.met(met), at);
         }
     }

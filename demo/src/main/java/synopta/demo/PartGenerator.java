@@ -122,7 +122,7 @@ final class PartGenerator {
     /** A genuine part; most have forerunners, many an equivalent of another make. Machines may list a forerunner. */
     private PartNumber genuine(PlatformBuilder.Line line, PlatformBuilder.Place place) {
         String prefix = line.family().equals(PlatformBuilder.NORTH) ? "QV" : "HN";
-        PartNumber number = new PartNumber("%s-%d".formatted(prefix, nextNumber));
+        PartNumber number = fresh(prefix);
         nextNumber += 7 + random.nextInt(20);
         int pack = place.partType().equals("drum-glide") ? 2 : 1;
         int cents = around(place.cents());
@@ -145,6 +145,14 @@ final class PartGenerator {
             }
         }
         return random.nextBoolean() ? number : newer;
+    }
+
+    /** The next number that no small part has. */
+    private PartNumber fresh(String prefix) {
+        while (SmallParts.has(new PartNumber("%s-%d".formatted(prefix, nextNumber)))) {
+            nextNumber++;
+        }
+        return new PartNumber("%s-%d".formatted(prefix, nextNumber));
     }
 
     /** With chances of their own, so that nothing else of the catalog depends on them. */

@@ -33,6 +33,13 @@ record SmallParts(String layouts, String north, String south, String maker, Stri
         return ALL.stream().filter(b -> b.layouts.contains(line.layout())).toList();
     }
 
+    /** Whether a number is one of theirs. */
+    static boolean has(PartNumber number) {
+        return ALL.stream()
+                .anyMatch(s ->
+                        number.written().equals(s.north) || number.written().equals(s.south));
+    }
+
     /** The part of the line's family, made when it is not there yet. */
     PartNumber part(PlatformBuilder.Line line, PartGenerator stockroom) {
         PartNumber number = new PartNumber(line.family().equals(PlatformBuilder.NORTH) ? north : south);

@@ -18,29 +18,53 @@ public class AllPagesTest extends Browser {
     @DataProvider
     Object[][] places() {
         return new Object[][] {
-            {"/", "Points to"},
-            {"/machines", "Dryer"},
-            {"/machines/TH7820W", "TH-7820-W"},
-            {"/machines/built/dryer/A", "Drum belt"},
+            {"/", "Likely causes"},
+            {"/models", "Dryer"},
+            {"/models/TH7820W", "TH-7820-W"},
+            {"/models/constructions/dryer/A", "Drum belt"},
             {"/parts", "Parts"},
             {"/parts/QV1183", "QV-1183"},
-            {"/bench", "Bench"},
-            {"/bench/orifice", "Orifice"},
-            {"/knowledge", "Knowledge"},
-            {"/knowledge/dryer", "Drum belt"},
-            {"/shelf", "Shelf"},
-            {"/house-rules", "House rules"},
-            {"/day-book", "handed over"},
-            {"/day-book/ask-after", "To ask after"},
-            {"/day-book/how-right", "right the first time"},
-            {"/day-book/lessons", "Nothing changes by itself"},
-            {"/day-book/record/1", "as it stood"},
-            {"/day-book/outcome/1", "What it was"},
-            {"/cases/1", "Points to"},
-            {"/sheet/1", "Sheet"},
+            {"/bench", "Test bench"},
+            {"/bench/orifice", "Gas orifice"},
+            {"/guide", "Fault guide"},
+            {"/guide/dryer", "Drum belt"},
+            {"/catalog", "Likely mistakes"},
+            {"/settings", "Repair practices"},
+            {"/cases", "handed over"},
+            {"/cases/follow-ups", "outcome not known"},
+            {"/cases/accuracy", "right first time"},
+            {"/cases/updates", "Nothing changes until you accept it"},
+            {"/cases/1/history", "History of case 1"},
+            {"/cases/1/outcome", "Fault found"},
+            {"/cases/1", "Likely causes"},
+            {"/sheet/1", "Read first"},
             {"/quotes", "Quotes"},
-            {"/nowhere", "Points to"},
+            {"/nowhere", "Likely causes"},
         };
+    }
+
+    @DataProvider
+    Object[][] moved() {
+        return new Object[][] {
+            {"/machines/TH7820W", "/models/TH7820W"},
+            {"/machines/built/dryer/A", "/models/constructions/dryer/A"},
+            {"/knowledge/dryer", "/guide/dryer"},
+            {"/shelf", "/catalog"},
+            {"/house-rules", "/settings"},
+            {"/day-book", "/cases"},
+            {"/day-book/ask-after", "/cases/follow-ups"},
+            {"/day-book/how-right", "/cases/accuracy"},
+            {"/day-book/lessons", "/cases/updates"},
+            {"/day-book/record/1", "/cases/1/history"},
+            {"/day-book/outcome/1", "/cases/1/outcome"},
+        };
+    }
+
+    @Test(dataProvider = "moved")
+    public void anOldAddressLeadsToTheOneOfToday(String old, String today) {
+        at(old);
+        page.waitForURL(address + today);
+        assertThat(page.getByRole(AriaRole.MAIN)).isVisible();
     }
 
     @Test(dataProvider = "places")
@@ -70,15 +94,15 @@ public class AllPagesTest extends Browser {
     }
 
     @Test
-    public void aCaseIsFollowedThroughTheDayBookByKeysAlone() {
+    public void aCaseIsFollowedFromTheCounterToItsOutcomeByKeysAlone() {
         caller("th7820w belt broken, drum sits still, 8 yrs");
         assertThat(region("Bag")).containsText("Fits");
         page.keyboard().press("Tab");
         page.keyboard().press("k");
         page.waitForURL(Pattern.compile("/cases/\\d+"));
         String number = page.url().replaceAll(".*/cases/", "");
-        at("/day-book/outcome/" + number);
-        assertThat(page.getByText("is still open: nothing has left yet")).isVisible();
+        at("/cases/" + number + "/outcome");
+        assertThat(page.getByText("is still open: no part was handed over")).isVisible();
         page.getByText("Hand over first").click();
         assertThat(region("Bag")).containsText("Fits");
         page.keyboard().press("Tab");
@@ -88,29 +112,29 @@ public class AllPagesTest extends Browser {
         Locator kept = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("case " + number));
         kept.focus();
         page.keyboard().press("Enter");
-        page.waitForURL("**/day-book/record/" + number);
+        page.waitForURL("**/cases/" + number + "/history");
         assertThat(region("Known")).containsText("caller: “drum sits still”");
-        assertThat(region("Pointed to")).containsText("Drum belt, broken");
-        assertThat(region("In the bag")).containsText("needed");
-        assertThat(region("Cautions")).containsText("✓ Mains");
+        assertThat(region("Likely causes")).containsText("Drum belt, broken");
+        assertThat(region("In the bag")).containsText("required");
+        assertThat(region("Cautions")).containsText("✓ Line voltage");
         assertThat(page.getByText("open → handed-over")).isVisible();
-        Locator first = page.getByLabel("Kept").getByRole(AriaRole.BUTTON).first();
+        Locator first = page.getByLabel("Revisions").getByRole(AriaRole.BUTTON).first();
         first.focus();
         page.keyboard().press("Enter");
-        assertThat(region("Cautions")).containsText("○ not shown: Mains");
-        at("/day-book");
-        page.getByLabel("Find a case").fill(number + " sits");
+        assertThat(region("Cautions")).containsText("○ not read: Line voltage");
+        at("/cases");
+        page.getByLabel("Search cases").fill(number + " sits");
         assertThat(page.locator("tbody tr")).hasCount(1);
         Locator outcome = page.getByLabel("Outcome of case " + number);
         outcome.focus();
         page.keyboard().press("Enter");
-        page.waitForURL("**/day-book/outcome/" + number);
-        assertThat(region("What it was")).containsText("Drum belt, broken");
+        page.waitForURL("**/cases/" + number + "/outcome");
+        assertThat(region("Fault found")).containsText("Drum belt, broken");
         page.keyboard().press("0");
         page.keyboard().press("n");
         page.keyboard().press("Enter");
-        page.waitForURL("**/ask-after");
-        at("/day-book/record/" + number);
-        assertThat(region("Told before")).containsText("not fixed, nobody knows what it was");
+        page.waitForURL("**/follow-ups");
+        at("/cases/" + number + "/history");
+        assertThat(region("Earlier entries")).containsText("not fixed, fault unknown");
     }
 }

@@ -31,70 +31,70 @@ public class BagTest extends Browser {
     public void oneGlideIsMetWithTheRuleAndBothPricesAndTheTotalStaysInSight() {
         caller(GLIDE);
         Locator note = page.getByRole(AriaRole.NOTE);
-        assertThat(note).containsText("Asked for 1 × glide.");
-        assertThat(note).containsText("Sold 2 to the pack");
+        assertThat(note).containsText("Requested: 1 × glide.");
+        assertThat(note).containsText("Sold in packs of 2");
         assertThat(note.getByRole(AriaRole.BUTTON)).hasCount(2);
-        assertThat(total()).hasText("6.09");
+        assertThat(total()).hasText("$6.09");
         assertThat(page.locator(".total")).isInViewport();
         assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
         assertAccessible();
     }
 
     @Test
-    public void waysToBuyStandSideBySideAndTheirDifferenceIsSpoken() {
+    public void purchaseOptionsStandSideBySideAndTheirDifferenceIsSaid() {
         caller("th7820w thumps, 8 yrs");
-        Locator ways = region("Ways to buy it");
+        Locator ways = region("Purchase options");
         assertThat(ways.getByRole(AriaRole.ROW)).hasCount(3);
-        assertThat(ways).containsText("Needs alone");
-        assertThat(total()).hasText("41.90");
-        ways.getByText("In pieces").click();
-        assertThat(total()).hasText("69.92");
+        assertThat(ways).containsText("Required parts");
+        assertThat(total()).hasText("$41.90");
+        ways.getByText("Separate parts").click();
+        assertThat(total()).hasText("$69.92");
         assertThat(ways).containsText("Costs 28.02 more");
-        ways.getByText("Proven the least").click();
-        assertThat(ways).containsText("no unit on sale costs less than what it holds");
+        ways.getByText("Lowest price, proven").click();
+        assertThat(ways).containsText("no part, pack or kit on sale costs less than the pieces in it");
         assertAccessible();
     }
 
     @Test
     public void theBagIsFilledAndEmptiedByKeysAlone() {
         caller("th7820w thumps, 8 yrs");
-        assertThat(total()).hasText("41.90");
+        assertThat(total()).hasText("$41.90");
         page.keyboard().press("Tab");
         page.keyboard().press("ArrowDown");
         page.keyboard().press("ArrowDown");
         assertThat(row("QV-8701")).isFocused();
         page.keyboard().press("Enter");
-        assertThat(total()).hasText("67.50");
+        assertThat(total()).hasText("$67.50");
         assertThat(region("Bag")).containsText("4 × QV-8701");
         row("QV-8701").first().press("Delete");
-        assertThat(total()).hasText("41.90");
-        assertThat(region("Left out")).containsText("QV-8701");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put back"))
+        assertThat(total()).hasText("$41.90");
+        assertThat(region("Removed")).containsText("QV-8701");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add back"))
                 .click();
-        assertThat(page.getByLabel("Worth of QV-8701")).hasValue("24.00");
-        page.getByLabel("Worth of QV-8701").fill("30.00");
-        page.getByLabel("Worth of QV-8701").press("Enter");
-        assertThat(region("Ways to buy it")).containsText("67.50");
+        assertThat(page.getByLabel("Value of QV-8701")).hasValue("24.00");
+        page.getByLabel("Value of QV-8701").fill("30.00");
+        page.getByLabel("Value of QV-8701").press("Enter");
+        assertThat(region("Purchase options")).containsText("67.50");
     }
 
     @Test
-    public void aWishIsDraggedIntoTheBagAndOutAgain() {
+    public void anOptionalPartIsDraggedIntoTheBagAndOutAgain() {
         page.setViewportSize(1280, 1400);
         caller("th7820w thumps, 8 yrs");
-        assertThat(total()).hasText("41.90");
+        assertThat(total()).hasText("$41.90");
         row("QV-8701").locator(".inside").dragTo(page.locator(".total .sum"));
-        assertThat(total()).hasText("67.50");
+        assertThat(total()).hasText("$67.50");
         row("QV-8701")
                 .getByText("roller shaft")
                 .dragTo(page.locator(".besides h3").first());
-        assertThat(total()).hasText("41.90");
-        assertThat(region("Left out")).containsText("QV-8701");
+        assertThat(total()).hasText("$41.90");
+        assertThat(region("Removed")).containsText("QV-8701");
     }
 
     @Test
     public void aQuoteIsWrittenAndTakenAwayFromTheKeyboard() throws IOException {
         caller("th7820w thumps, 8 yrs");
-        assertThat(total()).hasText("41.90");
+        assertThat(total()).hasText("$41.90");
         page.keyboard().press("Tab");
         page.keyboard().press("q");
         page.keyboard().type("Marl & Daughter");
@@ -102,7 +102,7 @@ public class BagTest extends Browser {
         Locator quote = page.getByRole(AriaRole.ARTICLE);
         assertThat(quote).containsText("Marl & Daughter");
         assertThat(quote).containsText("QV-4410-K");
-        assertThat(quote).containsText("Tax in it, 15 %");
+        assertThat(quote).containsText("Sales tax, 6.5%");
         assertAccessible();
         Download pdf =
                 page.waitForDownload(() -> page.getByText("PDF with barcodes").click());
@@ -113,13 +113,13 @@ public class BagTest extends Browser {
     }
 
     @Test
-    public void theBagIsSetAsideAtABranchAndASupplierThatIsDownIsSaid() {
-        at("/house-rules");
-        page.getByLabel("It is down").check();
-        assertThat(page.getByLabel("It is down")).isChecked();
+    public void theBagIsReservedAtABranchAndASupplierThatIsDownIsSaid() {
+        at("/settings");
+        page.getByLabel("Down: orders wait and are sent again").check();
+        assertThat(page.getByLabel("Down: orders wait and are sent again")).isChecked();
         assertAccessible();
         caller("HV-9117-W door drops, door spring");
-        assertThat(total()).hasText("3.60");
+        assertThat(total()).hasText("$3.60");
         page.keyboard().press("Tab");
         page.keyboard().press("a");
         assertThat(region("Hand over")).containsText("Choose the branch first");
@@ -127,22 +127,22 @@ public class BagTest extends Browser {
         for (int i = 0; i < 40; i++) {
             page.getByLabel("One more of HN-8731").click();
         }
-        assertThat(total()).hasText("147.60");
-        button("Set aside").click();
+        assertThat(total()).hasText("$147.60");
+        button("Reserve").click();
         assertThat(page.locator(".outcome")).containsText("The supplier does not answer");
-        at("/house-rules");
-        page.getByLabel("It answers at once").check();
-        assertThat(page.getByLabel("It answers at once")).isChecked();
+        at("/settings");
+        page.getByLabel("Answers at once").check();
+        assertThat(page.getByLabel("Answers at once")).isChecked();
     }
 
     @Test
-    public void repairOrNotIsAnEvenLineWhoseAssumptionsCanBeChanged() {
+    public void theCostPerYearOfRepairAndReplacementFollowsItsAssumptions() {
         caller("th7820w thumps, 9 yrs");
         Locator repair = page.locator(".repair");
-        assertThat(repair).containsText(Pattern.compile("Repair [\\d.]+ a year, new 41\\.94 a year"));
+        assertThat(repair).containsText(Pattern.compile("Cost per year: repair \\$[\\d.]+, replace \\$41\\.94"));
         repair.locator("summary").click();
-        page.getByLabel("A new one costs").fill("300");
-        page.getByLabel("A new one costs").press("Enter");
-        assertThat(repair).containsText("new 24.20 a year");
+        page.getByLabel("New machine costs").fill("300");
+        page.getByLabel("New machine costs").press("Enter");
+        assertThat(repair).containsText("replace $24.20");
     }
 }

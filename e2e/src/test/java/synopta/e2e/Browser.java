@@ -20,14 +20,16 @@ import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.IHookCallBack;
+import org.testng.IHookable;
+import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.BeforeSuite;
 import synopta.server.Synopta;
 
-/** The application on the demo data and one headless Chromium, shared by all tests; a context for each. */
-public abstract class Browser {
+/** The application on the demo data and one headless Chromium, shared by all tests of a process; a context for each. */
+public abstract class Browser implements IHookable {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
             "--disable-gpu",
@@ -50,6 +52,9 @@ public abstract class Browser {
 
     @BeforeSuite
     public void start() throws IOException {
+        if (application != null) {
+            return;
+        }
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         Path root = Path.of(System.getProperty("synopta.root"));
         application = SpringApplication.run(
@@ -69,13 +74,22 @@ public abstract class Browser {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
+        Runtime.getRuntime().addShutdownHook(new Thread(Browser::stop));
     }
 
-    @AfterSuite
-    public void stop() {
+    private static void stop() {
         browser.close();
         playwright.close();
         application.close();
+    }
+
+    /** A test during which the page reported an error fails too. */
+    @Override
+    public void run(IHookCallBack test, ITestResult result) {
+        test.runTestMethod(result);
+        if (result.getThrowable() == null) {
+            assertEquals(troubles, List.of(), "errors of the page");
+        }
     }
 
     @BeforeMethod
@@ -83,6 +97,7 @@ public abstract class Browser {
         context =
                 browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
         page = context.newPage();
+        page.setDefaultTimeout(PATIENCE);
         troubles.clear();
         page.onPageError(troubles::add);
         page.onConsoleMessage(message -> {
@@ -97,7 +112,6 @@ public abstract class Browser {
     @AfterMethod
     public void close() {
         context.close();
-        assertEquals(troubles, List.of(), "nothing goes wrong behind the page");
     }
 
     /** Opens a place of the interface. */
@@ -124,7 +138,9 @@ public abstract class Browser {
     /** No rule of axe is broken, contrast among them. */
     void assertAccessible() {
         List<String> broken = new AxeBuilder(page)
-                .analyze().getViolations().stream().map(Browser::told).toList();
+                .setLegacyMode(true).analyze().getViolations().stream()
+                        .map(Browser::told)
+                        .toList();
         assertEquals(String.join("\n", broken), "");
     }
 

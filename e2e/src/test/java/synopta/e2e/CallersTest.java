@@ -25,25 +25,25 @@ public class CallersTest extends Browser {
         assertThat(region("Machine")).containsText("TH-7820-W");
         assertThat(region("Machine")).containsText("Thistlemoor dryer, electric");
         assertThat(region("Known")).containsText("Not understood: “move”");
-        assertThat(region("Points to")).containsText("Rear drum roller, worn");
+        assertThat(region("Likely causes")).containsText("Rear drum roller, worn");
         assertThat(button("Rear drum roller ×2: rear, under the drum: one left, one right, suspect 1"))
                 .isVisible();
         assertThat(region("Bag")).containsText("QV-4410-K");
         assertWholeCounterInSight();
 
-        page.getByText("Heater box, coil open").click();
+        page.getByText("Heater assembly, coil open").click();
         assertThat(region("Bag")).containsText("QV-2107-2");
-        assertThat(region("Bag")).containsText("Fits, with a change: trim the tab on the casing");
-        assertThat(region("Hand over")).containsText("105.40");
+        assertThat(region("Bag")).containsText("Fits, with a change: trim the tab on the case");
+        assertThat(region("Hand over")).containsText("$105.40");
         assertWholeCounterInSight();
 
-        button("Said to the person").click();
+        button("Read to customer").click();
         button("Hand over").click();
         assertThat(page.getByText(Pattern.compile("Case \\d+ handed over"))).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Repair sheet"))
                 .click();
         assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("QV-4410-K");
-        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("prove it dead");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("verify that it is dead");
         assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("trim the tab");
     }
 
@@ -52,7 +52,7 @@ public class CallersTest extends Browser {
         caller("dg74082 gas dryer hums but won't turn");
         assertThat(region("Machine")).containsText("DG7-4082W");
         assertThat(region("Machine")).containsText("natural gas");
-        assertThat(region("Cautions")).containsText("Shut the gas valve first");
+        assertThat(region("Cautions")).containsText("Shut the gas off first");
         Locator question = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"));
         assertThat(question).containsText("how does the drum turn by hand");
         question.getByText("free").click();
@@ -60,7 +60,7 @@ public class CallersTest extends Browser {
         assertThat(region("Bag")).containsText("QV-1183");
         assertThat(region("Bag")).containsText("for QV-1180");
 
-        button("Strike out: Drum spins with one finger").click();
+        button("Remove: Drum spins with one finger").click();
         assertThat(region("Known")).not().containsText("Drum spins with one finger");
         assertThat(question).containsText("how does the drum turn by hand");
         assertWholeCounterInSight();
@@ -71,15 +71,15 @@ public class CallersTest extends Browser {
         caller("tm2205b microwave dead, fuse blew twice");
         assertThat(region("Bag")).containsText("QV-3120");
         assertThat(region("Bag")).containsText("3 × QV-3121");
-        assertThat(region("Bag")).containsText("A fuse that goes again means a failed interlock switch");
+        assertThat(region("Bag")).containsText("interlock switch");
         assertThat(region("Cautions")).containsText("can kill weeks after unplugging");
-        assertThat(button("Cautions first")).isDisabled();
+        assertThat(button("Read the cautions first")).isDisabled();
         page.keyboard().press("h");
         page.waitForTimeout(300);
         assertTrue(page.url().endsWith("/"), "nothing was handed over: " + page.url());
 
-        button("Said to the person").click();
-        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+        button("Read to customer").click();
+        assertThat(region("Cautions")).containsText("Read to customer, recorded");
         button("Hand over").click();
         assertThat(page.getByText("handed over")).isVisible();
         assertWholeCounterInSight();
@@ -90,9 +90,9 @@ public class CallersTest extends Browser {
         at("/");
         page.keyboard().type("mb4460 drier squeaks, broke the belt again, 9 yrs");
         page.keyboard().press("Enter");
-        assertThat(region("Points to")).containsText("Idler pulley, seized");
+        assertThat(region("Likely causes")).containsText("Idler pulley, seized");
         page.keyboard().press("2");
-        assertThat(region("Known")).containsText("asked");
+        assertThat(region("Known")).containsText("answered");
         page.keyboard().press("/");
         page.keyboard().press("Control+A");
         page.keyboard().type("th7820w squeaks, broke the belt again, 9 yrs");

@@ -19,7 +19,7 @@ import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
-/** The day book in the browser: two counters on one case, outcomes, counts, lessons. */
+/** Cases in the browser: two counters on one case, outcomes, accuracy, suggested updates. */
 public class CasesTest extends Browser {
     private String handOver(String line) {
         caller(line);
@@ -32,7 +32,7 @@ public class CasesTest extends Browser {
     }
 
     @Test
-    public void ofTwoCountersOnOneCaseTheSecondIsToldAndLosesNothing() {
+    public void ofTwoCountersOnOneCaseTheSecondIsWarnedAndLosesNothing() {
         caller("th7820w thumps");
         page.keyboard().press("Tab");
         page.keyboard().press("k");
@@ -46,63 +46,62 @@ public class CasesTest extends Browser {
             page.getByLabel("What the caller says").fill("th7820w thumps, 8 yrs");
             page.keyboard().press("Enter");
             assertThat(region("Known")).containsText("8 years old");
-            page.waitForResponse(
-                    "**/api/cases/" + number, () -> button("Keep open").click());
+            page.waitForResponse("**/api/cases/" + number, () -> button("Hold").click());
             theirs.fill("th7820w thumps and squeals");
             second.keyboard().press("Enter");
             assertThat(second.getByText("Squeals").first()).isVisible();
-            second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep open"))
+            second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hold"))
                     .click();
-            Locator told = second.getByRole(AriaRole.ALERT);
-            assertThat(told).containsText("is now “th7820w thumps, 8 yrs”");
+            Locator warning = second.getByRole(AriaRole.ALERT);
+            assertThat(warning).containsText("is now “th7820w thumps, 8 yrs”");
             assertThat(theirs).hasValue("th7820w thumps and squeals");
             second.waitForResponse(
                     answer -> answer.request().method().equals("PATCH"),
-                    () -> second.getByText("Save mine over theirs").click());
-            assertThat(told).hasCount(0);
+                    () -> second.getByText("Save mine").click());
+            assertThat(warning).hasCount(0);
             page.reload();
             assertThat(page.getByLabel("What the caller says")).hasValue("th7820w thumps and squeals");
         }
     }
 
     @Test
-    public void anOutcomeIsToldWithThreeKeysFromTheScanOfASheet() {
+    public void anOutcomeIsEnteredWithThreeKeysFromTheScanOfASheet() {
         String number = handOver("th7820w belt broken, drum sits still, 8 yrs");
-        at("/day-book/ask-after");
-        assertThat(page.getByText("To ask after").last()).isVisible();
+        at("/cases/follow-ups");
+        assertThat(page.getByText("Follow-ups").last()).isVisible();
         assertAccessible();
         page.keyboard().type("synopta case " + number);
         page.keyboard().press("Enter");
-        assertThat(region("What it was")).containsText("Drum belt, broken");
+        assertThat(region("Fault found")).containsText("Drum belt, broken");
         assertAccessible();
         page.keyboard().press("1");
         page.keyboard().press("f");
         page.keyboard().press("Enter");
-        page.waitForURL("**/ask-after");
-        at("/day-book/outcome/" + number);
-        assertThat(region("Told before")).containsText("fixed, Drum belt, broken");
-        Locator idler = region("Where it was").locator("[data-place=idler]");
+        page.waitForURL("**/follow-ups");
+        at("/cases/" + number + "/outcome");
+        assertThat(region("Earlier entries")).containsText("fixed, Drum belt, broken");
+        Locator idler = region("Location").locator("[data-place=idler]");
         idler.focus();
         page.keyboard().press("Enter");
-        assertThat(region("What it was")).containsText("Idler pulley: under the drum, beside the motor");
+        assertThat(region("Fault found")).containsText("Idler pulley: under the drum, beside the motor");
         page.keyboard().press("2");
         assertThat(page.getByLabel("Idler pulley, seized")).isChecked();
         assertAccessible();
         page.keyboard().press("n");
         page.getByLabel(Pattern.compile("QV-")).first().selectOption("wrong-part");
-        page.getByLabel("In their words").fill("one rib short");
-        button("Write it down").click();
-        page.waitForURL("**/ask-after");
-        at("/day-book/outcome/" + number);
-        assertThat(region("Told before")).containsText("not fixed, Idler pulley, seized");
-        assertThat(region("Told before")).containsText("wrong part for the machine");
-        assertThat(region("Told before").getByRole(AriaRole.LISTITEM)).hasCount(2);
+        page.getByLabel("Notes").fill("one rib short");
+        button("Save").click();
+        page.waitForURL("**/follow-ups");
+        at("/cases/" + number + "/outcome");
+        assertThat(region("Earlier entries")).containsText("not fixed, Idler pulley, seized");
+        assertThat(region("Earlier entries")).containsText("wrong part");
+        assertThat(region("Earlier entries").getByRole(AriaRole.LISTITEM)).hasCount(2);
     }
 
     @Test
     public void whereThereIsNoScannerAPictureOfTheCodeIsTaken() throws IOException, WriterException {
         String number = handOver("th7820w thumps");
-        at("/day-book/ask-after");
+        at("/cases/follow-ups");
         Path picture = Files.createTempFile("code", ".png");
         Files.writeString(picture, "no picture");
         page.getByLabel("No scanner?").setInputFiles(picture);
@@ -110,43 +109,43 @@ public class CasesTest extends Browser {
         MatrixToImageWriter.writeToPath(
                 new QRCodeWriter().encode("SYNOPTA CASE " + number, BarcodeFormat.QR_CODE, 240, 240), "png", picture);
         page.getByLabel("No scanner?").setInputFiles(picture);
-        page.waitForURL("**/day-book/outcome/" + number);
+        page.waitForURL("**/cases/" + number + "/outcome");
         Files.delete(picture);
     }
 
     @Test
-    public void howRightWeWereIsShownWithItsFiguresAndTakenAway() throws IOException {
-        at("/day-book/how-right");
-        assertThat(page.getByText("right the first time").first()).isVisible();
-        Locator shares = region("Right the first time");
+    public void accuracyIsShownWithItsFiguresAndExported() throws IOException {
+        at("/cases/accuracy");
+        assertThat(page.getByText("right first time").first()).isVisible();
+        Locator shares = region("Right first time");
         assertThat(shares).containsText("dryer");
-        page.getByLabel("Right the first time, by").selectOption("specialist");
+        page.getByLabel("Right first time, by").selectOption("specialist");
         assertThat(shares).containsText("Wenna");
         assertAccessible();
-        Locator calibration = region("Said so likely, and it was");
-        calibration.getByText("The figures").click();
-        assertThat(calibration.getByRole(AriaRole.TABLE)).containsText("between");
+        Locator calibration = region("Predicted vs. actual");
+        calibration.getByText("Figures").click();
+        assertThat(calibration.getByRole(AriaRole.TABLE)).containsText("95% interval");
         Download csv = page.waitForDownload(() -> calibration.getByText("CSV").click());
         assertTrue(Files.readString(csv.path()).startsWith("from,to,said,was,of,low,high"));
         page.getByLabel("From").fill("2999-01-01");
-        assertThat(page.getByText("Nothing was told of any case")).isVisible();
+        assertThat(page.getByText("No outcome is known")).isVisible();
     }
 
     @Test
-    public void aLessonChangesNothingUntilSomebodyAcceptsItAndIsTakenBack() {
-        at("/day-book/lessons");
-        assertThat(page.getByText("In force: the packs as they ship")).isVisible();
+    public void aSuggestedUpdateChangesNothingUntilAcceptedAndIsRestored() {
+        at("/cases/updates");
+        assertThat(page.getByText("In use: fault guide as shipped")).isVisible();
         assertAccessible();
         Locator first = page.locator(".proposals tbody tr").first();
         first.getByRole(AriaRole.CHECKBOX).check();
-        assertThat(button("Say who decides")).isDisabled();
+        assertThat(button("Enter who decides")).isDisabled();
         page.getByLabel("Decided by").fill("Ada");
         first.getByRole(AriaRole.BUTTON).click();
         Locator behind = page.locator(".proposals .behind");
         assertThat(behind.getByRole(AriaRole.LINK).first())
-                .hasAttribute("href", Pattern.compile("/day-book/record/\\d+"));
+                .hasAttribute("href", Pattern.compile("/cases/\\d+/history"));
         button("Accept 1").click();
-        assertThat(page.getByText("In force: version")).isVisible();
+        assertThat(page.getByText("In use: version")).isVisible();
         Locator versions = region("Versions");
         assertThat(versions).containsText("by Ada");
         versions.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Compare"))
@@ -155,16 +154,16 @@ public class CasesTest extends Browser {
         assertThat(versions).containsText("as shipped there");
         Locator words = page.locator(".proposals tbody tr td:nth-child(2)").first();
         String unwanted = words.innerText();
-        page.getByLabel(Pattern.compile("^Choose: ")).first().check();
+        page.getByLabel(Pattern.compile("^Select: ")).first().check();
         button("Decline 1").click();
         assertThat(words).not().hasText(unwanted);
-        page.getByLabel("the 1 one declined").check();
+        page.getByLabel("1 declined").check();
         assertThat(words).containsText(unwanted.replaceAll("\\s+", " "));
         assertThat(words).containsText("declined by Ada");
-        versions.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Go back to it"))
+        versions.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Restore"))
                 .last()
                 .click();
-        assertThat(versions).containsText("back to the packs: 0 figures");
+        assertThat(versions).containsText("restored as shipped: 0 figures");
         assertAccessible();
     }
 
@@ -172,25 +171,25 @@ public class CasesTest extends Browser {
     public void aCustomerIsNamedFoundAndErasedInOneStep() {
         caller("th7820w thumps");
         assertThat(region("Bag")).containsText("Fits");
-        page.getByText("Customer not named").click();
+        page.getByText("No customer name").click();
         page.getByLabel("Customer", new Page.GetByLabelOptions().setExact(true)).fill("Perpetua Quillfeather");
-        page.getByLabel("Telephone").fill("55-0199");
+        page.getByLabel("Phone").fill("55-0199");
         page.getByLabel("Served by").fill("Ida");
         page.getByLabel("Served by").blur();
         assertAccessible();
-        button("Keep open").click();
+        button("Hold").click();
         page.waitForURL(Pattern.compile("/cases/\\d+"));
         String kept = page.url();
-        at("/day-book");
-        page.getByLabel("Find a case").fill("quillf 55-0199");
+        at("/cases");
+        page.getByLabel("Search cases").fill("quillf 55-0199");
         assertThat(page.locator("tbody tr")).hasCount(1);
         assertThat(page.locator("tbody tr")).containsText("Ida, for Perpetua Quillfeather");
         page.navigate(kept);
         page.getByText("Perpetua Quillfeather").first().click();
-        button("Erase both").click();
-        assertThat(page.getByText("Customer not named")).isVisible();
-        at("/day-book");
-        page.getByLabel("Find a case").fill("quillfeather");
+        button("Erase customer data").click();
+        assertThat(page.getByText("No customer name")).isVisible();
+        at("/cases");
+        page.getByLabel("Search cases").fill("quillfeather");
         assertThat(page.getByText("No case has these words")).isVisible();
         assertEquals(page.getByText("Quillfeather").count(), 0);
     }

@@ -16,7 +16,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.testng.annotations.Test;
 
-/** The shelf and the machines, as a person goes through them. */
+/** The catalog and the models, as a person goes through them. */
 public class CatalogTest extends Browser {
     private static Path zip(String file, String text) throws IOException {
         Path zip = Files.createTempFile("delivery", ".zip");
@@ -29,51 +29,51 @@ public class CatalogTest extends Browser {
     }
 
     private void choose(Path zip) {
-        page.getByLabel("Choose a zip of the catalog").setInputFiles(zip);
+        page.getByLabel("Choose a catalog zip file").setInputFiles(zip);
     }
 
     @Test
-    public void aZipIsCheckedFirstAndPutInPlaceOnAWord() throws IOException {
-        at("/shelf");
-        assertThat(region("Take out")).containsText("399");
-        Download whole = page.waitForDownload(
-                () -> page.getByText("The whole catalog (zip)").click());
+    public void aZipIsCheckedFirstAndImportedWhenItIsApplied() throws IOException {
+        at("/catalog");
+        assertThat(region("Export")).containsText("399");
+        Download whole =
+                page.waitForDownload(() -> page.getByText("Whole catalog (zip)").click());
         Path kept = Files.createTempFile("catalog", ".zip");
         whole.saveAs(kept);
         choose(kept);
-        assertThat(region("Bring in")).containsText("is sound");
+        assertThat(region("Import")).containsText("has no faults");
         assertAccessible();
-        button("Put it in place").click();
-        assertThat(region("Bring in")).containsText("In place: ");
+        button("Apply").click();
+        assertThat(region("Import")).containsText("Imported ");
     }
 
     @Test
-    public void faultsStandInATableAndCanBeTakenAway() throws IOException {
-        at("/shelf");
+    public void faultsAreListedAndCanBeExported() throws IOException {
+        at("/catalog");
         choose(zip("prices.csv", "part,price,currency,color\nQV-1183,cheap,USD,red\n=QV-9,1.00,USD,red\n"));
-        assertThat(region("Bring in")).containsText("(cheap) must be a number such as 18.40");
-        assertThat(region("Bring in")).containsText("Passed over: 1");
-        assertThat(button("Put it in place")).hasCount(0);
+        assertThat(region("Import")).containsText("(cheap) must be a number such as 18.40");
+        assertThat(region("Import")).containsText("Ignored: 1");
+        assertThat(button("Apply")).hasCount(0);
         assertAccessible();
         Download list = page.waitForDownload(
-                () -> button("Take the list away (CSV)").first().click());
+                () -> button("Export the list (CSV)").first().click());
         String text = Files.readString(list.path());
         assertEquals(text.lines().findFirst().orElseThrow(), "\"file\",\"line\",\"column\",\"message\"");
         assertTrue(text.contains("\"prices.csv\",\"2\",\"price\","), text);
     }
 
     @Test
-    public void theCatalogIsLookedOverAndASlipLeadsToItsMachine() {
-        at("/shelf");
-        button("Look for what is probably not meant").click();
-        assertThat(region("Look it over")).containsText("Parts no machine uses");
+    public void theCatalogIsCheckedForLikelyMistakes() {
+        at("/catalog");
+        button("Check for likely mistakes").click();
+        assertThat(region("Likely mistakes")).containsText("Parts no model uses");
         assertAccessible();
     }
 
     @Test
     public void aMachineIsFoundByWhatCanBeReadOfItWithTheKeyboardAlone() {
         at("/");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Machines"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Models"))
                 .focus();
         page.keyboard().press("Enter");
         page.getByLabel("Model number, as far as it can be read").focus();
@@ -82,16 +82,16 @@ public class CatalogTest extends Browser {
         page.keyboard().press("Tab");
         page.keyboard().press("Enter");
         assertThat(region("Parts by place")).containsText("QV-1180");
-        assertThat(region("Under other brands")).containsText("DE7-4082W");
-        assertThat(region("Under other brands")).containsText("the same parts at every place");
+        assertThat(region("Equivalent models")).containsText("DE7-4082W");
+        assertThat(region("Equivalent models")).containsText("same parts everywhere");
         assertAccessible();
-        region("Under other brands").getByText("DE7-4082W").click();
-        assertThat(region("Machine")).containsText("Orrinvale dryer, electric");
+        region("Equivalent models").getByText("DE7-4082W").click();
+        assertThat(region("Model")).containsText("Orrinvale dryer, electric");
     }
 
     @Test
     public void anAddressWithoutAMachineSaysWhatToDo() {
-        at("/machines/NOSUCHTHING");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("No model NOSUCHTHING is in the catalog");
+        at("/models/NOSUCHTHING");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Model NOSUCHTHING is not in the catalog");
     }
 }

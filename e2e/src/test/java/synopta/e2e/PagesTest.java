@@ -19,8 +19,8 @@ public class PagesTest extends Browser {
 
     private String keepOpen(String said) {
         caller(said);
-        button("Keep open").click();
-        Locator kept = page.getByText(Pattern.compile("Case \\d+ kept open"));
+        button("Hold").click();
+        Locator kept = page.getByText(Pattern.compile("Case \\d+ on hold"));
         assertThat(kept).isVisible();
         return kept.textContent().replaceAll("\\D+", " ").strip().split(" ")[0];
     }
@@ -29,8 +29,8 @@ public class PagesTest extends Browser {
     public void theEmptyCounterSaysWhatToDoAndOffersNothingToKeep() {
         at("/");
         assertThat(line()).isFocused();
-        assertThat(region("Points to")).containsText("Type what the caller says");
-        assertThat(button("Keep open")).isDisabled();
+        assertThat(region("Likely causes")).containsText("Type what the caller says");
+        assertThat(button("Hold")).isDisabled();
         assertThat(button("Hand over")).isDisabled();
         assertAccessible();
     }
@@ -48,39 +48,39 @@ public class PagesTest extends Browser {
     @Test
     public void whatIsNotKnownIsAskedForAndAnsweredWithOneKey() {
         caller("drier squeaks, dunno the model");
-        assertThat(region("Machine")).containsText("Where the tag is");
+        assertThat(region("Machine")).containsText("Tag location");
         assertThat(region("Known")).containsText("Fuel not known");
-        assertThat(region("Cautions")).containsText("Shut the gas valve first");
+        assertThat(region("Cautions")).containsText("Shut the gas off first");
         assertAccessible();
         page.keyboard().press("e");
         assertThat(region("Known")).containsText("Fuel: electric");
-        assertThat(region("Cautions")).not().containsText("gas valve");
-        button("Strike out: Fuel: electric").click();
+        assertThat(region("Cautions")).not().containsText("gas off");
+        button("Remove: Fuel: electric").click();
         assertThat(region("Known")).containsText("Fuel not known");
     }
 
     @Test
-    public void aCharacterIsReadAgainWithOneKey() {
+    public void aCharacterIsCheckedWithOneKey() {
         caller("dg740b2w takes forever");
-        assertThat(region("Machine")).containsText("Read the 2nd again: G or E?");
+        assertThat(region("Machine")).containsText("Check character 2: G or E?");
         assertAccessible();
         page.keyboard().press("t");
         assertThat(region("Machine")).containsText("DE7-4082W");
-        assertThat(region("Machine")).not().containsText("again");
+        assertThat(region("Machine")).not().containsText("Check character");
     }
 
     @Test
-    public void aModelThatIsInNoListGoesOnWithItsConstructionOrWithTheNearest() {
+    public void aModelThatIsNotInTheCatalogGoesOnWithItsConstructionOrWithTheNearest() {
         caller("th6153k thumps, electric");
-        assertThat(region("Machine")).containsText("in no list");
-        assertThat(region("Machine")).containsText("Where the tag is");
-        assertThat(region("Bag")).containsText("no part number can be named");
+        assertThat(region("Machine")).containsText("not in the catalog");
+        assertThat(region("Machine")).containsText("Tag location");
+        assertThat(region("Bag")).containsText("no part number yet");
         assertAccessible();
         button("Dunlin").click();
         assertThat(region("Known")).containsText("Construction Dunlin");
         assertThat(region("Bag")).containsText("drum roller");
-        button("Strike out: Construction Dunlin").click();
-        assertThat(region("Bag")).containsText("no part number can be named");
+        button("Remove: Construction Dunlin").click();
+        assertThat(region("Bag")).containsText("no part number yet");
         region("Machine").getByRole(AriaRole.BUTTON).first().click();
         assertThat(region("Machine")).containsText("Built");
     }
@@ -91,10 +91,10 @@ public class PagesTest extends Browser {
         button("Dunlin").click();
         assertThat(region("Bag")).containsText("drum roller");
         page.keyboard().press("k");
-        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("Case \\d+ on hold"))).isVisible();
         page.reload();
         assertThat(region("Known")).containsText("Construction Dunlin");
-        assertThat(region("Machine")).containsText("The case goes on with the construction Dunlin");
+        assertThat(region("Machine")).containsText("using platform Dunlin");
         line().fill("th7820w thumps once a turn");
         assertThat(region("Machine")).containsText("TH-7820-W");
         assertThat(region("Known")).not().containsText("Construction Dunlin");
@@ -105,7 +105,7 @@ public class PagesTest extends Browser {
         page.addInitScript("localStorage.setItem('synopta.case', JSON.stringify({line: 'hv5117k thumps, electric',"
                 + " rechecked: [...'5117'].map((character, i) => ({position: i + 3, character}))}))");
         at("/");
-        assertThat(region("Machine")).containsText("In no list");
+        assertThat(region("Machine")).containsText("Not in the catalog");
         assertThat(region("Machine")).containsText("How does it open?");
         assertThat(region("Machine")).containsText("Gannet");
         assertAccessible();
@@ -121,18 +121,18 @@ public class PagesTest extends Browser {
         caller("hv4415w scrapes at the front, s/n 7C-X04711");
         assertThat(region("Known")).containsText("Built in March 2017");
         assertThat(region("Known")).containsText("not 2007");
-        button("Strike out: Built in March 2017").click();
+        button("Remove: Built in March 2017").click();
         assertThat(region("Known")).not().containsText("March 2017");
     }
 
     @Test
-    public void aCaseOpensAgainFromTheDayBookAsItWas() {
+    public void aCaseOpensAgainFromTheListOfCasesAsItWas() {
         String number = keepOpen("th7820w squeaks, broke the belt again");
-        at("/day-book");
+        at("/cases");
         assertThat(page.getByRole(AriaRole.TABLE)).containsText("broke the belt again");
         assertAccessible();
-        page.getByLabel("Find a case").fill("belt again");
-        page.getByLabel("Open case " + number + " again").click();
+        page.getByLabel("Search cases").fill("belt again");
+        page.getByLabel("Open case " + number).click();
         assertThat(line()).hasValue("th7820w squeaks, broke the belt again");
         assertThat(region("Bag")).containsText("idler pulley");
         page.keyboard().press("/");
@@ -140,10 +140,10 @@ public class PagesTest extends Browser {
         page.keyboard().type(", 9 yrs");
         page.keyboard().press("Enter");
         assertThat(region("Known")).containsText("9 years old");
-        page.waitForResponse("**/api/cases/" + number, () -> button("Keep open").click());
-        at("/day-book");
+        page.waitForResponse("**/api/cases/" + number, () -> button("Hold").click());
+        at("/cases");
         assertThat(page.getByRole(AriaRole.TABLE)).containsText("9 yrs");
-        page.getByLabel("Find a case").fill("no such words anywhere");
+        page.getByLabel("Search cases").fill("no such words anywhere");
         assertThat(page.getByText("No case has these words")).isVisible();
     }
 
@@ -167,9 +167,9 @@ public class PagesTest extends Browser {
         assertThat(page.getByText("new case")).isVisible();
         caller("hv4415 scrapes at the front, marks on clothes");
         assertThat(region("Bag")).containsText("Fits");
-        assertThat(button("Said to the person")).isVisible();
-        button("Keep open").click();
-        assertThat(page.getByText(Pattern.compile("Case \\d+ kept open"))).not().containsText("Case " + number + " ");
+        assertThat(button("Read to customer")).isVisible();
+        button("Hold").click();
+        assertThat(page.getByText(Pattern.compile("Case \\d+ on hold"))).not().containsText("Case " + number + " ");
         at("/cases/" + number);
         assertThat(line()).hasValue("th7820w thumps");
     }
@@ -177,17 +177,17 @@ public class PagesTest extends Browser {
     @Test
     public void whatWasSaidToOneCallerIsNotTakenAsSaidToTheNext() {
         caller("th7820w thumps, 8 yrs");
-        button("Said to the person").click();
-        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+        button("Read to customer").click();
+        assertThat(region("Cautions")).containsText("Read to customer, recorded");
         page.getByLabel("What the caller says").fill("tm2205b microwave dead, fuse blew twice, 6 yrs");
         assertThat(region("Cautions")).containsText("can kill weeks after unplugging");
-        assertThat(button("Cautions first")).isDisabled();
+        assertThat(button("Read the cautions first")).isDisabled();
     }
 
     @Test
-    public void anotherWayToBuyIsTakenAndTheTotalFollows() {
+    public void anotherPurchaseOptionIsChosenAndTheTotalFollows() {
         caller("th7820w thumps once a turn");
-        Locator ways = region("Ways to buy it");
+        Locator ways = region("Purchase options");
         assertThat(ways).containsText("41.90");
         assertThat(page.locator(".total")).containsText("41.90");
         page.keyboard().press("o");
@@ -206,7 +206,7 @@ public class PagesTest extends Browser {
         String first = question.locator(".ask").textContent();
         page.keyboard().press("n");
         assertThat(question.locator(".ask")).not().hasText(first);
-        button("Strike out: 9 years old").click();
+        button("Remove: 9 years old").click();
         assertThat(region("Known")).not().containsText("9 years old");
         page.keyboard().press("u");
         assertThat(region("Known")).containsText("9 years old");
@@ -219,15 +219,15 @@ public class PagesTest extends Browser {
     public void aLineWrittenOverBeginsAnotherCase() {
         caller("th7820w thumps");
         page.getByText("Front drum roller, worn").click();
-        button("Said to the person").click();
+        button("Read to customer").click();
         line().fill("hv4415 scrapes at the front, marks on clothes");
         assertThat(region("Bag")).containsText("drum glide");
-        assertThat(button("Said to the person")).isVisible();
+        assertThat(button("Read to customer")).isVisible();
         line().fill("hv4415 scrapes at the front, marks on clothes, 9 yrs");
-        button("Said to the person").click();
+        button("Read to customer").click();
         line().fill("hv4415 scrapes at the front, marks on clothes, 10 yrs");
         assertThat(region("Known")).containsText("10 years old");
-        assertThat(region("Cautions")).containsText("Said to the person, and recorded");
+        assertThat(region("Cautions")).containsText("Read to customer, recorded");
     }
 
     @Test
@@ -239,7 +239,7 @@ public class PagesTest extends Browser {
         line().fill("th7820w squeaks, 9 yrs");
         page.keyboard().press("Enter");
         assertThat(region("Known")).containsText("9 years old");
-        button("Keep open").click();
+        button("Hold").click();
         page.waitForResponse(r -> r.url().contains("/api/counter"), () -> line().fill("th7820w squeaks, 9 yrs old"));
         other.getByLabel("What the caller says").fill("th7820w squeaks, loud");
         other.keyboard().press("Enter");
@@ -276,8 +276,8 @@ public class PagesTest extends Browser {
         context.onRequest(request -> assertTrue(request.url().startsWith(address), request.url()));
         caller("th7820w thumps");
         assertThat(region("Bag")).containsText("QV-4410-K");
-        at("/day-book");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Day book")))
+        at("/cases");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cases")))
                 .isVisible();
     }
 
@@ -286,6 +286,6 @@ public class PagesTest extends Browser {
         at("/cases/999999");
         assertThat(page.getByText("There is no case 999999")).isVisible();
         at("/sheet/999999");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("To the day book");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("To the cases");
     }
 }

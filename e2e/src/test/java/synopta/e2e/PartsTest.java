@@ -28,9 +28,10 @@ public class PartsTest extends Browser {
         assertThat(region("Find")).containsText("door catch with strike");
         page.keyboard().press("Tab");
         page.keyboard().press("Enter");
-        assertThat(region("Part")).containsText("replaced");
-        assertThat(region("Succession")).containsText("Today: QV-1322 with QV-1325-K: drill the upper hole to 5 mm.");
-        assertThat(region("Succession")).containsText("together, drop-in");
+        assertThat(region("Part")).containsText("superseded");
+        assertThat(region("Supersession"))
+                .containsText("Current number: QV-1322 with QV-1325-K: drill the upper hole to 5 mm.");
+        assertThat(region("Supersession")).containsText("together, drop-in");
         assertThat(region("Where used")).containsText("TH-7820-W");
         assertAccessible();
         Download csv = page.waitForDownload(() -> link("CSV").click());
@@ -38,24 +39,29 @@ public class PartsTest extends Browser {
         region("Where used").getByRole(AriaRole.BUTTON).getByText("Orrinvale").click();
         assertThat(region("Where used").getByRole(AriaRole.CELL).getByText("TH-7820-W"))
                 .hasCount(0);
-        region("Succession").getByText("QV-1325-K").last().click();
-        assertThat(region("What lies in it")).containsText("QV-1326");
-        assertThat(region("At the branches")).containsText("Ropewalk");
+        region("Supersession").getByText("QV-1325-K").last().click();
+        assertThat(region("Kit contents")).containsText("QV-1326");
+        assertThat(region("Stock by branch")).containsText("Ropewalk");
     }
 
     @Test
     public void oneThatIsNoLongerMadeIsPutBesideOneOfItsSpecification() {
         at("/parts/QV6610");
-        assertThat(region("Succession")).containsText("No longer made, and nothing replaces it");
-        assertThat(region("In its place")).containsText("CS-8810");
-        region("In its place").getByText("Side by side").click();
+        assertThat(region("Supersession")).containsText("Discontinued");
+        assertThat(region("Alternatives")).containsText("CS-8810");
+        region("Alternatives")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Compare"))
+                .first()
+                .click();
         assertThat(region("Side by side")).containsText("CS-8810 has the specifications of QV-6610");
         assertThat(region("Side by side")).containsText("A splined knob does not grip a D-shaped shaft.");
         assertAccessible();
-        page.getByLabel("beside", new Page.GetByLabelOptions().setExact(true)).fill("qv1183");
+        page.getByLabel("compared with", new Page.GetByLabelOptions().setExact(true))
+                .fill("qv1183");
         page.keyboard().press("Enter");
         assertThat(region("Side by side")).containsText("QV-1183 is not the same by its specifications");
-        page.getByLabel("beside", new Page.GetByLabelOptions().setExact(true)).fill("nowhere");
+        page.getByLabel("compared with", new Page.GetByLabelOptions().setExact(true))
+                .fill("nowhere");
         page.keyboard().press("Enter");
         assertThat(region("Side by side").getByRole(AriaRole.ALERT)).containsText("No part");
     }
@@ -64,8 +70,8 @@ public class PartsTest extends Browser {
     public void aNumberInTheLineStartsFromThePartAndTheSerialPicksTheMotor() {
         caller("2 x qv1180");
         assertThat(region("Bag")).containsText("2 × QV-1183");
-        assertThat(region("Bag")).containsText("Depends on the machine: ask for its model");
-        assertThat(region("Known")).containsText("Asked for: 2 x QV-1180");
+        assertThat(region("Bag")).containsText("Depends on the model");
+        assertThat(region("Known")).containsText("Requested: 2 x QV-1180");
         caller("hv4415w HN-3340");
         assertThat(region("Bag")).containsText("Depends on the serial number");
         caller("hv4415w HN-3340 sn 9J-H42107");
@@ -73,18 +79,18 @@ public class PartsTest extends Browser {
         page.keyboard().press("v");
         assertThat(region("Bag")).containsText("HV-4415-W takes HN-3342 at motor");
         assertAccessible();
-        button("Take it").click();
+        button("Use it").click();
         assertThat(region("Bag")).containsText("HN-3342 drive motor");
         assertThat(page.getByLabel("What the caller says")).hasValue("hv4415w HN-3342 sn 9J-H42107");
-        button("Strike out: Asked for: HN-3342").click();
+        button("Remove: Requested: HN-3342").click();
         assertThat(region("Bag")).not().containsText("HN-3342");
     }
 
     @Test
     public void whatABoxBringsIsNotSoldBesideIt() {
         caller("th7820w QV-2107 and a QV-5228");
-        assertThat(region("Bag")).containsText("Brings QV-5228, so it is not sold beside it.");
-        assertThat(region("Hand over")).containsText("63.50");
+        assertThat(region("Bag")).containsText("Includes QV-5228; do not sell it separately.");
+        assertThat(region("Hand over")).containsText("$63.50");
     }
 
     @Test
@@ -93,7 +99,7 @@ public class PartsTest extends Browser {
         assertThat(region("Bag")).containsText("QV-1183");
         page.keyboard().press("c");
         assertThat(region("Models")).containsText("DE7-4082W");
-        assertThat(region("Models")).containsText("by succession");
+        assertThat(region("Models")).containsText("by supersession");
         assertAccessible();
         Download csv = page.waitForDownload(() -> link("CSV").click());
         assertEquals(csv.suggestedFilename(), "compatible-models.csv");
@@ -102,8 +108,8 @@ public class PartsTest extends Browser {
     }
 
     @Test
-    public void theHouseMayWantGenuinePartsOnly() {
-        at("/house-rules");
+    public void theHouseMaySellGenuinePartsOnly() {
+        at("/settings");
         page.getByLabel("Genuine parts only").check();
         assertThat(page.getByLabel("Genuine parts only")).isChecked();
         assertAccessible();

@@ -27,93 +27,93 @@ public class Screenshots extends Browser {
     @Test
     public void theMainViews() {
         caller("th7B2O-w thumps, no heat, 8 yrs since the move");
-        page.getByText("Heater box, coil open").click();
+        page.getByText("Heater assembly, coil open").click();
         assertThat(region("Bag")).containsText("QV-2107-2");
         picture("counter-thumping-dryer");
 
         caller("dg740b2w takes forever, 6 yrs");
-        assertThat(region("Machine")).containsText("again");
-        picture("counter-read-again");
+        assertThat(region("Machine")).containsText("Check character");
+        picture("counter-check-character");
 
         for (String line : List.of(
                 "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
             caller(line);
             assertThat(region("Bag")).containsText("Fits");
-            button("Said to the person").click();
+            button("Read to customer").click();
             page.keyboard().press("h");
             assertThat(page.getByText("handed over")).isVisible();
         }
         caller("tm2205b microwave dead, fuse blew twice");
         assertThat(region("Bag")).containsText("Fits");
-        button("Said to the person").click();
+        button("Read to customer").click();
         button("Hand over").click();
         assertThat(page.getByText("handed over")).isVisible();
         page.keyboard().press("p");
         assertThat(page.getByText("In the bag").first()).isVisible();
         picture("sheet");
 
-        at("/day-book");
+        at("/cases");
         assertThat(page.getByText("scrapes at the front")).isVisible();
-        picture("day-book");
+        picture("cases");
     }
 
     @Test
-    public void theDayBook() {
-        at("/day-book/outcome/148");
-        assertThat(region("What it was")).containsText("said");
-        picture("day-book-outcome");
-        at("/day-book/record/148");
-        assertThat(region("Pointed to")).containsText("%");
-        picture("day-book-record");
-        at("/day-book/how-right");
-        assertThat(page.getByText("right the first time").first()).isVisible();
-        picture("day-book-how-right");
-        at("/day-book/lessons");
+    public void theCases() {
+        at("/cases/148/outcome");
+        assertThat(region("Fault found")).containsText("predicted");
+        picture("cases-outcome");
+        at("/cases/148/history");
+        assertThat(region("Likely causes")).containsText("%");
+        picture("cases-history");
+        at("/cases/accuracy");
+        assertThat(page.getByText("right first time").first()).isVisible();
+        picture("cases-accuracy");
+        at("/cases/updates");
         assertThat(page.locator(".proposals")).isVisible();
-        picture("day-book-lessons");
+        picture("cases-updates");
     }
 
     @Test
-    public void whatIsSold() {
+    public void theSale() {
         caller("th7820w thumps, 8 yrs");
         assertThat(region("Bag")).containsText("QV-4410-K");
-        button("Said to the person").click();
+        button("Read to customer").click();
         page.keyboard().press("d");
-        region("What it takes").getByText("Take off the front panel").click();
-        picture("counter-what-it-takes");
+        region("Teardown plan").getByText("Take off the front panel").click();
+        picture("counter-teardown");
 
         caller("HV-5315-G just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
         page.getByLabel("Branch").selectOption("Staithe");
-        button("Said to the person").click();
+        button("Read to customer").click();
         page.keyboard().press("o");
-        assertThat(region("Ways to buy it")).containsText("more");
+        assertThat(region("Purchase options")).containsText("more");
         picture("counter-one-glide");
         page.keyboard().press("q");
         page.keyboard().type("Marl & Daughter");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("To pay")).isVisible();
+        assertThat(page.getByText("Total")).isVisible();
         picture("quote");
-        at("/house-rules");
+        at("/settings");
         assertThat(page.getByText("Valid for, days")).isVisible();
-        picture("house-rules");
+        picture("settings");
     }
 
     @Test
-    public void theReasons() {
-        at("/knowledge");
-        assertThat(region("What is known of it")).containsText("Belt slack or gone");
-        picture("knowledge");
+    public void theFaultGuide() {
+        at("/guide");
+        assertThat(region("Entry")).containsText("Belt slack or gone");
+        picture("guide");
     }
 
     @Test
     public void theDrawings() {
         caller("electric dryer grinds, a new bearing");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("which of these?");
-        picture("counter-which-of-these");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("which part?");
+        picture("counter-which-part");
 
-        at("/machines");
+        at("/models");
         assertThat(region("Constructions").locator("svg")).hasCount(15);
-        picture("machines-constructions");
+        picture("constructions");
 
         at("/parts/QV1320");
         assertThat(region("Where used")).containsText("TH-7820-W");
@@ -123,28 +123,28 @@ public class Screenshots extends Browser {
     @Test
     public void theBench() {
         at("/bench/element");
-        page.getByLabel("The meter shows").fill("21");
+        page.getByLabel("Meter reading").fill("21");
         assertThat(page.getByText("off value")).isVisible();
         picture("bench");
     }
 
     @Test
     public void theCatalog() throws IOException {
-        at("/machines/TH7820W");
+        at("/models/TH7820W");
         page.getByLabel("Model number").fill("th 78");
-        assertThat(region("Under other brands")).containsText("DE7-4082W");
+        assertThat(region("Equivalent models")).containsText("DE7-4082W");
         assertThat(page.getByText("TH-7B20-S")).isVisible();
-        picture("machines");
+        picture("models");
 
-        at("/shelf");
-        page.getByLabel("Choose a zip of the catalog").setInputFiles(faulty());
-        assertThat(region("Bring in")).containsText("cannot be put in place");
-        button("Look for what is probably not meant").click();
-        assertThat(region("Look it over")).containsText("Parts no machine uses");
-        picture("shelf");
+        at("/catalog");
+        page.getByLabel("Choose a catalog zip file").setInputFiles(faulty());
+        assertThat(region("Import")).containsText("cannot be imported");
+        button("Check for likely mistakes").click();
+        assertThat(region("Likely mistakes")).containsText("Parts no model uses");
+        picture("catalog");
     }
 
-    /** A delivery with three slips in it. */
+    /** A price list with three mistakes in it. */
     private static Path faulty() throws IOException {
         Path zip = Files.createTempDirectory("delivery").resolve("spring-prices.zip");
         try (OutputStream out = Files.newOutputStream(zip);

@@ -105,7 +105,7 @@ public class ServerKilledTest {
                 HttpResponse.BodyHandlers.ofString());
         URI progress = URI.create(running.address + "/api/catalogue/imports/progress");
         String doing = "";
-        while (!doing.contains("putting fits.csv in place")) {
+        while (!doing.contains("writing fits.csv")) {
             assertFalse(sent.isDone(), "the import was over before it could be cut off");
             doing = send(HttpRequest.newBuilder(progress)).body();
         }

@@ -8,7 +8,7 @@ import com.microsoft.playwright.options.RequestOptions;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
-/** The schools of the house, its words for sheets, and the unit that is told too. */
+/** The repair practices of the house, its contacts on repair sheets, and the units beside sizes. */
 public class SettingsTest extends Browser {
     @AfterMethod
     public void asUsual() {
@@ -18,7 +18,7 @@ public class SettingsTest extends Browser {
                         RequestOptions.create()
                                 .setHeader("Content-Type", "application/json")
                                 .setData(
-                                        "{\"oilShafts\":true,\"renewRings\":true,\"metric\":true,\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}"));
+                                        "{\"oilShafts\":true,\"replaceRings\":true,\"region\":\"united-states\",\"secondUnit\":\"millimeter\",\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}"));
     }
 
     private Locator handedOver(String line) {
@@ -34,12 +34,12 @@ public class SettingsTest extends Browser {
     }
 
     @Test
-    public void aSchoolThatIsChosenStandsInTheStepsOfTheNextSheet() {
-        at("/house-rules");
-        Locator dry = page.getByLabel("Shafts stay dry: oil draws lint");
+    public void aRepairPracticeIsInTheStepsOfTheNextSheet() {
+        at("/settings");
+        Locator dry = page.getByLabel("Keep shafts dry: oil collects lint");
         dry.check();
         assertThat(dry).isChecked();
-        Locator reused = page.getByLabel("Rings and washers go in again, unless they are bent");
+        Locator reused = page.getByLabel("Reuse rings and washers unless they are bent");
         reused.check();
         assertThat(reused).isChecked();
         assertAccessible();
@@ -50,13 +50,13 @@ public class SettingsTest extends Browser {
     }
 
     @Test
-    public void aBranchIsReachedByItsOwnWordsAndSizesAreToldAsTheHouseWants() {
-        at("/house-rules");
-        page.getByLabel("How the house is reached").fill("ask at the desk");
-        page.getByLabel("How the house is reached").press("Enter");
-        page.getByLabel("Staithe, where it has its own").fill("at the quay, until five");
-        page.getByLabel("Staithe, where it has its own").press("Enter");
-        Locator inches = page.getByLabel("Sizes in millimeters are told in inches too");
+    public void aBranchHasItsOwnContactAndSizesAreInTheUnitsOfTheHouse() {
+        at("/settings");
+        page.getByLabel("Contact of the house").fill("ask at the desk");
+        page.getByLabel("Contact of the house").press("Enter");
+        page.getByLabel("Contact of Staithe (optional)").fill("at the quay, until five");
+        page.getByLabel("Contact of Staithe (optional)").press("Enter");
+        Locator inches = page.getByLabel("Show inches beside sizes in millimeters");
         inches.check();
         assertThat(inches).isChecked();
         Locator sheet = handedOver("th7820w thumps, 8 yrs");

@@ -13,7 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import org.testng.annotations.Test;
 
-/** What it takes, and the sheet, from the keyboard. */
+/** The teardown plan, and the repair sheet, from the keyboard. */
 public class TeardownPanelTest extends Browser {
     @Test
     public void fromTheCounterToTheSheetByKeysAlone() throws IOException {
@@ -21,20 +21,20 @@ public class TeardownPanelTest extends Browser {
         assertThat(region("Bag")).containsText("QV-4410-K");
         page.keyboard().press("Tab");
         page.keyboard().press("d");
-        Locator takes = region("What it takes");
-        assertThat(takes).containsText("give or take");
-        assertThat(takes).containsText("5/16 in nut driver");
-        assertThat(takes).containsText("Lift out the drum");
-        assertThat(takes).containsText("What lies open besides");
-        assertThat(takes).containsText("pays from");
+        Locator plan = region("Teardown plan");
+        assertThat(plan).containsText("±");
+        assertThat(plan).containsText("5/16 in nut driver");
+        assertThat(plan).containsText("Lift out the drum");
+        assertThat(plan).containsText("Other accessible parts");
+        assertThat(plan).containsText("worth it from");
         assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
         assertAccessible();
         page.keyboard().press("d");
-        assertThat(takes).isHidden();
+        assertThat(plan).isHidden();
         page.keyboard().press("s");
         region("Cautions").locator("summary").click();
-        page.getByLabel("Said to").fill("the fitter");
-        page.getByLabel("Said to").blur();
+        page.getByLabel("Read to").fill("the technician");
+        page.getByLabel("Read to").blur();
         page.keyboard().press("h");
         assertThat(page.getByText("handed over").first()).isVisible();
         page.keyboard().press("p");
@@ -57,19 +57,19 @@ public class TeardownPanelTest extends Browser {
         assertThat(region("Bag")).containsText("QV-4410-K");
         page.keyboard().press("Tab");
         page.keyboard().press("d");
-        Locator takes = region("What it takes");
-        takes.getByText("Lift out the drum").click();
-        assertThat(takes.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))
+        Locator plan = region("Teardown plan");
+        plan.getByText("Lift out the drum").click();
+        assertThat(plan.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))
                 .hasCount(1);
         assertThat(page.getByText("drum, belt").first()).isVisible();
-        Locator looks = takes.getByRole(AriaRole.LIST).last();
+        Locator looks = plan.getByRole(AriaRole.LIST).last();
         looks.locator("li")
                 .filter(new Locator.FilterOptions().setHasText("spin every roller"))
                 .getByRole(AriaRole.BUTTON)
                 .last()
                 .click();
         assertThat(region("Known")).containsText("oller");
-        button("back to the suspects").click();
-        assertThat(page.getByText("how likely each fault is")).isVisible();
+        button("Back to causes").click();
+        assertThat(page.getByText("How likely each fault is")).isVisible();
     }
 }

@@ -158,7 +158,7 @@ public class ContractTest extends ServedTest {
                 post("/api/fit", "{\"model\":\"TH-7820-W\",\"serial\":null,\"built\":null,\"part\":\"QV-2107\"}");
         assertEquals(changed.text("/verdict"), "fits-with-change");
         assertEquals(changed.body().get("supply").toString(), "[{\"part\":\"QV-2107-2\",\"quantity\":1}]");
-        assertEquals(changed.body().get("changes").toString(), "[\"trim the tab on the casing\"]");
+        assertEquals(changed.body().get("changes").toString(), "[\"trim the tab on the case\"]");
         assertTrue(changed.body().get("ask").isNull());
         assertEquals(changed.body().get("reasons").size(), 2);
         assertEquals(

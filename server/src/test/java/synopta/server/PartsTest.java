@@ -31,7 +31,7 @@ public class PartsTest extends ServedTest {
         assertEquals(get("/api/parts/QV4410K").body().get("contents").size(), 4);
         Answer missing = get("/api/parts/QV1138");
         assertEquals(missing.status(), 404);
-        assertTrue(missing.text("/detail").contains("GET /api/parts?q=QV1138"), missing.text("/detail"));
+        assertTrue(missing.text("/detail").contains("search under Parts"), missing.text("/detail"));
     }
 
     @Test

@@ -27,7 +27,7 @@ public final class OrificeCheck {
      * @param specificGravity to air
      */
     public record Gas(double pressureInWc, double heatingValue, double specificGravity) {
-        /** Mains gas as usual. */
+        /** Natural gas. */
         public static final Gas NATURAL = new Gas(4, 1000, 0.60);
 
         /** Bottled gas, which is propane. */

@@ -22,7 +22,7 @@ public sealed interface SensorCurve {
 
         /** Refuses what is no thermistor. */
         public Beta {
-            CheckInput.above0("Resistance at 25 °C", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
+            CheckInput.above0("Resistance at 77 °F (25 °C)", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
             CheckInput.between("Beta", betaKelvin, 500, 10_000, "K", "See its data sheet; 3977 is common.");
         }
 
@@ -69,7 +69,7 @@ public sealed interface SensorCurve {
 
         /** Refuses what is no sensor. */
         public Platinum {
-            CheckInput.above0("Resistance at 0 °C", ohmsAtZero, 10_000, "Ω", "1000 for an oven sensor.");
+            CheckInput.above0("Resistance at 32 °F (0 °C)", ohmsAtZero, 10_000, "Ω", "1000 for an oven sensor.");
         }
 
         @Override

@@ -1,6 +1,7 @@
 package synopta.core.bench;
 
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Temperatures;
 
 /**
  * Is a sensor good at the temperature it has? What it should read comes from its {@link SensorCurve}; a sensor of a household
@@ -33,8 +34,9 @@ public final class ThermistorCheck {
                                         ? Verdict.GOOD
                                         : Verdict.OFF_VALUE,
                 overload -> Verdict.OPEN);
-        String why = "At %.1f °C expected %.0f Ω; it reads %s%s."
-                .formatted(celsius, expected, ElementCheck.shown(reading), asWarmth(curve, reading));
+        String why = "At %s expected %.0f Ω; it reads %s%s."
+                .formatted(
+                        Temperatures.inBoth(celsius), expected, ElementCheck.shown(reading), asWarmth(curve, reading));
         return new Answer(
                 expected,
                 expected * (1 - band),
@@ -44,7 +46,8 @@ public final class ThermistorCheck {
 
     /** What temperature a reading would be of; nothing for one that is of none. */
     private static String asWarmth(SensorCurve curve, Reading reading) {
-        return reading.fold(ohms -> ohms > 0 ? ", as at %.0f °C".formatted(curve.celsius(ohms)) : "", overload -> "");
+        return reading.fold(
+                ohms -> ohms > 0 ? ", as at " + Temperatures.inBoth(curve.celsius(ohms)) : "", overload -> "");
     }
 
     private static String next(Verdict verdict) {

@@ -1,6 +1,7 @@
 package synopta.core.bench;
 
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Temperatures;
 
 /**
  * Is a thermostat or thermal fuse as it should be at the temperature it has? Below the temperature stamped on it, it conducts;
@@ -13,7 +14,7 @@ public final class ThermostatCheck {
     private static final double CONTACT_OHMS = 2;
 
     private static final String SOURCE =
-            "Stamped temperature; within 10 °C of it the state is not certain: common practice";
+            "Stamped temperature; within 18 °F (10 °C) of it the state is not certain: common practice";
 
     private ThermostatCheck() {}
 
@@ -33,7 +34,7 @@ public final class ThermostatCheck {
         if (Math.abs(celsius - opensCelsius) < UNSURE_C) {
             return new CheckResult(
                     Verdict.GOOD,
-                    "This close to %.0f °C it may be open or closed.".formatted(opensCelsius),
+                    "This close to %s it may be open or closed.".formatted(Temperatures.inBoth(opensCelsius)),
                     "Test it again when it is cold.",
                     SOURCE);
         }
@@ -42,8 +43,9 @@ public final class ThermostatCheck {
             return new CheckResult(
                     cold ? Verdict.OPEN : Verdict.SHORTED,
                     cold
-                            ? "It is open although it is colder than %.0f °C.".formatted(opensCelsius)
-                            : "It is still closed although it is hotter than %.0f °C.".formatted(opensCelsius),
+                            ? "It is open although it is colder than %s.".formatted(Temperatures.inBoth(opensCelsius))
+                            : "It is still closed although it is hotter than %s."
+                                    .formatted(Temperatures.inBoth(opensCelsius)),
                     "Replace it. A fuse or limit that opened has a cause: check the vent and lint first.",
                     SOURCE);
         }

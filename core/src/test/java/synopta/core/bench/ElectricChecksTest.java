@@ -243,7 +243,7 @@ public class ElectricChecksTest {
         for (double bad : new double[] {Double.NaN, 0, -1, Double.POSITIVE_INFINITY}) {
             refused("Rated voltage", () -> new ElementCheck.Plate(bad, 1000));
             refused("Rated power", () -> new ElementCheck.Plate(240, bad));
-            refused("Resistance at 25 °C", () -> new SensorCurve.Beta(bad, 3977));
+            refused("Resistance at 77 °F (25 °C)", () -> new SensorCurve.Beta(bad, 3977));
             refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, OptionalDouble.empty(), 34));
             refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, OptionalDouble.empty(), bad));
             refused("Power of a coil", () -> new CoilsCheck.Coil("A", "B", bad));

@@ -104,7 +104,7 @@ public final class BasketWire {
 
     /** What is bought, what it is the least of, what is left over, and which wants it gives up. */
     public record PurchaseWire(
-            List<String> kinds,
+            List<PlanOption.Kind> kinds,
             List<PurchaseLineWire> lines,
             String total,
             String net,
@@ -114,7 +114,7 @@ public final class BasketWire {
         public static PurchaseWire of(PlanOption option) {
             Purchase purchase = option.purchase();
             return new PurchaseWire(
-                    option.kinds().stream().sorted().map(PlanOption.Kind::slug).toList(),
+                    option.kinds().stream().sorted().toList(),
                     purchase.lines().stream().map(PurchaseLineWire::of).toList(),
                     purchase.total().decimal(),
                     purchase.net().decimal(),

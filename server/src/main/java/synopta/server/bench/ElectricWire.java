@@ -12,6 +12,7 @@ import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
 import synopta.core.bench.FuseCheck;
 import synopta.core.bench.SupplyCheck;
+import synopta.core.bench.Verdict;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -39,7 +40,7 @@ final class ElectricWire {
                     answer.lowOhms(),
                     answer.highOhms(),
                     answer.wattsAtSupply(),
-                    answer.judged().verdict().slug(),
+                    answer.judged().verdict(),
                     answer.judged().why(),
                     answer.judged().next(),
                     answer.judged().source());
@@ -51,7 +52,7 @@ final class ElectricWire {
             double lowOhms,
             double highOhms,
             double wattsAtSupply,
-            String verdict,
+            Verdict verdict,
             String why,
             String next,
             String source) {}
@@ -94,7 +95,7 @@ final class ElectricWire {
                             .toList());
             return new CoilsAnswer(
                     answer.pairs().stream().map(CoilPairWire::of).toList(),
-                    answer.judged().verdict().slug(),
+                    answer.judged().verdict(),
                     answer.judged().why(),
                     answer.judged().next(),
                     answer.judged().source());
@@ -106,7 +107,7 @@ final class ElectricWire {
     }
 
     /** A pair of terminals; it expects "OL" where no coil joins the two. */
-    record CoilPairWire(String from, String to, Object expectedOhms, Object ohms, String verdict) {
+    record CoilPairWire(String from, String to, Object expectedOhms, Object ohms, Verdict verdict) {
         static CoilPairWire of(CoilsCheck.Pair pair) {
             return new CoilPairWire(
                     pair.from(),
@@ -115,11 +116,11 @@ final class ElectricWire {
                             ? (Object) pair.expectedOhms().getAsDouble()
                             : "OL",
                     MeterWire.of(pair.ohms()),
-                    pair.verdict().slug());
+                    pair.verdict());
         }
     }
 
-    record CoilsAnswer(List<CoilPairWire> pairs, String verdict, String why, String next, String source) {}
+    record CoilsAnswer(List<CoilPairWire> pairs, Verdict verdict, String why, String next, String source) {}
 
     record FuseWire(
             @NotNull Double amps,

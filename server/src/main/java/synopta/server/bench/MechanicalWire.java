@@ -164,7 +164,7 @@ final class MechanicalWire {
                     toolMm,
                     headMm,
                     answer.clearanceMm(),
-                    answer.grip().slug(),
+                    answer.grip(),
                     "%.2f mm clearance between %.2f and %.2f mm.".formatted(answer.clearanceMm(), toolMm, headMm),
                     next,
                     "1 in = 25.4 mm; clearance up to 0.2 mm: common practice");
@@ -172,5 +172,11 @@ final class MechanicalWire {
     }
 
     record ToolAnswer(
-            double toolMm, double headMm, double clearanceMm, String verdict, String why, String next, String source) {}
+            double toolMm,
+            double headMm,
+            double clearanceMm,
+            ToolFit.Grip verdict,
+            String why,
+            String next,
+            String source) {}
 }

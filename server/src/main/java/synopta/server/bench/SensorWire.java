@@ -7,6 +7,7 @@ import synopta.core.bench.CheckResult;
 import synopta.core.bench.SensorCurve;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ThermostatCheck;
+import synopta.core.bench.Verdict;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -54,7 +55,7 @@ final class SensorWire {
                     answer.expectedOhms(),
                     answer.lowOhms(),
                     answer.highOhms(),
-                    answer.judged().verdict().slug(),
+                    answer.judged().verdict(),
                     answer.judged().why(),
                     answer.judged().next(),
                     answer.judged().source());
@@ -65,15 +66,15 @@ final class SensorWire {
             double expectedOhms,
             double lowOhms,
             double highOhms,
-            String verdict,
+            Verdict verdict,
             String why,
             String next,
             String source) {}
 
     /** A verdict without figures of its own. */
-    record JudgedAnswer(String verdict, String why, String next, String source) {
+    record JudgedAnswer(Verdict verdict, String why, String next, String source) {
         static JudgedAnswer of(CheckResult judged) {
-            return new JudgedAnswer(judged.verdict().slug(), judged.why(), judged.next(), judged.source());
+            return new JudgedAnswer(judged.verdict(), judged.why(), judged.next(), judged.source());
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import synopta.core.drawing.BeltRun;
+import synopta.core.drawing.Pulley;
 import synopta.core.knowledge.Belt;
 import synopta.server.web.MayBeNull;
 
@@ -14,7 +15,7 @@ import synopta.server.web.MayBeNull;
  * @param slackMm by how much the run is shorter with the springs pushed in
  */
 public record BeltWire(
-        String from,
+        Belt.View from,
         double lengthMm,
         double slackMm,
         List<StationWire> stations,
@@ -28,7 +29,7 @@ public record BeltWire(
 
     private static BeltWire of(Belt belt, BeltRun.Closed run, BeltRun.Closed pushed) {
         return new BeltWire(
-                belt.from().slug(),
+                belt.from(),
                 run.lengthMm(),
                 run.lengthMm() - pushed.lengthMm(),
                 stations(belt, run),
@@ -60,28 +61,28 @@ public record BeltWire(
      * @param travel how far it is pushed against its spring; null where it stands fast
      */
     public record StationWire(
-            String role,
+            Belt.Role role,
             @MayBeNull String slot,
             double xMm,
             double yMm,
             double diameterMm,
-            String side,
+            Pulley.Side side,
             double wrapDegrees,
-            String face,
+            Belt.Face face,
             boolean over,
             PointWire on,
             PointWire off,
             @MayBeNull PointWire travel) {
         static StationWire of(Belt.Face face, Belt.Station station, BeltRun.Touch touch) {
             return new StationWire(
-                    station.role().slug(),
+                    station.role(),
                     station.slot().orElse(null),
                     touch.pulley().xMm(),
                     touch.pulley().yMm(),
                     touch.pulley().diameterMm(),
-                    touch.pulley().side().slug(),
+                    touch.pulley().side(),
                     touch.wrapDegrees(),
-                    face.slug(),
+                    face,
                     touch.over(),
                     PointWire.of(touch.on()),
                     PointWire.of(touch.off()),

@@ -70,6 +70,7 @@ class CatalogController {
     private Model found(String model) {
         return catalog.model(new ModelNumber(model))
                 .orElseThrow(() -> ApiException.missing(
-                        "Model %s is not in the catalog. POST /api/tag/read finds the closest.".formatted(model)));
+                        "Model %s is not in the catalog. Check the number on the tag, or search under Models."
+                                .formatted(model)));
     }
 }

@@ -33,9 +33,9 @@ public final class CatalogTransferWire {
     public record SheetWire(String sheet, long rows) {}
 
     /** Something that is probably not meant. */
-    public record RemarkWire(String kind, String subject, String message) {
+    public record RemarkWire(CatalogWarning.Kind kind, String subject, String message) {
         static RemarkWire of(CatalogWarning warning) {
-            return new RemarkWire(warning.kind().slug(), warning.subject(), warning.message());
+            return new RemarkWire(warning.kind(), warning.subject(), warning.message());
         }
     }
 }

@@ -3,8 +3,10 @@ package synopta.server.catalog;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
@@ -19,8 +21,8 @@ public final class CatalogWire {
     public record ModelWire(
             String model,
             String brand,
-            String appliance,
-            @MayBeNull String fuel,
+            Appliance appliance,
+            @MayBeNull Fuel fuel,
             @MayBeNull Integer volts,
             String platform,
             String layout,
@@ -32,8 +34,8 @@ public final class CatalogWire {
             return new ModelWire(
                     model.number().written(),
                     model.brand(),
-                    model.appliance().slug(),
-                    model.fuel().map(f -> f.slug()).orElse(null),
+                    model.appliance(),
+                    model.fuel().orElse(null),
                     model.volts().isPresent() ? model.volts().getAsInt() : null,
                     model.platform(),
                     platform.map(Platform::layout).orElse(""),
@@ -79,12 +81,12 @@ public final class CatalogWire {
 
     /** A twin, and the places where both have the same parts or not. */
     public record TwinWire(
-            String model, String brand, @MayBeNull String fuel, List<String> shared, List<String> differing) {
+            String model, String brand, @MayBeNull Fuel fuel, List<String> shared, List<String> differing) {
         static TwinWire of(EquivalentModel twin) {
             return new TwinWire(
                     twin.model().number().written(),
                     twin.model().brand(),
-                    twin.model().fuel().map(f -> f.slug()).orElse(null),
+                    twin.model().fuel().orElse(null),
                     twin.shared(),
                     twin.differing());
         }

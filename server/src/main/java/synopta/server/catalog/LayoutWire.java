@@ -1,7 +1,6 @@
 package synopta.server.catalog;
 
 import java.util.List;
-import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.Bounds;
 import synopta.core.drawing.Drawing;
@@ -14,7 +13,7 @@ public record LayoutWire(
         String layout,
         String name,
         String tag,
-        List<String> fuels,
+        List<Fuel> fuels,
         List<PlaceWire> places,
         int width,
         int height,
@@ -28,7 +27,7 @@ public record LayoutWire(
                 layout.id(),
                 layout.name(),
                 layout.tag(),
-                slugs(layout.fuels()),
+                layout.fuels().stream().sorted().toList(),
                 drawing.spots().stream()
                         .map(spot -> PlaceWire.of(layout.place(spot.slot()).orElseThrow(), spot))
                         .toList(),
@@ -44,10 +43,6 @@ public record LayoutWire(
                 layout.belt().flatMap(BeltWire::of).orElse(null));
     }
 
-    private static List<String> slugs(Set<Fuel> fuels) {
-        return fuels.stream().sorted().map(Fuel::slug).toList();
-    }
-
     /** What comes off at one stage of opening up. */
     public record LayerWire(String layer, String name, List<FigureWire> figures) {}
 
@@ -61,10 +56,10 @@ public record LayoutWire(
             String name,
             int quantity,
             String where,
-            List<String> fuels,
+            List<Fuel> fuels,
             String layer,
             String label,
-            String side,
+            Drawing.Side side,
             List<FigureWire> figures,
             double x,
             double y,
@@ -81,10 +76,10 @@ public record LayoutWire(
                     place.name(),
                     place.quantity(),
                     place.where(),
-                    slugs(place.fuels()),
+                    place.fuels().stream().sorted().toList(),
                     spot.layer(),
                     spot.label(),
-                    spot.side().slug(),
+                    spot.side(),
                     FigureWire.all(spot.figures()),
                     bounds.left(),
                     bounds.top(),

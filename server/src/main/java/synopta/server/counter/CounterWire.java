@@ -6,11 +6,13 @@ import java.util.stream.Stream;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Part;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.DistinguishingQuestion;
 import synopta.core.identify.PlatformCandidate;
+import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
@@ -38,9 +40,9 @@ public final class CounterWire {
             List<ConstructionWire> constructions,
             @MayBeNull LookWire look,
             @MayBeNull String platform,
-            @MayBeNull String appliance,
+            @MayBeNull Appliance appliance,
             @MayBeNull String layout,
-            List<String> fuels,
+            List<Fuel> fuels,
             @MayBeNull Double ageYears,
             List<KnownWire> known,
             AnswerWire.HearingWire hearing,
@@ -66,9 +68,9 @@ public final class CounterWire {
                     view.constructions().stream().map(ConstructionWire::of).toList(),
                     view.look().map(LookWire::of).orElse(null),
                     view.platform().map(p -> p.platform()).orElse(null),
-                    view.appliance().map(Appliance::slug).orElse(null),
+                    view.appliance().orElse(null),
                     view.layout().map(Layout::id).orElse(null),
-                    view.fuels().stream().sorted().map(f -> f.slug()).toList(),
+                    view.fuels().stream().sorted().toList(),
                     view.ageYears().isPresent() ? view.ageYears().getAsDouble() : null,
                     view.known().stream().map(KnownWire::of).toList(),
                     pack.map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
@@ -97,11 +99,11 @@ public final class CounterWire {
 
     /** A construction that an unlisted machine may be of. */
     public record ConstructionWire(
-            String platform, String appliance, String layout, List<String> brands, double probability) {
+            String platform, Appliance appliance, String layout, List<String> brands, double probability) {
         static ConstructionWire of(PlatformCandidate construction) {
             return new ConstructionWire(
                     construction.platform().platform(),
-                    construction.platform().appliance().slug(),
+                    construction.platform().appliance(),
                     construction
                             .layout()
                             .map(Layout::name)
@@ -127,9 +129,9 @@ public final class CounterWire {
     public record LookAnswerWire(String key, String words) {}
 
     /** A piece of the line. */
-    public record PieceWire(String kind, String text, int from, int to) {
+    public record PieceWire(LineToken.Kind kind, String text, int from, int to) {
         static PieceWire of(LineToken piece) {
-            return new PieceWire(piece.kind().slug(), piece.text(), piece.from(), piece.to());
+            return new PieceWire(piece.kind(), piece.text(), piece.from(), piece.to());
         }
     }
 
@@ -207,9 +209,9 @@ public final class CounterWire {
     public record ShelfStockWire(String branch, int onHand, int leadDays) {}
 
     /** An entry of the bag list. */
-    public record BagWire(String part, String kind, String text) {
+    public record BagWire(String part, HandoverNote.Kind kind, String text) {
         public static BagWire of(HandoverPlanner.BagEntry entry) {
-            return new BagWire(entry.part().written(), entry.kind().slug(), entry.text());
+            return new BagWire(entry.part().written(), entry.kind(), entry.text());
         }
     }
 }

@@ -27,7 +27,7 @@ public final class SaleWire {
             String supplied,
             int quantity,
             String value,
-            String source,
+            OptionalPart.Source source,
             @MayBeNull OpenWire open,
             String why) {
         static WantedWire of(OptionalPart want) {
@@ -38,7 +38,7 @@ public final class SaleWire {
                     want.supplied().written(),
                     want.quantity(),
                     want.value().decimal(),
-                    want.source().slug(),
+                    want.source(),
                     want.open().map(OpenWire::of).orElse(null),
                     want.why());
         }

@@ -89,11 +89,11 @@ public final class AnswerWire {
     }
 
     /** A part spoken of by name, and what the word may mean; `how` is `asked`, `mentioned`, `denied` or `renewed`. */
-    public record NamedWire(String phrase, String how, List<MeaningWire> meanings) {
+    public record NamedWire(String phrase, ParsedComplaint.Named.How how, List<MeaningWire> meanings) {
         private static NamedWire of(Pack pack, ParsedComplaint.Named named) {
             return new NamedWire(
                     named.phrase(),
-                    named.how().slug(),
+                    named.how(),
                     named.partTypes().stream()
                             .map(slug -> MeaningWire.of(pack.partType(slug).orElseThrow()))
                             .toList());
@@ -176,9 +176,9 @@ public final class AnswerWire {
             List<String> answers,
             double expectedGainBits,
             double minutes,
-            String who,
+            Finding.Who who,
             @MayBeNull String opens,
-            List<String> hazards,
+            List<Hazard> hazards,
             @MayBeNull String unit,
             List<ChoiceWire> choices) {
         static QuestionWire of(Pack pack, Question question) {
@@ -194,9 +194,9 @@ public final class AnswerWire {
                     outcomes.stream().map(Question.Outcome::answer).toList(),
                     question.expectedGainBits(),
                     finding.minutes(),
-                    finding.who().slug(),
+                    finding.who(),
                     finding.opens().orElse(null),
-                    finding.hazards().stream().map(Hazard::slug).sorted().toList(),
+                    finding.hazards().stream().sorted().toList(),
                     pack.test(finding.id()).map(t -> t.unit().symbol()).orElse(null),
                     outcomes.stream().map(o -> ChoiceWire.of(finding, o)).toList());
         }
@@ -227,7 +227,7 @@ public final class AnswerWire {
 
     /** What to do now; `setAside` names signs that were not weighed, being too many. */
     public record AdviceWire(
-            String action,
+            Advice.Action action,
             String why,
             String currency,
             List<OptionWire> options,
@@ -237,7 +237,7 @@ public final class AnswerWire {
         public static AdviceWire of(Pack pack, Diagnosis diagnosis) {
             Advice advice = diagnosis.advice();
             return new AdviceWire(
-                    advice.action().slug(),
+                    advice.action(),
                     advice.why(),
                     advice.currency(),
                     advice.options().stream().map(OptionWire::of).toList(),
@@ -252,15 +252,14 @@ public final class AnswerWire {
     }
 
     /** A way to go on and what it is expected to cost, in the currency of the advice. */
-    public record OptionWire(String action, String what, String cost) {
+    public record OptionWire(Advice.Action action, String what, String cost) {
         private static OptionWire of(Advice.Option option) {
-            return new OptionWire(
-                    option.action().slug(), option.what(), String.format(Locale.ROOT, "%.2f", option.cost()));
+            return new OptionWire(option.action(), option.what(), String.format(Locale.ROOT, "%.2f", option.cost()));
         }
     }
 
     /** A caution; grave ones must be shown before parts leave. */
-    public record CautionWire(String hazard, boolean grave, String text) {
+    public record CautionWire(Hazard hazard, boolean grave, String text) {
         /** The wire form. */
         public static CautionWire of(Caution caution) {
             return of(caution.hazard(), caution.text());
@@ -268,7 +267,7 @@ public final class AnswerWire {
 
         /** The wire form of a hazard and its words. */
         public static CautionWire of(Hazard hazard, String text) {
-            return new CautionWire(hazard.slug(), hazard.isGrave(), text);
+            return new CautionWire(hazard, hazard.isGrave(), text);
         }
     }
 }

@@ -19,8 +19,8 @@ final class CompareWire {
             String spec,
             @MayBeNull String original,
             @MayBeNull String other,
-            String outcome,
-            @MayBeNull String rule,
+            Specifications.Outcome outcome,
+            @MayBeNull SpecRule.Rule rule,
             @MayBeNull String why,
             @MayBeNull String basis) {
         private static SpecLine of(Specifications.Line line) {
@@ -28,8 +28,8 @@ final class CompareWire {
                     line.spec(),
                     line.original().orElse(null),
                     line.other().orElse(null),
-                    line.outcome().slug(),
-                    line.rule().map(r -> r.rule().slug()).orElse(null),
+                    line.outcome(),
+                    line.rule().map(r -> r.rule()).orElse(null),
                     line.rule().map(SpecRule::why).orElse(null),
                     line.rule().map(SpecRule::basis).map(Basis::source).orElse(null));
         }

@@ -12,12 +12,15 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.CompatibleModels;
+import synopta.core.fit.FitBasis;
 import synopta.core.fit.WhereUsed;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
@@ -84,18 +87,18 @@ class CompatibleController {
     record CompatibleModel(
             String model,
             String brand,
-            String appliance,
-            @MayBeNull String fuel,
-            Map<String, String> via,
+            Appliance appliance,
+            @MayBeNull Fuel fuel,
+            Map<String, FitBasis> via,
             @MayBeNull List<String> differing) {
         private static CompatibleModel of(CompatibleModels.Machine machine) {
-            Map<String, String> via = new TreeMap<>();
-            machine.basis().forEach((part, how) -> via.put(part.written(), how.slug()));
+            Map<String, FitBasis> via = new TreeMap<>();
+            machine.basis().forEach((part, how) -> via.put(part.written(), how));
             return new CompatibleModel(
                     machine.model().number().written(),
                     machine.model().brand(),
-                    machine.model().appliance().slug(),
-                    machine.model().fuel().map(f -> f.slug()).orElse(null),
+                    machine.model().appliance(),
+                    machine.model().fuel().orElse(null),
                     via,
                     machine.differing().orElse(null));
         }

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import synopta.core.fit.FitVerdict;
+import synopta.core.fit.Suggestion;
 import synopta.core.fit.Supply;
 import synopta.server.web.MayBeNull;
 
@@ -20,7 +21,7 @@ public final class FitWire {
             @NotBlank @Size(max = 80) String part) {}
 
     /** What may do in place of a part that is no longer made: `allowed-equivalent`, `same-specification`, `other-brand`. */
-    public record SuggestedPart(String part, String kind, String why) {}
+    public record SuggestedPart(String part, Suggestion.Kind kind, String why) {}
 
     /**
      * The verdict, what to supply, and the chain of reasons; `instead` is what the machine takes in the part's place,
@@ -47,8 +48,7 @@ public final class FitWire {
                             fits.reasons(),
                             null,
                             fits.suggestions().stream()
-                                    .map(s -> new SuggestedPart(
-                                            s.part().written(), s.kind().slug(), s.why()))
+                                    .map(s -> new SuggestedPart(s.part().written(), s.kind(), s.why()))
                                     .toList(),
                             List.of(),
                             List.of()),

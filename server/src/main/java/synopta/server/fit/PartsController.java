@@ -122,6 +122,6 @@ class PartsController {
     private Part found(String part) {
         return catalog.part(new PartNumber(part))
                 .orElseThrow(() -> ApiException.missing(
-                        "Part %s is not in the catalog. GET /api/parts?q=%s finds the closest.".formatted(part, part)));
+                        "Part %s is not in the catalog. Check the number, or search under Parts.".formatted(part)));
     }
 }

@@ -7,12 +7,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
+import synopta.core.fit.FitBasis;
 import synopta.core.fit.SupersessionChain;
 import synopta.core.fit.Supply;
 import synopta.core.fit.WhereUsed;
@@ -30,7 +33,7 @@ final class PartsWire {
             String partType,
             String maker,
             boolean genuine,
-            String status,
+            Part.Status status,
             @MayBeNull String price,
             @MayBeNull String currency,
             int onHand) {
@@ -42,7 +45,7 @@ final class PartsWire {
                     part.partType(),
                     part.maker(),
                     part.genuine(),
-                    part.status().slug(),
+                    part.status(),
                     price.map(Money::decimal).orElse(null),
                     price.map(Money::currency).orElse(null),
                     catalog.onHand(part.number()));
@@ -113,17 +116,17 @@ final class PartsWire {
     record UsedModel(
             String model,
             String brand,
-            String appliance,
-            @MayBeNull String fuel,
-            String via,
+            Appliance appliance,
+            @MayBeNull Fuel fuel,
+            FitBasis via,
             List<UsedRow> rows) {
         private static UsedModel of(WhereUsed.Machine machine) {
             return new UsedModel(
                     machine.model().number().written(),
                     machine.model().brand(),
-                    machine.model().appliance().slug(),
-                    machine.model().fuel().map(f -> f.slug()).orElse(null),
-                    machine.basis().slug(),
+                    machine.model().appliance(),
+                    machine.model().fuel().orElse(null),
+                    machine.basis(),
                     machine.rows().stream().map(UsedRow::of).toList());
         }
     }
@@ -140,9 +143,9 @@ final class PartsWire {
     }
 
     /** So many models of a brand and appliance. */
-    record UsedCount(String brand, String appliance, int models) {
+    record UsedCount(String brand, Appliance appliance, int models) {
         static UsedCount of(WhereUsed.Count count) {
-            return new UsedCount(count.brand(), count.appliance().slug(), count.models());
+            return new UsedCount(count.brand(), count.appliance(), count.models());
         }
     }
 

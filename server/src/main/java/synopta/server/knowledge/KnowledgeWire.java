@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import synopta.core.bench.MeterSimulator;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Circuit;
 import synopta.core.knowledge.Fault;
@@ -21,10 +22,10 @@ final class KnowledgeWire {
     record Shelf(List<PackLine> packs, List<String> refused) {}
 
     /** A pack by its figures. */
-    record PackLine(String appliance, int partTypes, int faults, int findings, int tests, int layouts) {
+    record PackLine(Appliance appliance, int partTypes, int faults, int findings, int tests, int layouts) {
         static PackLine of(Pack pack) {
             return new PackLine(
-                    pack.appliance().slug(),
+                    pack.appliance(),
                     pack.partTypes().size(),
                     pack.faults().size(),
                     pack.findings().size(),
@@ -34,7 +35,7 @@ final class KnowledgeWire {
     }
 
     /** A pack as a map: faults, findings, and what leads from one to another. */
-    record PackMap(String appliance, List<KnownFault> faults, List<KnownFinding> findings, List<LinkWire> links) {
+    record PackMap(Appliance appliance, List<KnownFault> faults, List<KnownFinding> findings, List<LinkWire> links) {
         static PackMap of(Pack pack) {
             List<LinkWire> links = new ArrayList<>();
             for (Fault fault : pack.faults()) {
@@ -63,7 +64,7 @@ final class KnowledgeWire {
                 }
             }
             return new PackMap(
-                    pack.appliance().slug(),
+                    pack.appliance(),
                     pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
                     Stream.concat(
                                     pack.findings().stream().map(f -> KnownFinding.of(f, null, false)),
@@ -81,7 +82,7 @@ final class KnowledgeWire {
             String part,
             double prior,
             String basis,
-            List<String> fuels,
+            List<Fuel> fuels,
             List<CauseWire> causedBy) {
         private static KnownFault of(Pack pack, Fault fault) {
             return new KnownFault(
@@ -91,7 +92,7 @@ final class KnowledgeWire {
                     pack.partType(fault.partType()).map(PartType::name).orElseThrow(),
                     fault.prior(),
                     fault.basis().source(),
-                    fault.fuels().stream().sorted().map(Fuel::slug).toList(),
+                    fault.fuels().stream().sorted().toList(),
                     fault.causedBy().stream()
                             .map(c -> new CauseWire(
                                     c.fault(),
@@ -112,7 +113,7 @@ final class KnowledgeWire {
             @MayBeNull String hint,
             List<AnswerWords> answers,
             double minutes,
-            String who,
+            Finding.Who who,
             @MayBeNull String opens,
             String basis,
             @MayBeNull String good,
@@ -126,7 +127,7 @@ final class KnowledgeWire {
                             .map(a -> new AnswerWords(a.slug(), a.words(), a.leak()))
                             .toList(),
                     finding.minutes(),
-                    finding.who().slug(),
+                    finding.who(),
                     finding.opens().orElse(null),
                     finding.basis().source(),
                     good,

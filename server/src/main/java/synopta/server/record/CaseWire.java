@@ -20,6 +20,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
@@ -177,7 +178,7 @@ public final class CaseWire {
             List<String> deselected,
             @MayBeNull String platform,
             List<String> inspected,
-            String person,
+            Finding.Who person,
             List<ShoppingWire.AdjustedWire> adjusted,
             @MayBeNull String branch,
             @MayBeNull Integer neededInDays,
@@ -188,7 +189,7 @@ public final class CaseWire {
             @MayBeNull String customer,
             @MayBeNull String customerPhone,
             @MayBeNull Integer answerSeconds,
-            String status,
+            CaseContent.Status status,
             List<AnswerWire.CautionWire> cautions) {
         static CaseAnswer of(CaseRecord record) {
             CaseFields f = CaseFields.of(record.content());
@@ -211,7 +212,7 @@ public final class CaseWire {
                     f.deselected(),
                     f.platform(),
                     f.inspected(),
-                    f.person(),
+                    record.content().input().person(),
                     f.adjusted(),
                     f.branch(),
                     f.neededInDays(),
@@ -222,7 +223,7 @@ public final class CaseWire {
                     f.customer(),
                     f.customerPhone(),
                     f.answerSeconds(),
-                    f.status(),
+                    record.content().status(),
                     record.snapshot().cautions().stream()
                             .map(c -> AnswerWire.CautionWire.of(c.hazard(), c.text()))
                             .toList());

@@ -7,6 +7,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.knowledge.Layout;
+import synopta.core.quantity.LengthUnit;
 import synopta.core.record.RepairSheet;
 import synopta.formats.handover.SheetText;
 import synopta.server.counter.CounterWire;
@@ -21,11 +22,11 @@ public record RepairSheetWire(
         String line,
         String house,
         String reached,
-        String secondUnit,
+        LengthUnit secondUnit,
         @MayBeNull String model,
         @MayBeNull String brand,
-        @MayBeNull String appliance,
-        @MayBeNull String fuel,
+        @MayBeNull Appliance appliance,
+        @MayBeNull Fuel fuel,
         @MayBeNull String layout,
         List<AnswerWire.CautionWire> cautions,
         List<SheetLineWire> lines,
@@ -47,11 +48,11 @@ public record RepairSheetWire(
                 sheet.record().content().input().line(),
                 house,
                 SheetText.reached(house, sheet),
-                sheet.secondUnit().slug(),
+                sheet.secondUnit(),
                 sheet.machine().map(Model::number).map(n -> n.written()).orElse(null),
                 sheet.machine().map(Model::brand).orElse(null),
-                sheet.appliance().map(Appliance::slug).orElse(null),
-                sheet.machine().flatMap(Model::fuel).map(Fuel::slug).orElse(null),
+                sheet.appliance().orElse(null),
+                sheet.machine().flatMap(Model::fuel).orElse(null),
                 sheet.layout().map(Layout::id).orElse(null),
                 sheet.cautions().stream().map(AnswerWire.CautionWire::of).toList(),
                 sheet.lines().stream()

@@ -20,7 +20,7 @@ public record RevisionWire(
         Instant changedAt,
         String line,
         @MayBeNull String specialist,
-        String status,
+        CaseContent.Status status,
         List<ChangeWire> changes,
         List<CounterWire.KnownWire> known,
         List<LeaningWire> suspects,
@@ -39,7 +39,7 @@ public record RevisionWire(
                 revision.record().changedAt(),
                 content.input().line(),
                 content.specialist().orElse(null),
-                content.status().slug(),
+                content.status(),
                 revision.changes().stream()
                         .map(c -> new ChangeWire(c.field(), c.before(), c.after()))
                         .toList(),
@@ -81,9 +81,9 @@ public record RevisionWire(
     public record LeftWire(String part, int quantity) {}
 
     /** A caution in the words of that day, and whether it was shown. */
-    public record WarnedWire(String hazard, String text, boolean shown) {
+    public record WarnedWire(Hazard hazard, String text, boolean shown) {
         static WarnedWire of(CaseSnapshot.Warned caution, Set<Hazard> shown) {
-            return new WarnedWire(caution.hazard().slug(), caution.text(), shown.contains(caution.hazard()));
+            return new WarnedWire(caution.hazard(), caution.text(), shown.contains(caution.hazard()));
         }
     }
 

@@ -92,7 +92,11 @@ class AccuracyController {
                                 .forEach((by, shares) -> shares.forEach(s -> reader.accept(
                                         cells(by, s.label(), s.right(), s.cases(), s.rate(), s.low(), s.high())))));
             case "returns" ->
-                rows(name, List.of("reason", "cases"), counts.returns(), r -> cells(r.reason(), r.cases()));
+                rows(
+                        name,
+                        List.of("reason", "cases"),
+                        counts.returns(),
+                        r -> cells(r.reason().slug(), r.cases()));
             case "calibration" ->
                 rows(
                         name,

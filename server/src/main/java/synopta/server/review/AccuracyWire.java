@@ -39,7 +39,7 @@ public final class AccuracyWire {
                     report.rightFirstTime().map(RateWire::of).orElse(null),
                     by,
                     Arrays.stream(Outcome.Reason.values())
-                            .map(reason -> new CameBackWire(reason.slug(), returns.getOrDefault(reason, 0)))
+                            .map(reason -> new CameBackWire(reason, returns.getOrDefault(reason, 0)))
                             .toList(),
                     report.calibration().stream().map(BinWire::of).toList(),
                     report.questions().stream()
@@ -73,7 +73,7 @@ public final class AccuracyWire {
     }
 
     /** How many cases had something come back for a reason. */
-    public record CameBackWire(String reason, int cases) {}
+    public record CameBackWire(Outcome.Reason reason, int cases) {}
 
     /** Of what was said to be so likely, how often it was. */
     public record BinWire(double from, double to, double said, int was, int of, double low, double high) {

@@ -108,8 +108,7 @@ class LearningController {
                     Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
             Proposal p = of.containsKey(key) ? of.get(key) : with.get(key);
             if (one == null || !one.equals(other)) {
-                differing.add(
-                        new LearningWire.DifferingWire(p.kind().slug(), slug(p), p.subject(), p.words(), one, other));
+                differing.add(new LearningWire.DifferingWire(p.kind(), slug(p), p.subject(), p.words(), one, other));
             }
         }
         return differing;

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import synopta.core.catalog.Appliance;
+import synopta.core.outcome.ParameterKind;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.outcome.Proposal;
 import synopta.core.review.LearningService;
@@ -27,8 +28,8 @@ public final class LearningWire {
      * accepted earlier; `declined` where somebody did not want it.
      */
     public record ProposalWire(
-            String kind,
-            @MayBeNull String appliance,
+            ParameterKind kind,
+            @MayBeNull Appliance appliance,
             String subject,
             String words,
             double before,
@@ -45,8 +46,8 @@ public final class LearningWire {
         static ProposalWire of(LearningService.Suggested suggested) {
             Proposal p = suggested.proposal();
             return new ProposalWire(
-                    p.kind().slug(),
-                    p.appliance().map(Appliance::slug).orElse(null),
+                    p.kind(),
+                    p.appliance().orElse(null),
                     p.subject(),
                     p.words(),
                     p.before(),
@@ -100,7 +101,7 @@ public final class LearningWire {
 
     /** A figure that differs between two versions; null where the pack's own is in force. */
     public record DifferingWire(
-            String kind,
+            ParameterKind kind,
             @MayBeNull String appliance,
             String subject,
             String words,

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Fault;
@@ -62,6 +63,9 @@ public final class OutcomeWire {
             @NotNull Integer quantity,
             @NotBlank String reason) {}
 
+    /** Returned pieces of a part, with their reason. */
+    public record ReturnedWire(PartNumber part, int quantity, Outcome.Reason reason) {}
+
     /** An entry; the last of a case counts. */
     public record OutcomeEntry(
             Instant toldAt,
@@ -71,7 +75,7 @@ public final class OutcomeWire {
             boolean fixed,
             @MayBeNull Integer minutes,
             @MayBeNull String note,
-            List<ReturnWire> returns) {
+            List<ReturnedWire> returns) {
         static OutcomeEntry of(Outcome outcome, Optional<Pack> pack) {
             return new OutcomeEntry(
                     outcome.at(),
@@ -85,8 +89,7 @@ public final class OutcomeWire {
                     outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
                     outcome.note().orElse(null),
                     outcome.returns().stream()
-                            .map(r -> new ReturnWire(
-                                    r.part().written(), r.quantity(), r.reason().slug()))
+                            .map(r -> new ReturnedWire(r.part(), r.quantity(), r.reason()))
                             .toList());
         }
     }
@@ -127,20 +130,20 @@ public final class OutcomeWire {
     /** A case, its entries and what may be chosen; `layout` where it is known how the machine is built. */
     public record OutcomeAnswer(
             long number,
-            String status,
+            CaseContent.Status status,
             FollowedWire about,
             @MayBeNull String layout,
-            List<String> fuels,
+            List<Fuel> fuels,
             List<OutcomeEntry> entries,
             List<FaultChoice> choices) {
         static OutcomeAnswer of(CaseRecord record, List<Outcome> entries, Optional<Pack> pack) {
             CaseSnapshot snapshot = record.snapshot();
             return new OutcomeAnswer(
                     record.number(),
-                    record.content().status().slug(),
+                    record.content().status(),
                     FollowedWire.of(record),
                     snapshot.layout().orElse(null),
-                    snapshot.fuels().stream().map(Fuel::slug).sorted().toList(),
+                    snapshot.fuels().stream().sorted().toList(),
                     entries.stream().map(entry -> OutcomeEntry.of(entry, pack)).toList(),
                     FaultChoice.of(snapshot, pack));
         }
@@ -153,7 +156,7 @@ public final class OutcomeWire {
             String line,
             @MayBeNull String model,
             @MayBeNull String specialist,
-            @MayBeNull String appliance,
+            @MayBeNull Appliance appliance,
             List<HandedWire> lines) {
         static FollowedWire of(CaseRecord record) {
             CaseContent content = record.content();
@@ -163,7 +166,7 @@ public final class OutcomeWire {
                     content.input().line(),
                     content.input().model().map(m -> m.written()).orElse(null),
                     content.specialist().orElse(null),
-                    record.snapshot().appliance().map(a -> a.slug()).orElse(null),
+                    record.snapshot().appliance().orElse(null),
                     content.lines().stream()
                             .map(l -> new HandedWire(l.part().written(), l.quantity()))
                             .toList());

@@ -127,7 +127,7 @@ class SettingsController {
      * The settings; `genuineOnly`: no equivalent of another make is supplied; `replaceAll`: what wears together is
      * replaced together; `replaceRings`: rings and washers are replaced with their rollers; `testFirst`: a cheap part too
      * is tested before it is sold; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the
-     * price list; `secondUnit`: the unit of length that the repair sheet adds; `region`, `clock`: see docs/region.md.
+     * price list; `secondUnit`: the unit of length that the repair sheet adds; `region`, `clock`: see docs/how-it-works.md.
      */
     record HouseRulesWire(
             boolean genuineOnly,

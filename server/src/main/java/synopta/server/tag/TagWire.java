@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
 import synopta.core.tag.Candidate;
 import synopta.core.tag.PlatformGuess;
 import synopta.core.tag.Recheck;
@@ -89,16 +90,16 @@ public final class TagWire {
     public record CandidateWire(
             String model,
             String brand,
-            String appliance,
-            @MayBeNull String fuel,
+            Appliance appliance,
+            @MayBeNull Fuel fuel,
             double probability,
             List<DifferenceWire> differences) {
         static CandidateWire of(Candidate candidate) {
             return new CandidateWire(
                     candidate.model().number().written(),
                     candidate.model().brand(),
-                    candidate.model().appliance().slug(),
-                    candidate.model().fuel().map(f -> f.slug()).orElse(null),
+                    candidate.model().appliance(),
+                    candidate.model().fuel().orElse(null),
                     candidate.probability().value(),
                     candidate.differences().stream()
                             .map(d -> new DifferenceWire(

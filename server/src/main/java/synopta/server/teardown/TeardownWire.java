@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.WorkStep;
@@ -65,7 +66,7 @@ public final class TeardownWire {
             List<String> reaches,
             List<String> serves,
             int persons,
-            List<String> hazards,
+            List<Hazard> hazards,
             List<HardwareWire> hardware,
             @MayBeNull String note,
             @MayBeNull String advice,
@@ -93,7 +94,7 @@ public final class TeardownWire {
                     step.reaches().keySet().stream().sorted().toList(),
                     work.serves(step),
                     hands.persons(),
-                    hands.hazards().stream().sorted().map(h -> h.slug()).toList(),
+                    hands.hazards().stream().sorted().toList(),
                     HardwareWire.of(hands.hardware()),
                     hands.note().orElse(null),
                     hands.advice().orElse(null),
@@ -126,10 +127,10 @@ public final class TeardownWire {
     }
 
     /** So many fasteners, `kept` or `renewed`. */
-    public record HardwareWire(String what, int count, String fate) {
+    public record HardwareWire(String what, int count, WorkStep.Fate fate) {
         private static List<HardwareWire> of(List<WorkStep.Hardware> hardware) {
             return hardware.stream()
-                    .map(h -> new HardwareWire(h.what(), h.count(), h.fate().slug()))
+                    .map(h -> new HardwareWire(h.what(), h.count(), h.fate()))
                     .toList();
         }
     }

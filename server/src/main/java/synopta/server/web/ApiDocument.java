@@ -83,6 +83,9 @@ class ApiDocument {
         if (property.getTypes() != null) {
             property.setTypes(new TreeSet<>(property.getTypes()));
             property.getTypes().add("null");
+            if (property.getEnum() != null) {
+                property.getEnum().add(null);
+            }
         }
         return property;
     }
