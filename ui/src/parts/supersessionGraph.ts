@@ -2,7 +2,7 @@ import type { Wire } from "../shared/api";
 
 type Step = Wire["Step"];
 
-/** Where a part of a succession stands: its column from the oldest on, its row from the top. */
+/** Where a part of a supersession stands: its column from the oldest on, its row from the top. */
 export type Spot = { part: string; column: number; row: number };
 
 export type Placed = { spots: Map<string, Spot>; columns: number; rows: number };

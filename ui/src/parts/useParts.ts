@@ -11,7 +11,7 @@ export function useFound(text: string) {
   });
 }
 
-/** A part, what it has become, and what may stand in for it. */
+/** A part, what it has become, and the alternatives of it. */
 export function usePart(part: string | undefined) {
   return useQuery({
     queryKey: ["part", part],

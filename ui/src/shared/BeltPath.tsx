@@ -7,7 +7,7 @@ type Belt = Wire["BeltWire"];
 type Station = Wire["StationWire"];
 type Layout = Wire["LayoutWire"];
 
-/** Air round the pulleys, and below them for their names, in millimetres. */
+/** Air round the pulleys, and below them for their names, in millimeters. */
 const AIR = 40;
 const BELOW = 120;
 

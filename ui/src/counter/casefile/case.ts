@@ -19,7 +19,7 @@ export type CaseState = {
   excluded: string[];
   selected: string[];
   deselected: string[];
-  /** The construction that was chosen for a model in no list, and what was looked at to tell. */
+  /** The construction that was chosen for a model in no catalog, and what was looked at to tell. */
   platform: string | null;
   inspected: string[];
   /** Who would find out what is asked next. */
@@ -36,7 +36,7 @@ export type CaseState = {
   customerPhone: string | null;
   /** When the first word was typed, in milliseconds. */
   startedAt: number | null;
-  /** Which of the optionsOf to buy it was chosen: 0 is what the needs alone come to. */
+  /** Which of the optionsOf to buy it was chosen: 0 is what the required parts alone come to. */
   choice: number;
   kept: { number: number; revision: number; status: string } | null;
 };

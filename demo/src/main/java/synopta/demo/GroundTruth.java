@@ -79,7 +79,7 @@ public final class GroundTruth {
         return truth;
     }
 
-    /** The network itself: nobody knows more of a case than it. */
+    /** The network itself: it is unknown more of a case than it. */
     public Pack pack() {
         return truth;
     }

@@ -28,7 +28,7 @@ import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.quantity.Money;
 
-/** Makes the parts of the scenario, with what they replaced, what may stand in for them, prices and stock. */
+/** Makes the parts of the scenario, with what they replaced, the alternatives of them, prices and stock. */
 final class PartGenerator {
     static final List<String> BRANCHES = List.of("Ropewalk", "Staithe", "Hill Depot");
 
@@ -122,7 +122,8 @@ final class PartGenerator {
     /** A genuine part; most have forerunners, many an equivalent of another make. Machines may list a forerunner. */
     private PartNumber genuine(PlatformBuilder.Line line, PlatformBuilder.Place place) {
         String prefix = line.family().equals(PlatformBuilder.NORTH) ? "QV" : "HN";
-        PartNumber number = fresh(prefix);
+        nextNumber += SmallParts.has(prefix, nextNumber) ? 1 : 0;
+        PartNumber number = new PartNumber("%s-%d".formatted(prefix, nextNumber));
         nextNumber += 7 + random.nextInt(20);
         int pack = place.partType().equals("drum-glide") ? 2 : 1;
         int cents = around(place.cents());
@@ -145,14 +146,6 @@ final class PartGenerator {
             }
         }
         return random.nextBoolean() ? number : newer;
-    }
-
-    /** The next number that no small part has. */
-    private PartNumber fresh(String prefix) {
-        while (SmallParts.has(new PartNumber("%s-%d".formatted(prefix, nextNumber)))) {
-            nextNumber++;
-        }
-        return new PartNumber("%s-%d".formatted(prefix, nextNumber));
     }
 
     /** With chances of their own, so that nothing else of the catalog depends on them. */

@@ -33,11 +33,10 @@ record SmallParts(String layouts, String north, String south, String maker, Stri
         return ALL.stream().filter(b -> b.layouts.contains(line.layout())).toList();
     }
 
-    /** Whether a number is one of theirs. */
-    static boolean has(PartNumber number) {
-        return ALL.stream()
-                .anyMatch(s ->
-                        number.written().equals(s.north) || number.written().equals(s.south));
+    /** Whether a number is one of theirs; no two of theirs follow one another. */
+    static boolean has(String prefix, int number) {
+        String written = "%s-%d".formatted(prefix, number);
+        return ALL.stream().anyMatch(s -> written.equals(s.north) || written.equals(s.south));
     }
 
     /** The part of the line's family, made when it is not there yet. */

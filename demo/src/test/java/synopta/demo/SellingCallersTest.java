@@ -17,8 +17,8 @@ import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.basket.BasketPlan;
-import synopta.core.basket.PlanOption;
 import synopta.core.basket.Purchase;
+import synopta.core.basket.PurchaseOption;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Catalog;
@@ -90,10 +90,10 @@ public class SellingCallersTest {
         return purchase.lines().stream().map(l -> l.quantity() + " " + l.part()).collect(Collectors.joining(", "));
     }
 
-    private static Purchase of(CaseAssessment view, PlanOption.Kind kind) {
+    private static Purchase of(CaseAssessment view, PurchaseOption.Kind kind) {
         return view.plan().orElseThrow().all().stream()
                 .filter(o -> o.kinds().contains(kind))
-                .map(PlanOption::purchase)
+                .map(PurchaseOption::purchase)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no " + kind + " in " + view.plan()));
     }
@@ -150,7 +150,7 @@ public class SellingCallersTest {
         CaseAssessment view = work("th7820w thumps, 8 yrs");
         Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
         assertEquals(bought(best), "1 QV-4410-K");
-        Purchase pieces = of(view, PlanOption.Kind.IN_PIECES);
+        Purchase pieces = of(view, PurchaseOption.Kind.IN_PIECES);
         assertTrue(pieces.lines().size() > 2 && pieces.total().compareTo(best.total()) > 0, pieces.toString());
         int at = view.sale().purchases().indexOf(pieces);
         assertTrue(
@@ -169,8 +169,8 @@ public class SellingCallersTest {
     @Test
     public void aNineYearOldDryerHasAllThatWearsRenewedOrTheCheapestRepair() {
         CaseAssessment view = work("th7820w thumps, 9 yrs, everything that wears");
-        Purchase all = of(view, PlanOption.Kind.REPLACE_ALL);
-        Purchase least = of(view, PlanOption.Kind.CHEAPEST_TODAY);
+        Purchase all = of(view, PurchaseOption.Kind.REPLACE_ALL);
+        Purchase least = of(view, PurchaseOption.Kind.CHEAPEST_TODAY);
         assertEquals(all.undone(), List.of());
         assertEquals(bought(least), "1 QV-4410-K");
         assertTrue(all.total().compareTo(least.total()) > 0);
@@ -228,7 +228,7 @@ public class SellingCallersTest {
         assertEquals(without.needs().get(1).quantity(), 0, "left out, and still there to be put back");
         Purchase best = without.plan().flatMap(BasketPlan::best).orElseThrow();
         assertTrue(bought(best).contains("4 QV-8701"), bought(best));
-        Purchase least = of(without, PlanOption.Kind.CHEAPEST_TODAY);
+        Purchase least = of(without, PurchaseOption.Kind.CHEAPEST_TODAY);
         assertTrue(
                 least.lines().stream()
                         .anyMatch(

@@ -19,8 +19,8 @@ import synopta.core.catalog.PartNumber;
  */
 public record BasketPlan(
         Optional<Purchase> best,
-        Set<PlanOption.Kind> also,
-        List<PlanOption> others,
+        Set<PurchaseOption.Kind> also,
+        List<PurchaseOption> others,
         List<Impossible> impossible,
         Proof proof,
         String currency) {
@@ -32,22 +32,22 @@ public record BasketPlan(
     }
 
     /** Every purchase, the best first. */
-    public List<PlanOption> all() {
-        List<PlanOption> all = new ArrayList<>();
+    public List<PurchaseOption> all() {
+        List<PurchaseOption> all = new ArrayList<>();
         best.ifPresent(purchase -> {
-            Set<PlanOption.Kind> kinds = new HashSet<>(also);
-            kinds.add(PlanOption.Kind.LEAST);
-            all.add(new PlanOption(kinds, purchase));
+            Set<PurchaseOption.Kind> kinds = new HashSet<>(also);
+            kinds.add(PurchaseOption.Kind.LEAST);
+            all.add(new PurchaseOption(kinds, purchase));
         });
         all.addAll(others);
         return all;
     }
 
-    /** What the needs alone come to: the purchase that pays least today. */
+    /** What the required parts alone come to: the purchase that pays least today. */
     public Optional<Purchase> needsAlone() {
         return all().stream()
-                .filter(option -> option.kinds().contains(PlanOption.Kind.CHEAPEST_TODAY))
-                .map(PlanOption::purchase)
+                .filter(option -> option.kinds().contains(PurchaseOption.Kind.CHEAPEST_TODAY))
+                .map(PurchaseOption::purchase)
                 .findFirst()
                 .or(() -> best);
     }

@@ -47,8 +47,8 @@ public final class BasketPlanner {
             return best;
         }
         Purchase least = best.best().get();
-        Set<PlanOption.Kind> also = EnumSet.noneOf(PlanOption.Kind.class);
-        List<PlanOption> others = new ArrayList<>();
+        Set<PurchaseOption.Kind> also = EnumSet.noneOf(PurchaseOption.Kind.class);
+        List<PurchaseOption> others = new ArrayList<>();
         runnersUp(query, asked, least).forEach((kind, purchase) -> {
             if (purchase.lines().equals(least.lines())) {
                 also.add(kind);
@@ -56,7 +56,7 @@ public final class BasketPlanner {
                 add(others, kind, purchase);
             }
         });
-        others.sort(PlanOption.CHEAPEST_FIRST);
+        others.sort(PurchaseOption.CHEAPEST_FIRST);
         return new BasketPlan(best.best(), also, others, List.of(), best.proof(), currency.get());
     }
 
@@ -76,62 +76,65 @@ public final class BasketPlanner {
         return new PurchaseSearch(shop, query, currency.get());
     }
 
-    private static void add(List<PlanOption> options, PlanOption.Kind kind, Purchase purchase) {
+    private static void add(List<PurchaseOption> options, PurchaseOption.Kind kind, Purchase purchase) {
         for (int i = 0; i < options.size(); i++) {
-            PlanOption same = options.get(i);
+            PurchaseOption same = options.get(i);
             if (same.purchase().lines().equals(purchase.lines())) {
-                Set<PlanOption.Kind> kinds = EnumSet.copyOf(same.kinds());
+                Set<PurchaseOption.Kind> kinds = EnumSet.copyOf(same.kinds());
                 kinds.add(kind);
-                options.set(i, new PlanOption(kinds, same.purchase()));
+                options.set(i, new PurchaseOption(kinds, same.purchase()));
                 return;
             }
         }
-        options.add(new PlanOption(EnumSet.of(kind), purchase));
+        options.add(new PurchaseOption(EnumSet.of(kind), purchase));
     }
 
-    private Map<PlanOption.Kind, Purchase> runnersUp(BasketQuery query, PurchaseSearch asked, Purchase least) {
-        Map<PlanOption.Kind, Purchase> found = new EnumMap<>(PlanOption.Kind.class);
+    private Map<PurchaseOption.Kind, Purchase> runnersUp(BasketQuery query, PurchaseSearch asked, Purchase least) {
+        Map<PurchaseOption.Kind, Purchase> found = new EnumMap<>(PurchaseOption.Kind.class);
         BasketQuery.Policy policy = query.policy();
         if (!query.wants().isEmpty()) {
-            keep(found, PlanOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
-            keep(found, PlanOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
         }
-        keep(found, PlanOption.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
+        keep(found, PurchaseOption.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
         if (!policy.genuineOnly()) {
             Offers genuine = new Offers(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
-            keep(found, PlanOption.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
         }
         Offers now =
                 new Offers(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), OptionalInt.of(0)));
-        keep(found, PlanOption.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
+        keep(found, PurchaseOption.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
         kits(asked, least, found);
         return found;
     }
 
     /** Kits against pieces: the one way when the best goes the other. */
-    private static void kits(PurchaseSearch asked, Purchase least, Map<PlanOption.Kind, Purchase> found) {
+    private static void kits(PurchaseSearch asked, Purchase least, Map<PurchaseOption.Kind, Purchase> found) {
         Set<PartNumber> kits = asked.kits();
         if (least.lines().stream().map(Purchase.Line::part).anyMatch(kits::contains)) {
             PurchaseSearch.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, Optional.empty(), FEW_BRANCHES);
             inPieces.best()
                     .filter(p -> inPieces.proof().isComplete())
-                    .ifPresent(p -> found.put(PlanOption.Kind.IN_PIECES, p));
+                    .ifPresent(p -> found.put(PurchaseOption.Kind.IN_PIECES, p));
             return;
         }
         kits.stream()
                 .map(kit -> asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.of(kit), FEW_BRANCHES))
                 .filter(with -> with.proof().isComplete())
                 .flatMap(with -> with.best().stream())
-                .map(purchase -> new PlanOption(Set.of(PlanOption.Kind.AS_A_KIT), purchase))
-                .min(PlanOption.CHEAPEST_FIRST)
-                .map(PlanOption::purchase)
+                .map(purchase -> new PurchaseOption(Set.of(PurchaseOption.Kind.AS_A_KIT), purchase))
+                .min(PurchaseOption.CHEAPEST_FIRST)
+                .map(PurchaseOption::purchase)
                 .filter(p -> p.total().cents() <= MOST_TIMES * least.total().cents())
-                .ifPresent(p -> found.put(PlanOption.Kind.AS_A_KIT, p));
+                .ifPresent(p -> found.put(PurchaseOption.Kind.AS_A_KIT, p));
     }
 
     /** Keeps what is proven; a runner-up of which that cannot be said is left out. */
     private static void keep(
-            Map<PlanOption.Kind, Purchase> found, PlanOption.Kind kind, PurchaseSearch search, Formulation.Aim aim) {
+            Map<PurchaseOption.Kind, Purchase> found,
+            PurchaseOption.Kind kind,
+            PurchaseSearch search,
+            Formulation.Aim aim) {
         PurchaseSearch.Found best = search.best(aim, Set.of(), Optional.empty(), FEW_BRANCHES);
         best.best().filter(purchase -> best.proof().isComplete()).ifPresent(purchase -> found.put(kind, purchase));
     }

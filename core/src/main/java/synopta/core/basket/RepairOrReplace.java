@@ -24,7 +24,7 @@ public record RepairOrReplace(
      *
      * @param fresh price of a new machine
      * @param life of a machine from new
-     * @param hour of the fitter's work; nothing for one who does it themselves
+     * @param hour of the technician's work; nothing for one who does it themselves
      */
     public record Assumed(Money fresh, LifeCurve life, Money hour) {}
 

@@ -7,7 +7,7 @@ import synopta.core.catalog.Fuel;
  * Which hole does a burner need? Q = 1313 K D² √(h/s): flow Q in cubic feet an hour, discharge coefficient K, diameter D
  * in inches, pressure h in inches of water, specific gravity s; input is Q times the heating value. Above 2,000 ft the
  * input falls by 4 % for each 1,000 ft above sea level. Source: National Fuel Gas Code (NFPA 54), annex E and 11.1.2, from
- * memory; its tables for natural gas are met within 1.5 %, for bottled gas within 2 %. Advice only: gas is for a licensed
+ * memory; its tables for natural gas are met within 1.5 %, for LP within 2 %. Advice only: gas is for a licensed
  * person, under the local code.
  */
 public final class OrificeCheck {
@@ -30,7 +30,7 @@ public final class OrificeCheck {
         /** Natural gas. */
         public static final Gas NATURAL = new Gas(4, 1000, 0.60);
 
-        /** Bottled gas, which is propane. */
+        /** LP, which is propane. */
         public static final Gas BOTTLED = new Gas(11, 2500, 1.52);
 
         /** Refuses what is no gas. */

@@ -105,7 +105,7 @@ public record CaseInput(
     /**
      * An answer to a finding's question.
      *
-     * @param answer its slug; {@value #NOT_KNOWN} when nobody knows
+     * @param answer its slug; {@value #NOT_KNOWN} when it is unknown
      * @param sure false for an "I think so"
      */
     public record Answered(String finding, String answer, boolean sure) {

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 
 /**
  * Whether the sheets of a delivery hold together with each other and with those that stay: no two rows of one key, no
- * name without its row, nothing taken away that a sheet which stays still names, no cycle of successions or kits.
+ * name without its row, nothing taken away that a sheet which stays still names, no cycle of supersessions or kits.
  *
  * <p>Cost O(rows); memory one entry a row of the sheet at hand.
  */

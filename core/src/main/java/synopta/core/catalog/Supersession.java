@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 /**
  * What replaces a part. Rows of one old part and one choice are supplied together; other choices are alternatives.
  *
- * @param change what the fitter must know; empty when it drops in
+ * @param change what the technician must know; empty when it drops in
  * @param effective from when on it is supplied so, where that is known
  */
 public record Supersession(
@@ -45,7 +45,7 @@ public record Supersession(
         return "%s is superseded by %s%s".formatted(together.get(0).oldPart, what, how);
     }
 
-    /** What the fitter must know of these steps, in their order. */
+    /** What the technician must know of these steps, in their order. */
     public static List<String> changes(Collection<Supersession> steps) {
         return steps.stream()
                 .filter(step -> !step.isDropIn())

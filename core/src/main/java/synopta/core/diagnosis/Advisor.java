@@ -17,7 +17,7 @@ import synopta.core.knowledge.PartType;
 /**
  * Sell, ask, test first or refer, by expected cost. Handing over now, for each sign the part type most likely behind it,
  * costs a second visit with the chance that some sign is left, and what is lost on each part that was sound. To refer
- * costs a call-out. A question costs its minutes and the caller's patience, and opening up where it is a fitter's; what
+ * costs a call-out. A question costs its minutes and the caller's patience, and opening up where it is a technician's; what
  * is saved is that the cheaper of the two is chosen after each answer. One question ahead; parts are counted singly, at
  * the price of one.
  */
@@ -89,7 +89,7 @@ final class Advisor {
         return options;
     }
 
-    /** The questions that the house puts: where the foremost part is exchanged untested, none that a fitter measures. */
+    /** The questions that the house puts: where the foremost part is replaced untested, none that a technician measures. */
     private Stream<QuestionSelector.Split> asked() {
         Remedy foremost = interview.remedy(foremost(interview.now()));
         boolean untested = !foremost.nothing()

@@ -4,7 +4,7 @@ import java.util.Map;
 import synopta.core.knowledge.HouseSettings;
 
 /**
- * What is lost by handing over the wrong thing, in money of one currency. A second visit and a minute are house rules;
+ * What is lost by handing over the wrong thing, in money of one currency. A second visit and a minute are settings;
  * a call-out and opening up are our judgment.
  *
  * @param currency of all sums; empty when it is not known
@@ -13,7 +13,7 @@ import synopta.core.knowledge.HouseSettings;
  * @param callOut a qualified person's visit to find the fault
  * @param minute of people's time
  * @param openingUp taking it apart for a test, and a meter
- * @param testFirst whether a part is measured before it is sold; otherwise a cheap one is exchanged untested
+ * @param testFirst whether a part is measured before it is sold; otherwise a cheap one is replaced untested
  */
 public record DecisionCosts(
         String currency,
@@ -50,7 +50,7 @@ public record DecisionCosts(
                 rules.practices().testFirst());
     }
 
-    /** Whether a part of this type is exchanged untested: cheaper than coming a second time, in a house that does so. */
+    /** Whether a part of this type is replaced untested: cheaper than coming a second time, in a house that does so. */
     boolean isSwapped(String partType) {
         return !testFirst && prices.getOrDefault(partType, USUAL).amount < returnTrip;
     }

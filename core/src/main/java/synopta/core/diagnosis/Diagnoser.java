@@ -19,7 +19,7 @@ import synopta.core.quantity.Probability;
 public final class Diagnoser {
     /**
      * States that are gone through at most: {@value}, as of 12 telling answers. The exact sum doubles with each; past
-     * the limit what surprises least is set aside, and said to be.
+     * the limit what surprises least is not considered, and said to be.
      */
     public static final int MOST_STATES = 4096;
 

@@ -32,7 +32,7 @@ final class Posterior {
     }
 
     /**
-     * The evidence that can be weighed exactly together, and what is set aside: where its states would be more than the
+     * The evidence that can be computed exactly together, and what is not considered: where its states would be more than the
      * limit, that which surprises least alone, as it tells least.
      */
     record Selection(List<Evidence> kept, List<Evidence> aside) {}

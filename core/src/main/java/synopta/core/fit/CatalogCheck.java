@@ -25,10 +25,10 @@ import synopta.core.catalog.Supersession;
 
 /**
  * Looks a catalog over for what is probably not meant: parts no machine uses, places without a part and fits without
- * a place, successions that run in a circle or end in nothing that can be bought, kits of which nobody knows what lies
+ * a place, supersessions that run in a circle or end in nothing that can be bought, kits of which it is unknown what lies
  * in them, and models that differ from their twins at one place only.
  *
- * <p>A part is used when a machine lists it, or when successions, equivalents or kits join it to one that is listed. A
+ * <p>A part is used when a machine lists it, or when supersessions, equivalents or kits join it to one that is listed. A
  * model has probably slipped at a place when at least two models of its platform and fuel agree with each other
  * everywhere and with it everywhere else, and what it lists there is listed there by no other of them. Cost O(rows), and
  * for slips O(models x part sets) in each group of platform and fuel; at most {@link #MOST} remarks of a kind.

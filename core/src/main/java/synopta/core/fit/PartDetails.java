@@ -11,7 +11,7 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.HouseSettings;
 
-/** What is to be known of one part by itself: what may stand in for it, and how it compares with another. */
+/** What is to be known of one part by itself: the alternatives of it, and how it compares with another. */
 public final class PartDetails {
     private final Catalog catalog;
     private final Specifications specifications;

@@ -8,7 +8,7 @@ import synopta.core.catalog.PartNumber;
  * One way of supplying a part today.
  *
  * @param items what is handed over together
- * @param changes what the fitter must know; empty when everything drops in
+ * @param changes what the technician must know; empty when everything drops in
  * @param chain how it came about, step by step
  */
 public record Supply(List<Item> items, List<String> changes, List<String> chain) {

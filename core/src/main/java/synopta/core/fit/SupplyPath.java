@@ -9,7 +9,7 @@ import synopta.core.catalog.Supersession;
 /**
  * Why a part is right where another one is listed.
  *
- * @param steps successions from the listed part to the one asked for, or to the one it may stand in for
+ * @param steps supersessions from the listed part to the one asked for, or to the one it may stand in for
  * @param isForerunner whether what is listed replaces the part asked for
  * @param standsIn the row by which it may stand in
  */

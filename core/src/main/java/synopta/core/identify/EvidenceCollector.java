@@ -92,7 +92,7 @@ public final class EvidenceCollector {
         put(pack, evidence(pack, measured), "%s: %s".formatted(source, shown(pack, measured)));
     }
 
-    /** What goes without saying once an answer is given, unless somebody said otherwise. */
+    /** What is implied once an answer is given, unless somebody said otherwise. */
     private void follow(Pack pack, Evidence given) {
         Finding.Answer answer = finding(pack, given.finding()).answer(given.answer());
         for (Finding.Implied implied : given.sure() ? answer.implies() : List.<Finding.Implied>of()) {

@@ -56,7 +56,7 @@ public record Finding(
      * @param words what is then known
      * @param leak probability of it with none of the pack's faults; 0 for the clear answer
      * @param said phrases by which callers say it unasked
-     * @param implies what goes without saying once it is given: what thumps is not dead
+     * @param implies what is implied once it is given: what thumps is not dead
      * @param moot findings that need no asking once it is given
      * @param layouts the constructions it is true of, where the finding is a matter of construction; else empty
      */

@@ -7,8 +7,8 @@ package synopta.core.knowledge;
  * @param renewAll whether all of a kind are renewed where they wear together; otherwise the failed one alone
  * @param renewRings whether rings and washers are renewed with their wheels; otherwise they go in again
  * @param oilShafts whether shafts get a drop of oil; otherwise they stay dry
- * @param testFirst whether a part is measured before it is sold and before it is exchanged; otherwise a cheap one is
- *     exchanged untested
+ * @param testFirst whether a part is measured before it is sold and before it is replaced; otherwise a cheap one is
+ *     replaced untested
  */
 public record RepairPractices(
         boolean genuineOnly, boolean replaceAll, boolean replaceRings, boolean oilShafts, boolean testFirst) {

@@ -20,7 +20,7 @@ final class LifeLearner {
     /** Spread of the logarithm of how much longer a layout takes, beforehand. */
     private static final double BELIEF_IN_MINUTES = 0.2;
 
-    /** Spread of the logarithm of how much longer one fitter takes than the next. */
+    /** Spread of the logarithm of how much longer one technician takes than the next. */
     private static final double TECHNICIANS = 0.35;
 
     private final Pack pack;

@@ -9,11 +9,11 @@ import synopta.core.quantity.Slugged;
 import synopta.core.quantity.Texts;
 
 /**
- * What became of a case.
+ * The outcome of a case.
  *
  * @param at when it was told
  * @param by who wrote it down, when they said so
- * @param fault the id of the fault that was found; empty while nobody knows
+ * @param fault the id of the fault that was found; empty while it is unknown
  * @param fixed whether the machine works again
  * @param minutes the work took
  */

@@ -15,7 +15,7 @@ import synopta.core.quantity.Slugged;
  *
  * @param complaint the caller's words where they were taken down beside the line
  * @param cautionsShown hazards whose cautions were put before the person
- * @param saidTo who that was, in a word: customer, fitter, a name
+ * @param saidTo who that was, in a word: customer, technician, a name
  * @param specialist who served at the counter, when they said so
  * @param answerSeconds from the first word to the answer
  */

@@ -18,7 +18,7 @@ import synopta.core.teardown.Work;
  * @param machine when it is known
  * @param lines what is in the bag
  * @param notes what to tell about it
- * @param changes what the fitter must change, as the verdicts have it
+ * @param changes what the technician must change, as the verdicts have it
  * @param work of fitting it
  * @param layout how the machine is built, when known
  * @param slots the places that are worked at

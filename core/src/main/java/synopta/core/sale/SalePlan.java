@@ -3,8 +3,8 @@ package synopta.core.sale;
 import java.util.List;
 import java.util.Optional;
 import synopta.core.basket.BasketPlan;
-import synopta.core.basket.PlanOption;
 import synopta.core.basket.Purchase;
+import synopta.core.basket.PurchaseOption;
 import synopta.core.teardown.Work;
 
 /**
@@ -14,7 +14,7 @@ import synopta.core.teardown.Work;
  * @param wants what would be nice to have
  * @param quantities requests in another quantity than the trade's
  * @param plan present once there are needs
- * @param differences of the plan's purchases from what the needs alone come to, in a sentence; empty for that one
+ * @param differences of the plan's purchases from what the required parts alone come to, in a sentence; empty for that one
  * @param works of the plan's purchases, the best first; empty while the layout is not known
  */
 public record SalePlan(
@@ -41,7 +41,7 @@ public record SalePlan(
     public List<Purchase> purchases() {
         return plan.stream()
                 .flatMap(p -> p.all().stream())
-                .map(PlanOption::purchase)
+                .map(PurchaseOption::purchase)
                 .toList();
     }
 }

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import synopta.core.basket.Purchase;
 import synopta.core.catalog.PartNumber;
 
-/** Which places are worked at, and how many pieces are exchanged at each. */
+/** Which places are worked at, and how many pieces are replaced at each. */
 final class WorkItems {
     private WorkItems() {}
 

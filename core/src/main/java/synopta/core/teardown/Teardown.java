@@ -94,7 +94,7 @@ public final class Teardown {
                 .orElseGet(() -> new Work.Exchange(slot, type, name, pieces, minutes, fitting));
     }
 
-    /** What a fitter measures before a part of this type is exchanged, where the house tests first and nobody did. */
+    /** What a technician measures before a part of this type is replaced, where the house tests first and nobody did. */
     private Optional<MeterTest> test(String type) {
         List<MeterTest> tests = practices.testFirst()
                 ? pack.tests().stream().filter(test -> proves(test, type)).toList()

@@ -7,7 +7,7 @@ import synopta.core.quantity.Probability;
 
 /**
  * What it is worth to renew a part while the machine is open. One of n pieces that have worked to an age a fails within
- * the horizon h with 1 - (S(a + h) / S(a))^n; then it is bought and exchanged all the same, and the machine opened for it
+ * the horizon h with 1 - (S(a + h) / S(a))^n; then it is bought and replaced all the same, and the machine opened for it
  * in a visit of its own. New ones fail within it with 1 - S(h)^n. So renewing now is worth the difference of the two
  * times (price + exchange + opening + visit), less the exchange now; it pays when the price is less. What does not age
  * is worth nothing. Lives are Weibull (1951) with the parameters of the pack.

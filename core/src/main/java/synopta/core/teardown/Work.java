@@ -17,7 +17,7 @@ import synopta.core.knowledge.WorkStep;
  * The work of reaching and exchanging parts.
  *
  * @param steps in an order in which they can be done, each once
- * @param exchanges what is exchanged then, what was reached last first
+ * @param exchanges what is replaced then, what was reached last first
  * @param minutes of the steps and of exchanging the pieces
  * @param spread of the minutes, one standard deviation
  * @param unknown places of which no step tells how to reach them; they are not in the minutes
@@ -35,7 +35,7 @@ public record Work(
     }
 
     /**
-     * A part that is exchanged.
+     * A part that is replaced.
      *
      * @param name of what is at the place
      */

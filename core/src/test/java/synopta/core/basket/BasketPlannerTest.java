@@ -111,7 +111,7 @@ public class BasketPlannerTest {
         assertEquals(equal.total().decimal(), "14.50", "of equal nets the least total");
     }
 
-    private static String of(BasketPlan plan, PlanOption.Kind kind) {
+    private static String of(BasketPlan plan, PurchaseOption.Kind kind) {
         return plan.all().stream()
                 .filter(option -> option.kinds().contains(kind))
                 .map(option -> bought(option.purchase()))
@@ -135,16 +135,16 @@ public class BasketPlannerTest {
                 .stock("Staithe", "BELT", 0, 2);
         BasketPlan plan =
                 plan(shelf, BasketQuery.Policy.ANY, List.of(want("SHAFT", 1, 700)), need("BELT", 1), need("ROLLER", 1));
-        assertEquals(of(plan, PlanOption.Kind.LEAST), "1xBELT 1xCOPY 1xSHAFT");
-        assertEquals(of(plan, PlanOption.Kind.REPLACE_ALL), "1xBELT 1xCOPY 1xSHAFT", "the best does so, too");
-        assertEquals(of(plan, PlanOption.Kind.CHEAPEST_TODAY), "1xBELT 1xCOPY");
+        assertEquals(of(plan, PurchaseOption.Kind.LEAST), "1xBELT 1xCOPY 1xSHAFT");
+        assertEquals(of(plan, PurchaseOption.Kind.REPLACE_ALL), "1xBELT 1xCOPY 1xSHAFT", "the best does so, too");
+        assertEquals(of(plan, PurchaseOption.Kind.CHEAPEST_TODAY), "1xBELT 1xCOPY");
         assertEquals(
-                of(plan, PlanOption.Kind.ALL_GENUINE),
+                of(plan, PurchaseOption.Kind.ALL_GENUINE),
                 "1xBELT 1xROLLER 1xSHAFT",
                 "22.90 and 5.00 against 24.00 and 5.00");
-        assertEquals(of(plan, PlanOption.Kind.FEWEST_LINES), "1xKIT");
-        assertEquals(of(plan, PlanOption.Kind.FROM_STOCK_NOW), "1xKIT 1xSHAFT");
-        assertEquals(of(plan, PlanOption.Kind.AS_A_KIT), "1xKIT 1xSHAFT");
+        assertEquals(of(plan, PurchaseOption.Kind.FEWEST_LINES), "1xKIT");
+        assertEquals(of(plan, PurchaseOption.Kind.FROM_STOCK_NOW), "1xKIT 1xSHAFT");
+        assertEquals(of(plan, PurchaseOption.Kind.AS_A_KIT), "1xKIT 1xSHAFT");
         Purchase today = plan.needsAlone().orElseThrow();
         assertEquals(today.undone(), List.of(new Purchase.Pieces(part("SHAFT"), 1)));
         assertEquals(today.net(), today.total(), "no want is covered");

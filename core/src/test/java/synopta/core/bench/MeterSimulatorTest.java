@@ -77,9 +77,9 @@ public class MeterSimulatorTest {
         Reading open = new Reading.Overload();
         return new Object[][] {
             {120, 22, closed, Verdict.GOOD, "when cold"},
-            {120, 22, open, Verdict.OPEN, "colder than 120"},
+            {120, 22, open, Verdict.OPEN, "colder than 248 °F (120 °C)"},
             {120, 150, open, Verdict.GOOD, "when hot"},
-            {120, 150, closed, Verdict.SHORTED, "hotter than 120"},
+            {120, 150, closed, Verdict.SHORTED, "hotter than 248 °F (120 °C)"},
             {120, 118, open, Verdict.GOOD, "may be open or closed"},
             {120, 22, new Reading.Figure(40), Verdict.OFF_VALUE, "it is burnt"},
         };

@@ -12,10 +12,10 @@ import java.util.stream.Collectors;
  * code under test is used. Parts are names; slow on purpose.
  */
 final class NaiveFit {
-    /** A step of a succession. */
+    /** A step of a supersession. */
     record Step(String old, int choice, String by, int quantity, String change) {}
 
-    /** A listed part; `holds` is 1 when its range holds, 0 when nobody knows, -1 when it does not. */
+    /** A listed part; `holds` is 1 when its range holds, 0 when it is unknown, -1 when it does not. */
     record Row(String part, int holds) {}
 
     /** A way of supplying a part: pieces by name, and the changes met on all roads. */

@@ -27,7 +27,7 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
 
-/** Graphs of successions against JGraphT 1.5.2. */
+/** Graphs of supersessions against JGraphT 1.5.2. */
 public class SupersessionChainTest {
     private final Random random = new Random(77);
 

@@ -22,7 +22,7 @@ import synopta.core.catalog.Sheet;
 
 /**
  * Reads a folder or a zip in the catalog's format. What cannot be read is a fault with its file, line and column;
- * columns and files nobody knows are warnings. Nothing is unpacked to the disk, so that a name in a zip leads nowhere.
+ * columns and files it is unknown are warnings. Nothing is unpacked to the disk, so that a name in a zip leads nowhere.
  */
 public final class CatalogImportReader {
     private final ImportLimits limits;
@@ -37,7 +37,7 @@ public final class CatalogImportReader {
         this.begun = begun;
     }
 
-    /** What could be read, what is wrong with the rest, and what was passed over. */
+    /** What could be read, what is wrong with the rest, and what was ignored. */
     public record Read(CatalogImport delivery, List<RowFault> faults, List<RowFault> warnings) {}
 
     /** Reads a folder or a zip; `begun` is told of each file. */

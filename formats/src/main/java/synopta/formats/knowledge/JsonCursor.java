@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * A JSON object and where it stands. Every field must be asked for: one that nobody asked for is a fault, so that a
- * misspelt name is never passed over.
+ * misspelt name is never ignored.
  */
 final class JsonCursor {
     private final JsonNode json;

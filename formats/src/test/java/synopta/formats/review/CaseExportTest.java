@@ -26,7 +26,7 @@ import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseSnapshot;
 
-/** What leaves the day book: rows of tables, and a day on paper. */
+/** What leaves the cases: rows of tables, and a day on paper. */
 public class CaseExportTest {
     private static final Instant NOON = Instant.parse("2026-03-01T12:05:00Z");
 

@@ -9,9 +9,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketQuery;
-import synopta.core.basket.PlanOption;
 import synopta.core.basket.Proof;
 import synopta.core.basket.Purchase;
+import synopta.core.basket.PurchaseOption;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 import synopta.server.web.MayBeNull;
@@ -104,14 +104,14 @@ public final class BasketWire {
 
     /** What is bought, what it is the least of, what is left over, and which wants it gives up. */
     public record PurchaseWire(
-            List<PlanOption.Kind> kinds,
+            List<PurchaseOption.Kind> kinds,
             List<PurchaseLineWire> lines,
             String total,
             String net,
             List<PiecesWire> spare,
             List<PiecesWire> undone) {
         /** The wire form of a purchase. */
-        public static PurchaseWire of(PlanOption option) {
+        public static PurchaseWire of(PurchaseOption option) {
             Purchase purchase = option.purchase();
             return new PurchaseWire(
                     option.kinds().stream().sorted().toList(),

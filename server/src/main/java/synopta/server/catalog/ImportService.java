@@ -29,7 +29,7 @@ public final class ImportService {
         this.changed = changed;
     }
 
-    /** What came of a delivery: rows by file, what is wrong, what was passed over; nothing was changed with faults. */
+    /** What came of a delivery: rows by file, what is wrong, what was ignored; nothing was changed with faults. */
     public record Outcome(Map<String, Integer> rows, List<RowFault> faults, List<RowFault> warnings) {}
 
     /** What is being done now, in words; "" when nothing is. */

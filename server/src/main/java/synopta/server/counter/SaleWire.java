@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import synopta.core.basket.BasketPlan;
-import synopta.core.basket.PlanOption;
+import synopta.core.basket.PurchaseOption;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.knowledge.Pack;
 import synopta.core.sale.OptionalPart;
@@ -89,7 +89,7 @@ public final class SaleWire {
             List<TeardownWire.LookingWire> looks,
             List<CounterWire.BagWire> bag) {
         static List<OfferedWire> of(CaseAssessment view, Optional<Pack> pack) {
-            List<PlanOption> all = view.plan().map(BasketPlan::all).orElse(List.of());
+            List<PurchaseOption> all = view.plan().map(BasketPlan::all).orElse(List.of());
             List<OfferedWire> options = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
                 Optional<Work> work = view.sale().works().stream().skip(i).findFirst();

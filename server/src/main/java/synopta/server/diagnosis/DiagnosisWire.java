@@ -52,7 +52,7 @@ public final class DiagnosisWire {
         }
     }
 
-    /** Who would find out what is asked next; a fitter unless it is said. */
+    /** Who would find out what is asked next; a technician unless it is said. */
     public static Finding.Who person(String slug) {
         return slug == null ? Finding.Who.TECHNICIAN : Finding.Who.of(slug);
     }

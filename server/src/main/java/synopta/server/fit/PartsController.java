@@ -26,7 +26,7 @@ import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.MayBeNull;
 
-/** One part: what it is, what it has become, where it is used, what may stand in for it. */
+/** One part: what it is, what it has become, where it is used, the alternatives of it. */
 @RestController
 @RequestMapping(path = "/api/parts", produces = MediaType.APPLICATION_JSON_VALUE)
 class PartsController {

@@ -112,7 +112,7 @@ final class PartsWire {
         }
     }
 
-    /** A machine that the part serves; `via` is `direct`, `succession`, `equivalent`, or for a kit `contents`. */
+    /** A machine that the part serves; `via` is `direct`, `supersession`, `equivalent`, or for a kit `contents`. */
     record UsedModel(
             String model,
             String brand,
@@ -149,7 +149,7 @@ final class PartsWire {
         }
     }
 
-    /** A step of a succession; an empty `change` drops in. Rows of one choice go together. */
+    /** A step of a supersession; an empty `change` drops in. Rows of one choice go together. */
     record Step(
             String oldPart,
             String choice,

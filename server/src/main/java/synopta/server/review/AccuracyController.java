@@ -22,7 +22,7 @@ import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 
-/** How often the counter was right: the counts of the day book, and each as a table. */
+/** How often the counter was right: the counts of the cases, and each as a table. */
 @RestController
 @RequestMapping("/api/accuracy")
 class AccuracyController {

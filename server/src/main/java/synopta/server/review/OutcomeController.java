@@ -64,7 +64,7 @@ class OutcomeController {
         return of(number);
     }
 
-    /** Cases to ask after: parts left so many days ago or more, and nothing was told. */
+    /** Follow-ups: parts left so many days ago or more, and nothing was told. */
     @GetMapping("/follow-ups")
     List<OutcomeWire.FollowedWire> due(@RequestParam(defaultValue = "7") int days) {
         LocalDate until = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(Math.max(0, days));

@@ -25,7 +25,7 @@ import synopta.server.web.MayBeNull;
 public final class OutcomeWire {
     private OutcomeWire() {}
 
-    /** What became of a case; `fault` is an id of the pack, null while nobody knows. */
+    /** The outcome of a case; `fault` is an id of the pack, null while it is unknown. */
     public record OutcomeFields(
             @MayBeNull @Size(max = 120) String fault,
             @NotNull Boolean fixed,
