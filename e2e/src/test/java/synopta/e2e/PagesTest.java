@@ -77,9 +77,9 @@ public class PagesTest extends Browser {
         assertThat(region("Bag")).containsText("no part number yet");
         assertAccessible();
         button("Dunlin").click();
-        assertThat(region("Known")).containsText("Construction Dunlin");
+        assertThat(region("Known")).containsText("Platform Dunlin");
         assertThat(region("Bag")).containsText("drum roller");
-        button("Remove: Construction Dunlin").click();
+        button("Remove: Platform Dunlin").click();
         assertThat(region("Bag")).containsText("no part number yet");
         region("Machine").getByRole(AriaRole.BUTTON).first().click();
         assertThat(region("Machine")).containsText("Built");
@@ -93,11 +93,11 @@ public class PagesTest extends Browser {
         page.keyboard().press("k");
         assertThat(page.getByText(Pattern.compile("Case \\d+ on hold"))).isVisible();
         page.reload();
-        assertThat(region("Known")).containsText("Construction Dunlin");
+        assertThat(region("Known")).containsText("Platform Dunlin");
         assertThat(region("Machine")).containsText("using platform Dunlin");
         line().fill("th7820w thumps once a turn");
         assertThat(region("Machine")).containsText("TH-7820-W");
-        assertThat(region("Known")).not().containsText("Construction Dunlin");
+        assertThat(region("Known")).not().containsText("Platform Dunlin");
     }
 
     @Test
@@ -113,7 +113,7 @@ public class PagesTest extends Browser {
         assertThat(region("Machine")).not().containsText("Gannet");
         assertThat(region("Machine")).not().containsText("How does it open?");
         button("Samphire").click();
-        assertThat(region("Known")).containsText("Construction Samphire");
+        assertThat(region("Known")).containsText("Platform Samphire");
     }
 
     @Test
@@ -286,6 +286,6 @@ public class PagesTest extends Browser {
         at("/cases/999999");
         assertThat(page.getByText("There is no case 999999")).isVisible();
         at("/sheet/999999");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("To the cases");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Go to cases");
     }
 }

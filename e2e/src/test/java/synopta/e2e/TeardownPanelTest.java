@@ -40,7 +40,7 @@ public class TeardownPanelTest extends Browser {
         page.keyboard().press("p");
         Locator sheet = page.getByRole(AriaRole.ARTICLE);
         assertThat(sheet).containsText("QV-4410-K");
-        assertThat(sheet).containsText("Every roller spins free by hand.");
+        assertThat(sheet).containsText("Every roller spins freely.");
         assertThat(sheet).containsText("snap-ring pliers");
         assertThat(sheet).containsText("5/16 in (7.94 mm) nut driver");
         page.keyboard().press("u");

@@ -25,7 +25,7 @@ public class TestBenchTest extends Browser {
         assertThat(outcome().getByRole(AriaRole.IMG))
                 .hasAttribute("aria-label", Pattern.compile("21 Ω; a good part reads 9.6 to 11.7 Ω"));
         page.getByLabel("Meter reading").fill("OL");
-        assertThat(outcome()).containsText("the coil is broken");
+        assertThat(outcome()).containsText("the coil is open");
         page.getByLabel("Terminal to case").fill("50k");
         assertThat(outcome()).containsText("grounded");
         page.getByLabel("Nameplate volts").fill("0");
@@ -41,11 +41,11 @@ public class TestBenchTest extends Browser {
             {"Vent duct", "Straight", "40", "A vent that is too long"},
             {"Supply voltage", "Meter reading", "118", "240 V leg"},
             {"Stored charge", "Charged to", "2100", "which can kill"},
-            {"Which tool fits", "Tool", "8 mm", "It fits"},
+            {"Wrench fit", "Tool", "8 mm", "It fits"},
             {"Temperature sensor", "Meter reading", "10.4k", "Warm it in your hand"},
             {"Thermostat, thermal fuse", "Meter reading", "OL", "It is open although it is colder"},
             {"Usual range", "Meter reading", "0", "shorted"},
-            {"Fuse in its place", "New one, amps", "15", "not acceptable"},
+            {"Fuse substitution", "New fuse, amps", "15", "not acceptable"},
         }) {
             page.getByLabel("Checks")
                     .getByText(check[0], new Locator.GetByTextOptions().setExact(true))
