@@ -24,7 +24,7 @@ export function ModelView({ machine, parts }: Props) {
   return (
     <div>
       <section className="card-plain" aria-label="Model">
-        <span className="bin-tab">ModelView</span>
+        <span className="bin-tab">Model</span>
         <div className="row-line machine-head">
           <div>
             <div className="code model-number">{machine.model}</div>

@@ -91,7 +91,7 @@ public class Screenshots extends Browser {
         page.keyboard().press("q");
         page.keyboard().type("Marl & Daughter");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("Total")).isVisible();
+        assertThat(page.getByText("Subtotal")).isVisible();
         picture("quote");
         at("/settings");
         assertThat(page.getByText("Valid for, days")).isVisible();
@@ -138,7 +138,7 @@ public class Screenshots extends Browser {
 
         at("/catalog");
         page.getByLabel("Choose a catalog zip file").setInputFiles(faulty());
-        assertThat(region("Import")).containsText("cannot be imported");
+        assertThat(region("Import")).containsText("Faults: ");
         button("Check for likely mistakes").click();
         assertThat(region("Likely mistakes")).containsText("Parts no model uses");
         picture("catalog");

@@ -29,7 +29,7 @@ final class OptionDifference {
         said.add(price(other.total().minus(base.total())));
         List<String> renewed = covered(other, base);
         if (!renewed.isEmpty()) {
-            said.add("renews " + listed(renewed));
+            said.add("replaces " + listed(renewed));
         }
         List<String> givenUp = covered(base, other);
         if (!givenUp.isEmpty()) {
