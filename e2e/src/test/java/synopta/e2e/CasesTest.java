@@ -105,7 +105,7 @@ public class CasesTest extends Browser {
         Path picture = Files.createTempFile("code", ".png");
         Files.writeString(picture, "no picture");
         page.getByLabel("No scanner?").setInputFiles(picture);
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Take one as PNG or JPEG");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Use PNG or JPEG");
         MatrixToImageWriter.writeToPath(
                 new QRCodeWriter().encode("SYNOPTA CASE " + number, BarcodeFormat.QR_CODE, 240, 240), "png", picture);
         page.getByLabel("No scanner?").setInputFiles(picture);
@@ -123,7 +123,9 @@ public class CasesTest extends Browser {
         assertThat(shares).containsText("Wenna");
         assertAccessible();
         Locator calibration = region("Predicted vs. actual");
-        calibration.getByText("Figures").click();
+        calibration
+                .getByText("Table", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(calibration.getByRole(AriaRole.TABLE)).containsText("95% interval");
         Download csv = page.waitForDownload(() -> calibration.getByText("CSV").click());
         assertTrue(Files.readString(csv.path()).startsWith("from,to,said,was,of,low,high"));
@@ -151,7 +153,7 @@ public class CasesTest extends Browser {
         versions.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Compare"))
                 .last()
                 .click();
-        assertThat(versions).containsText("as shipped there");
+        assertThat(versions).containsText("as shipped in");
         Locator words = page.locator(".proposals tbody tr td:nth-child(2)").first();
         String unwanted = words.innerText();
         page.getByLabel(Pattern.compile("^Select: ")).first().check();
@@ -190,7 +192,7 @@ public class CasesTest extends Browser {
         assertThat(page.getByText("No customer name")).isVisible();
         at("/cases");
         page.getByLabel("Search cases").fill("quillfeather");
-        assertThat(page.getByText("No case has these words")).isVisible();
+        assertThat(page.getByText("No case matches")).isVisible();
         assertEquals(page.getByText("Quillfeather").count(), 0);
     }
 }

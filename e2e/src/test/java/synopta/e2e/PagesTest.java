@@ -144,7 +144,7 @@ public class PagesTest extends Browser {
         at("/cases");
         assertThat(page.getByRole(AriaRole.TABLE)).containsText("9 yrs");
         page.getByLabel("Search cases").fill("no such words anywhere");
-        assertThat(page.getByText("No case has these words")).isVisible();
+        assertThat(page.getByText("No case matches")).isVisible();
     }
 
     @Test
