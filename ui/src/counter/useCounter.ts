@@ -67,7 +67,7 @@ export function useWork(state: CaseState) {
   });
 }
 
-/** How a case is kept: the machine is the one that was chosen or, once parts saveCase, the one they saveCase for. */
+/** How a case is kept: the machine is the one that was chosen or, once parts are handed over, the one they are for. */
 export type Keeping = {
   status: string;
   lines: Wire["CaseLineWire"][];

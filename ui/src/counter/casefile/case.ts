@@ -36,7 +36,7 @@ export type CaseState = {
   customerPhone: string | null;
   /** When the first word was typed, in milliseconds. */
   startedAt: number | null;
-  /** Which of the optionsOf to buy it was chosen: 0 is what the required parts alone come to. */
+  /** Which of the purchase options was chosen: 0 is what the required parts alone come to. */
   choice: number;
   kept: { number: number; revision: number; status: string } | null;
 };

@@ -9,7 +9,7 @@ export const graveUnseen = (answer: Answer, state: CaseState): string[] =>
 
 type Props = { answer: Answer; state: CaseState; act: (action: Action) => void };
 
-/** What must be said before parts saveCase, and to whom it was said. */
+/** The cautions that must be read before parts are handed over, and to whom they were read. */
 export function Cautions({ answer, state, act }: Props) {
   const unseen = graveUnseen(answer, state);
   const texts = (

@@ -22,7 +22,7 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
   const hasOptional = answer.wants.length > 0;
   const chosen = offered[choice];
   return (
-    <section className="card-plain optionsOf" aria-label="Purchase options">
+    <section className="card-plain purchase-options" aria-label="Purchase options">
       <div className="ways-scroll">
         <table>
           <thead>

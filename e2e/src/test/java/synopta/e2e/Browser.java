@@ -24,11 +24,12 @@ import org.testng.IHookCallBack;
 import org.testng.IHookable;
 import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.BeforeSuite;
 import synopta.server.Synopta;
 
-/** The application on the demo data and one headless Chromium, shared by all tests of a process; a context for each. */
+/** The application on the demo data and one headless Chromium, shared by all tests; a context for each. */
 public abstract class Browser implements IHookable {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
@@ -52,9 +53,6 @@ public abstract class Browser implements IHookable {
 
     @BeforeSuite
     public void start() throws IOException {
-        if (application != null) {
-            return;
-        }
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         Path root = Path.of(System.getProperty("synopta.root"));
         application = SpringApplication.run(
@@ -74,10 +72,10 @@ public abstract class Browser implements IHookable {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
-        Runtime.getRuntime().addShutdownHook(new Thread(Browser::stop));
     }
 
-    private static void stop() {
+    @AfterSuite
+    public void stop() {
         browser.close();
         playwright.close();
         application.close();

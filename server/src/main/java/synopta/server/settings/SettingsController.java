@@ -24,7 +24,7 @@ import synopta.core.quantity.Money;
 import synopta.core.quantity.Slugged;
 import synopta.server.web.MayBeNull;
 
-/** Which of the trade's schools the house follows. */
+/** The settings of the house: repair practices, costs, quotes, units, region and contacts. */
 @RestController
 @RequestMapping(path = "/api/settings", produces = MediaType.APPLICATION_JSON_VALUE)
 class SettingsController {
