@@ -22,6 +22,7 @@ import synopta.core.fit.FitVerdict;
 import synopta.core.fit.MachineUnit;
 import synopta.core.fit.Specifications;
 import synopta.core.fit.WhereUsed;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.formats.table.TableWriter;
 import synopta.store.Store;
@@ -71,8 +72,8 @@ final class FitBenchmark {
 
     private void measure() throws Exception {
         WhereUsed used = new WhereUsed(catalog, () -> HouseSettings.USUAL);
-        FitFinder finder =
-                new FitFinder(catalog, new Specifications(List.of()), () -> HouseSettings.USUAL, Clock.systemUTC());
+        FitFinder finder = new FitFinder(
+                catalog, new Specifications(new CurrentPacks(List.of())), () -> HouseSettings.USUAL, Clock.systemUTC());
         double page = median(
                 i -> used.page(common(i), Optional.empty(), "", PAGE).machines().size());
         double brand = median(i -> used.page(common(i), Optional.of(LargeCatalog.BRAND), "", PAGE)

@@ -26,6 +26,7 @@ import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
@@ -48,12 +49,12 @@ public class CallersTest {
         assertEquals(loaded.refused(), List.of());
         packs = loaded.packs();
         TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
-        FitFinder finder =
-                new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, Clock.systemUTC());
+        FitFinder finder = new FitFinder(
+                catalog, new Specifications(new CurrentPacks(packs)), () -> HouseSettings.USUAL, Clock.systemUTC());
         counter = new Counter(
                 catalog,
                 () -> reader,
-                packs,
+                new CurrentPacks(packs),
                 finder,
                 () -> HouseSettings.USUAL,
                 () -> DemoCatalog.CURRENCY,
@@ -149,7 +150,7 @@ public class CallersTest {
     @Test
     public void aWornTagWithTwoWrongCharactersAndAThumpSellsTheRollerKit() {
         CaseAssessment view = counter.work(CaseInput.of("th7B2O-w thumps once a turn, 8 yrs"));
-        assertEquals(view.model().orElseThrow().number().written(), "TH-7820-W");
+        assertEquals(view.identified().model().orElseThrow().number().written(), "TH-7820-W");
         assertEquals(
                 view.plan()
                         .orElseThrow()
@@ -190,8 +191,9 @@ public class CallersTest {
                 Set.of(),
                 Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);
-        List<String> bag =
-                counter.work(both).bags().get(0).stream().map(b -> b.text()).toList();
+        List<String> bag = counter.work(both).sale().options().get(0).bag().stream()
+                .map(b -> b.text())
+                .toList();
         assertTrue(bag.stream().anyMatch(t -> t.contains("brings its own thermostat and fuse")), bag.toString());
         assertTrue(view.diagnosis().orElseThrow().suspects().get(0).fault().id().startsWith("heater"));
     }

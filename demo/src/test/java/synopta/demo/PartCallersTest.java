@@ -29,6 +29,7 @@ import synopta.core.fit.FitVerdict;
 import synopta.core.fit.MachineUnit;
 import synopta.core.fit.Specifications;
 import synopta.core.fit.Suggestion;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
@@ -50,9 +51,15 @@ public class PartCallersTest {
         List<Pack> packs = PackReader.folder(knowledge).packs();
         TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
         Clock clock = Clock.systemUTC();
-        finder = new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, clock);
+        finder = new FitFinder(catalog, new Specifications(new CurrentPacks(packs)), () -> HouseSettings.USUAL, clock);
         counter = new Counter(
-                catalog, () -> reader, packs, finder, () -> HouseSettings.USUAL, () -> DemoCatalog.CURRENCY, clock);
+                catalog,
+                () -> reader,
+                new CurrentPacks(packs),
+                finder,
+                () -> HouseSettings.USUAL,
+                () -> DemoCatalog.CURRENCY,
+                clock);
     }
 
     @DataProvider

@@ -28,6 +28,7 @@ import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
@@ -36,6 +37,7 @@ import synopta.core.knowledge.RepairPractices;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequiredPart;
+import synopta.core.sale.SaleOption;
 import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
 import synopta.formats.knowledge.EditCostsReader;
@@ -58,8 +60,9 @@ public class SellingCallersTest {
 
     private Counter counter(HouseSettings rules) {
         Clock clock = Clock.systemUTC();
-        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
-        return new Counter(catalog, () -> reader, packs, finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
+        FitFinder finder = new FitFinder(catalog, new Specifications(new CurrentPacks(packs)), () -> rules, clock);
+        return new Counter(
+                catalog, () -> reader, new CurrentPacks(packs), finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
     }
 
     private static CaseInput draft(String line, Set<String> selected, Shopping shopping) {
@@ -90,12 +93,19 @@ public class SellingCallersTest {
         return purchase.lines().stream().map(l -> l.quantity() + " " + l.part()).collect(Collectors.joining(", "));
     }
 
-    private static Purchase of(CaseAssessment view, PurchaseOption.Kind kind) {
-        return view.plan().orElseThrow().all().stream()
-                .filter(o -> o.kinds().contains(kind))
-                .map(PurchaseOption::purchase)
+    private static SaleOption option(CaseAssessment view, PurchaseOption.Kind kind) {
+        return view.sale().options().stream()
+                .filter(o -> o.option().kinds().contains(kind))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no " + kind + " in " + view.plan()));
+    }
+
+    private static Purchase of(CaseAssessment view, PurchaseOption.Kind kind) {
+        return option(view, kind).option().purchase();
+    }
+
+    private static double minutes(CaseAssessment view, PurchaseOption.Kind kind) {
+        return option(view, kind).work().orElseThrow().minutes();
     }
 
     @Test
@@ -152,13 +162,13 @@ public class SellingCallersTest {
         assertEquals(bought(best), "1 QV-4410-K");
         Purchase pieces = of(view, PurchaseOption.Kind.IN_PIECES);
         assertTrue(pieces.lines().size() > 2 && pieces.total().compareTo(best.total()) > 0, pieces.toString());
-        int at = view.sale().purchases().indexOf(pieces);
         assertTrue(
-                view.sale().differences().get(at).startsWith("Costs 28.02 more"),
-                "" + view.sale().differences());
+                option(view, PurchaseOption.Kind.IN_PIECES).difference().startsWith("Costs 28.02 more"),
+                "" + view.sale().options());
         assertTrue(
-                view.bags().get(0).stream().anyMatch(b -> b.text().startsWith("Roller shaft: not in the bag.")),
-                view.bags().get(0).toString());
+                view.sale().options().get(0).bag().stream()
+                        .anyMatch(b -> b.text().startsWith("Roller shaft: not in the bag.")),
+                view.sale().options().get(0).bag().toString());
         OptionalPart shafts = view.sale().wants().stream()
                 .filter(w -> w.partType().equals("roller-shaft"))
                 .findFirst()
@@ -183,13 +193,7 @@ public class SellingCallersTest {
                     !isBought || isFree || price(want) <= want.value().cents(),
                     "no want is bought past its worth: " + want);
         }
-        double minutes =
-                view.sale().works().get(view.sale().purchases().indexOf(all)).minutes();
-        assertTrue(minutes
-                > view.sale()
-                        .works()
-                        .get(view.sale().purchases().indexOf(least))
-                        .minutes());
+        assertTrue(minutes(view, PurchaseOption.Kind.REPLACE_ALL) > minutes(view, PurchaseOption.Kind.CHEAPEST_TODAY));
     }
 
     private long price(OptionalPart want) {

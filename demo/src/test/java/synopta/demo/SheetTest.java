@@ -43,6 +43,7 @@ import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.BranchContacts;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.OpeningStep;
@@ -78,12 +79,13 @@ public class SheetTest {
         List<Pack> packs = PackReader.folder(knowledge).packs();
         TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
         Clock clock = Clock.systemUTC();
-        FitFinder finder = new FitFinder(catalog, new Specifications(packs), () -> rules, clock);
-        Counter counter =
-                new Counter(catalog, () -> reader, packs, finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
+        FitFinder finder = new FitFinder(catalog, new Specifications(new CurrentPacks(packs)), () -> rules, clock);
+        Counter counter = new Counter(
+                catalog, () -> reader, new CurrentPacks(packs), finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
         CaseRepository none = null;
-        service = new CaseService(none, counter, catalog, new HandoverPlanner(packs, catalog));
-        opening = new TeardownService(catalog, packs, finder, () -> rules, () -> DemoCatalog.CURRENCY);
+        service = new CaseService(none, counter, catalog, new HandoverPlanner(new CurrentPacks(packs), catalog));
+        opening =
+                new TeardownService(catalog, new CurrentPacks(packs), finder, () -> rules, () -> DemoCatalog.CURRENCY);
     }
 
     @AfterMethod

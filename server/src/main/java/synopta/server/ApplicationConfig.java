@@ -31,6 +31,7 @@ import synopta.core.fit.PartDetails;
 import synopta.core.fit.Specifications;
 import synopta.core.fit.WhereUsed;
 import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.SettingsRepository;
 import synopta.core.order.OrderService;
 import synopta.core.order.QuoteRepository;
@@ -102,6 +103,11 @@ class ApplicationConfig {
     }
 
     @Bean
+    CurrentPacks currentPacks(KnowledgeService packs) {
+        return packs.current();
+    }
+
+    @Bean
     TagReaders tagReaders(Catalog catalog, KnowledgeService packs, @Value("${synopta.knowledge}") Path folder)
             throws IOException, PackRejectedException {
         return new TagReaders(catalog, packs, EditCostsReader.folder(folder));
@@ -123,8 +129,8 @@ class ApplicationConfig {
     }
 
     @Bean
-    Specifications specifications(KnowledgeService packs) {
-        return new Specifications(packs.all());
+    Specifications specifications(CurrentPacks packs) {
+        return new Specifications(packs);
     }
 
     @Bean
@@ -148,22 +154,20 @@ class ApplicationConfig {
     }
 
     @Bean
-    HandoverPlanner handOver(KnowledgeService packs, Catalog catalog) {
-        return new HandoverPlanner(packs.all(), catalog);
+    HandoverPlanner handOver(CurrentPacks packs, Catalog catalog) {
+        return new HandoverPlanner(packs, catalog);
     }
 
     @Bean
     Counter counter(
             Catalog catalog,
             TagReaders readers,
-            KnowledgeService packs,
+            CurrentPacks packs,
             FitFinder finder,
             SettingsRepository rules,
             PriceCurrency currency,
             Clock clock) {
-        Counter counter = new Counter(catalog, readers, packs.all(), finder, rules, currency, clock);
-        packs.subscribe(counter::use);
-        return counter;
+        return new Counter(catalog, readers, packs, finder, rules, currency, clock);
     }
 
     @Bean
@@ -194,14 +198,8 @@ class ApplicationConfig {
 
     @Bean
     TeardownService openingDesk(
-            Catalog catalog,
-            KnowledgeService packs,
-            FitFinder finder,
-            SettingsRepository rules,
-            PriceCurrency currency) {
-        TeardownService service = new TeardownService(catalog, packs.all(), finder, rules, currency);
-        packs.subscribe(service::use);
-        return service;
+            Catalog catalog, CurrentPacks packs, FitFinder finder, SettingsRepository rules, PriceCurrency currency) {
+        return new TeardownService(catalog, packs, finder, rules, currency);
     }
 
     @Bean

@@ -1,12 +1,8 @@
 package synopta.server;
 
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.function.Consumer;
-import synopta.core.catalog.Appliance;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.ParameterOverrides;
 
@@ -14,8 +10,8 @@ import synopta.core.outcome.ParameterOverrides;
 public final class KnowledgeService {
     private final List<Pack> shipped;
     private final List<String> refused;
-    private final List<Consumer<List<Pack>>> rooms = new CopyOnWriteArrayList<>();
-    private volatile Map<Appliance, Pack> packs;
+    private final List<Runnable> listeners = new CopyOnWriteArrayList<>();
+    private final CurrentPacks current = new CurrentPacks(List.of());
     private volatile ParameterOverrides layer;
 
     KnowledgeService(List<Pack> sound, List<String> refused, ParameterOverrides layer) {
@@ -24,18 +20,21 @@ public final class KnowledgeService {
         learn(layer);
     }
 
-    /** From now on with this over the packs as they ship; every room is told. */
+    /** From now on with this over the packs as they ship; every listener is told. */
     public void learn(ParameterOverrides layer) {
-        Map<Appliance, Pack> learned = new TreeMap<>();
-        shipped.forEach(pack -> learned.put(pack.appliance(), layer.over(pack)));
-        packs = learned;
+        current.replace(shipped.stream().map(layer::over).toList());
         this.layer = layer;
-        rooms.forEach(room -> room.accept(all()));
+        listeners.forEach(Runnable::run);
     }
 
-    /** Tells a room whenever something was learned. */
-    void subscribe(Consumer<List<Pack>> room) {
-        rooms.add(room);
+    /** Calls a listener whenever something was learned. */
+    void subscribe(Runnable listener) {
+        listeners.add(listener);
+    }
+
+    /** The packs in force, for all who use them. */
+    public CurrentPacks current() {
+        return current;
     }
 
     /** What is laid over them. */
@@ -43,19 +42,9 @@ public final class KnowledgeService {
         return layer;
     }
 
-    /** All of them. */
-    public List<Pack> all() {
-        return List.copyOf(packs.values());
-    }
-
     /** All of them as they ship. */
     public List<Pack> shipped() {
         return shipped;
-    }
-
-    /** The pack of an appliance, if there is knowledge of it. */
-    public Optional<Pack> of(Appliance appliance) {
-        return Optional.ofNullable(packs.get(appliance));
     }
 
     /** What is wrong with the packs that were left out: file, path and remedy of each fault. */

@@ -19,7 +19,7 @@ public final class TagReaders implements Supplier<TagReader> {
         this.packs = packs;
         this.confusion = confusion;
         refresh();
-        packs.subscribe(learned -> refresh());
+        packs.subscribe(this::refresh);
     }
 
     /** Takes the catalog and what was learned anew; readings go on with the old reader meanwhile. */

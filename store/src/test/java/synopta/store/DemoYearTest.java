@@ -27,6 +27,7 @@ import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.counter.Counter;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.Outcome;
@@ -72,12 +73,12 @@ public class DemoYearTest {
         CatalogTables tables = DemoCatalog.of(7, DemoCatalog.MODELS);
         InMemoryCatalog catalog = new InMemoryCatalog(tables);
         TagReader reader = new TagReader(catalog, weights);
-        FitFinder finder =
-                new FitFinder(catalog, new Specifications(packs), () -> HouseSettings.USUAL, Clock.systemUTC());
+        FitFinder finder = new FitFinder(
+                catalog, new Specifications(new CurrentPacks(packs)), () -> HouseSettings.USUAL, Clock.systemUTC());
         Counter counter = new Counter(
                 catalog,
                 () -> reader,
-                packs,
+                new CurrentPacks(packs),
                 finder,
                 () -> HouseSettings.USUAL,
                 () -> DemoCatalog.CURRENCY,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Ordered;
 
 /**
  * The best purchase: least net, then least total, then fewest lines.
@@ -26,7 +27,7 @@ public record BasketPlan(
         String currency) {
     /** Copies. */
     public BasketPlan {
-        also = Set.copyOf(also);
+        also = Ordered.set(also);
         others = List.copyOf(others);
         impossible = List.copyOf(impossible);
     }

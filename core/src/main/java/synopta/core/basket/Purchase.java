@@ -20,6 +20,11 @@ public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> sp
         undone = List.copyOf(undone);
     }
 
+    /** The parts of its lines, in their order. */
+    public List<PartNumber> parts() {
+        return lines.stream().map(Line::part).toList();
+    }
+
     /** So many sale units of a part, and the needs and wants they cover. */
     public record Line(PartNumber part, int quantity, Money unitPrice, List<Pieces> covers) {
         /** Copies. */

@@ -9,6 +9,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Ordered;
 import synopta.core.tag.Recheck;
 
 /**
@@ -54,10 +55,10 @@ public record CaseInput(
         rechecked = List.copyOf(rechecked);
         findings = List.copyOf(findings);
         readings = List.copyOf(readings);
-        excluded = Set.copyOf(excluded);
-        selected = Set.copyOf(selected);
-        deselected = Set.copyOf(deselected);
-        inspected = Set.copyOf(inspected);
+        excluded = Ordered.set(excluded);
+        selected = Ordered.set(selected);
+        deselected = Ordered.set(deselected);
+        inspected = Ordered.set(inspected);
     }
 
     /** A line and nothing else. */

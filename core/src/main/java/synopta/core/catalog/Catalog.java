@@ -68,6 +68,9 @@ public interface Catalog {
     /** Parts whose key begins so, by number. */
     List<Part> partsFrom(String begins, int most);
 
+    /** The parts of these keys with their prices and stock, by number. */
+    List<PartListing> listings(Collection<String> keys);
+
     /** What replaces a part directly. */
     default List<Supersession> replacementsOf(PartNumber oldPart) {
         return replacementsOf(List.of(oldPart));

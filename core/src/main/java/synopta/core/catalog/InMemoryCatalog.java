@@ -222,6 +222,13 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
+    public List<PartListing> listings(Collection<String> keys) {
+        return partsAmong(keys).stream()
+                .map(part -> new PartListing(part, price(part.number()), stock(part.number())))
+                .toList();
+    }
+
+    @Override
     public Optional<Money> price(PartNumber part) {
         return Optional.ofNullable(prices.get(part));
     }

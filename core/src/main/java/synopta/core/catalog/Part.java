@@ -2,6 +2,7 @@ package synopta.core.catalog;
 
 import java.util.List;
 import java.util.Map;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -35,6 +36,6 @@ public record Part(
     /** Refuses an empty pack. */
     public Part {
         Quantities.atLeastOne("Pack of " + number, packQuantity);
-        specs = Map.copyOf(specs);
+        specs = Ordered.map(specs);
     }
 }

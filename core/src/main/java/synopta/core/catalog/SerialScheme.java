@@ -3,7 +3,7 @@ package synopta.core.catalog;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.TreeMap;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -46,7 +46,7 @@ public record SerialScheme(
 
     /** Refuses a pattern without a year, codes that do not fill their signs, and a cycle shorter than its codes. */
     public SerialScheme {
-        yearCodes = Map.copyOf(new TreeMap<>(yearCodes));
+        yearCodes = Ordered.map(yearCodes);
         periodCodes = List.copyOf(periodCodes);
         String who = "Serial scheme %s: ".formatted(scheme);
         if (!pattern.matches("[YPLNX]{1,40}") || !oneRun(pattern, 'Y')) {

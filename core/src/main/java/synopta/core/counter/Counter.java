@@ -2,7 +2,6 @@ package synopta.core.counter;
 
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -14,11 +13,13 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import synopta.core.basket.BasketPlanner;
-import synopta.core.basket.Purchase;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
+import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.DecisionCosts;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
@@ -33,13 +34,12 @@ import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.MachineFacts;
 import synopta.core.identify.ModelIdentifier;
-import synopta.core.identify.PlatformCandidate;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
-import synopta.core.line.LineToken;
 import synopta.core.line.TokenMerger;
 import synopta.core.quantity.Probability;
 import synopta.core.sale.PurchasePlanner;
@@ -60,51 +60,41 @@ public final class Counter {
     private static final Probability NONE = new Probability(0);
 
     private final Catalog catalog;
-    private final Supplier<TagReader> tagReader;
     private final Supplier<String> currency;
     private final BasketPlanner planner;
     private final FitFinder finder;
     private final Supplier<HouseSettings> rules;
-    private final Clock clock;
-    private volatile Knowing now;
+    private final CurrentPacks packs;
+    private final HandoverPlanner handOver;
+    private final Supplier<PackWork> packWork;
 
-    /** What the counter knows, and what it works with because of that. */
-    private record Knowing(
-            Map<Appliance, Pack> packs,
-            Map<Appliance, Diagnoser> diagnosers,
-            HandoverPlanner handOver,
-            ModelIdentifier modelIdentifier) {}
+    /** The packs in force, and what works by them. */
+    private record PackWork(
+            Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers, ModelIdentifier modelIdentifier) {}
 
     /** Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock.
      * The reader of tags is asked for anew each time, as it changes with the catalog. */
     public Counter(
             Catalog catalog,
             Supplier<TagReader> tagReader,
-            Collection<Pack> packs,
+            CurrentPacks packs,
             FitFinder finder,
             Supplier<HouseSettings> rules,
             Supplier<String> currency,
             Clock clock) {
         this.catalog = catalog;
-        this.tagReader = tagReader;
         this.finder = finder;
         this.rules = rules;
         this.currency = currency;
-        this.clock = clock;
+        this.packs = packs;
         planner = new BasketPlanner(catalog, currency);
-        use(packs);
-    }
-
-    /** From now on cases are worked with these packs. */
-    public void use(Collection<Pack> packs) {
-        Map<Appliance, Pack> known = new TreeMap<>();
-        Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
-        packs.forEach(p -> {
-            known.put(p.appliance(), p);
-            diagnosers.put(p.appliance(), new Diagnoser(p));
+        handOver = new HandoverPlanner(packs, catalog);
+        packWork = packs.derive(inForce -> {
+            Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+            inForce.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack)));
+            return new PackWork(
+                    inForce, diagnosers, new ModelIdentifier(catalog, tagReader, inForce, diagnosers, clock));
         });
-        ModelIdentifier modelIdentifier = new ModelIdentifier(catalog, tagReader, known, diagnosers, clock);
-        now = new Knowing(known, diagnosers, new HandoverPlanner(packs, catalog), modelIdentifier);
     }
 
     /** The whole case, computed anew. */
@@ -118,27 +108,17 @@ public final class Counter {
     }
 
     private CaseAssessment work(CaseInput input, boolean asking) {
-        IdentifiedModel identified = now.modelIdentifier.identify(input);
-        Optional<Pack> pack = identified.appliance().map(now.packs::get);
-        ParsedComplaint parsed = identified
-                .appliance()
-                .map(now.diagnosers::get)
-                .map(d -> d.hear(identified.line().complaint()))
-                .orElse(ParsedComplaint.NOTHING);
+        PackWork with = packWork.get();
+        IdentifiedModel identified = with.modelIdentifier.identify(input);
+        Optional<Pack> pack = identified.appliance().map(with.packs::get);
         List<KnownFact> known = new MachineFacts(input, identified).known();
-        List<LineToken> pieces = TokenMerger.of(identified.line().pieces(), parsed);
         if (pack.isEmpty()) {
-            List<Caution> cautions =
-                    input.line().isBlank() && identified.appliance().isEmpty()
-                            ? List.of()
-                            : now.handOver.cautions(identified.appliance(), identified.fuels(), Set.of());
-            return CaseAssessment.undiagnosed(
-                    pieces, identified, known, selling(identified, input).ofNumbers(), cautions);
+            return undiagnosed(input, identified, known);
         }
-        EvidenceCollector evidence =
-                new EvidenceCollector(pack.get(), parsed.within(mayHold(pack.get(), identified)), input);
+        ParsedComplaint parsed = identified.parsed().within(identified.mayHold(pack.get()));
+        EvidenceCollector evidence = new EvidenceCollector(pack.get(), parsed, input);
         known.addAll(evidence.known());
-        Diagnosis diagnosis = now.diagnosers
+        Diagnosis diagnosis = with.diagnosers
                 .get(pack.get().appliance())
                 .diagnose(new DiagnosisQuery(
                         new Machine(identified.fuels(), identified.layout().map(Layout::id), identified.ageYears()),
@@ -150,17 +130,39 @@ public final class Counter {
                                 .map(ParsedComplaint.Doubt::answer)
                                 .toList(),
                         asking));
-        return sold(input, identified, pieces, known, evidence, diagnosis);
+        return sold(input, identified, pack.get(), known, evidence, diagnosis);
+    }
+
+    /** A case of which the appliance is not known, or of one that no pack is for. */
+    private CaseAssessment undiagnosed(CaseInput input, IdentifiedModel identified, List<KnownFact> known) {
+        boolean nothingSaid = input.line().isBlank() && identified.appliance().isEmpty();
+        SalePlan sale = selling(identified, input).ofNumbers();
+        return new CaseAssessment(
+                identified,
+                TokenMerger.of(identified.line().pieces(), ParsedComplaint.NOTHING),
+                ParsedComplaint.NOTHING,
+                known,
+                List.of(),
+                Optional.empty(),
+                Set.of(),
+                sale,
+                listings(sale),
+                nothingSaid ? List.of() : handOver.cautions(identified.appliance(), identified.fuels(), Set.of()));
+    }
+
+    private List<PartListing> listings(SalePlan sale) {
+        return catalog.listings(sale.parts().stream().map(PartNumber::key).toList());
     }
 
     /** What is known of an appliance. */
     public Optional<Pack> pack(Appliance appliance) {
-        return Optional.ofNullable(now.packs.get(appliance));
+        return packs.of(appliance);
     }
 
     /** What some evidence points to in a machine, without reasons and questions. */
     public Diagnosis posterior(Appliance appliance, Machine machine, List<Evidence> evidence) {
-        return now.diagnosers
+        return packWork.get()
+                .diagnosers
                 .get(appliance)
                 .diagnose(DiagnosisQuery.of(machine, evidence).withoutQuestions());
     }
@@ -173,13 +175,9 @@ public final class Counter {
     /** Part types that the machine of a worked case may have; none while the appliance is not known. */
     public Set<String> mayHold(CaseAssessment view) {
         return view.appliance()
-                .map(now.packs::get)
-                .map(pack -> pack.partTypesIn(view.layout().map(List::of).orElse(pack.layouts()), view.fuels()))
+                .flatMap(packs::of)
+                .map(view.identified()::mayHold)
                 .orElse(Set.of());
-    }
-
-    private static Set<String> mayHold(Pack pack, IdentifiedModel identified) {
-        return pack.partTypesIn(identified.layout().map(List::of).orElse(pack.layouts()), identified.fuels());
     }
 
     /** What the parts of the machine cost; nothing while it is not known. */
@@ -189,61 +187,47 @@ public final class Counter {
                 .map(fit -> fit.part().key())
                 .distinct()
                 .toList();
-        catalog.partsAmong(listed)
-                .forEach(part -> catalog.price(part.number())
-                        .ifPresent(price -> prices.putIfAbsent(
-                                part.partType(), new DecisionCosts.Price(price.cents() / 100.0, part.returnable()))));
+        for (PartListing listing : catalog.listings(listed)) {
+            Part part = listing.part();
+            listing.price()
+                    .ifPresent(price -> prices.putIfAbsent(
+                            part.partType(), new DecisionCosts.Price(price.cents() / 100.0, part.returnable())));
+        }
         return DecisionCosts.of(currency.get(), prices, rules.get());
     }
 
     private CaseAssessment sold(
             CaseInput input,
             IdentifiedModel identified,
-            List<LineToken> pieces,
+            Pack pack,
             List<KnownFact> known,
             EvidenceCollector evidence,
             Diagnosis diagnosis) {
-        Pack pack = now.packs.get(identified.appliance().orElseThrow());
         List<Fault> selling = selling(pack, diagnosis, evidence, input);
         SalePlan sale = selling(identified, input).of(pack, selling, evidence);
-        List<Purchase> purchases = sale.purchases();
         Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
-        purchases.forEach(p -> p.lines().forEach(line -> types.addAll(now.handOver.partTypes(line.part()))));
+        sale.options()
+                .forEach(o -> o.option().purchase().parts().forEach(part -> types.addAll(handOver.partTypes(part))));
+        Stream<Caution> ofWork = sale.bestWork().stream()
+                .flatMap(work -> handOver.cautions(pack.appliance(), identified.fuels(), work).stream());
         return new CaseAssessment(
-                pieces,
+                identified,
+                TokenMerger.of(identified.line().pieces(), identified.parsed()),
                 evidence.parsed(),
-                identified.reading(),
-                identified.model(),
-                identified.serial(),
-                identified.constructions(),
-                identified.look(),
-                identified.chosen().map(PlatformCandidate::platform),
-                identified.appliance(),
-                identified.layout(),
-                identified.fuels(),
-                identified.ageYears(),
                 known,
                 evidence.evidence(),
                 Optional.of(diagnosis),
                 ids(selling),
                 sale,
-                purchases.stream()
-                        .map(p -> now.handOver.bag(
-                                pack.appliance(),
-                                p.lines().stream().map(Purchase.Line::part).toList(),
-                                mayHold(pack, identified)))
-                        .toList(),
+                listings(sale),
                 HandoverPlanner.gravestFirst(Stream.concat(
-                        now.handOver.cautions(identified.appliance(), identified.fuels(), types).stream(),
-                        sale.works().stream()
-                                .limit(1)
-                                .flatMap(work ->
-                                        now.handOver.cautions(pack.appliance(), identified.fuels(), work).stream()))));
+                        handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork)));
     }
 
     private PurchasePlanner selling(IdentifiedModel identified, CaseInput input) {
-        return new PurchasePlanner(catalog, finder, planner, rules.get(), currency.get(), identified, input.shopping());
+        return new PurchasePlanner(
+                catalog, finder, planner, handOver, rules.get(), currency.get(), identified, input.shopping());
     }
 
     private static List<Fault> selling(Pack pack, Diagnosis diagnosis, EvidenceCollector evidence, CaseInput input) {

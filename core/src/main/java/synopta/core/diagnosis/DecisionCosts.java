@@ -2,6 +2,7 @@ package synopta.core.diagnosis;
 
 import java.util.Map;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.quantity.Ordered;
 
 /**
  * What is lost by handing over the wrong thing, in money of one currency. A second visit and a minute are settings;
@@ -35,7 +36,7 @@ public record DecisionCosts(
 
     /** Copies. */
     public DecisionCosts {
-        prices = Map.copyOf(prices);
+        prices = Ordered.map(prices);
     }
 
     /** What the house reckons with, at these prices. */

@@ -2,6 +2,7 @@ package synopta.core.diagnosis;
 
 import java.util.List;
 import java.util.Map;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Probability;
 
 /**
@@ -22,7 +23,7 @@ public record Diagnosis(
     /** Copies. */
     public Diagnosis {
         suspects = List.copyOf(suspects);
-        parts = Map.copyOf(parts);
+        parts = Ordered.map(parts);
         next = List.copyOf(next);
         setAside = List.copyOf(setAside);
     }

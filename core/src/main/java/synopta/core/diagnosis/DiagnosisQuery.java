@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.StandardAnswer;
+import synopta.core.quantity.Ordered;
 
 /**
  * What a diagnosis is asked to weigh.
@@ -26,7 +27,7 @@ public record DiagnosisQuery(
     /** Copies. */
     public DiagnosisQuery {
         evidence = List.copyOf(evidence);
-        notKnown = Set.copyOf(notKnown);
+        notKnown = Ordered.set(notKnown);
         doubts = List.copyOf(doubts);
     }
 

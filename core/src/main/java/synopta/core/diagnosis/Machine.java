@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Ordered;
 
 /**
  * What is known of the machine.
@@ -19,7 +20,7 @@ public record Machine(Set<Fuel> fuels, Optional<String> layout, OptionalDouble a
         if (fuels.isEmpty()) {
             throw new IllegalArgumentException("A machine must have at least one fuel it may burn.");
         }
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
         ageYears.ifPresent(age -> {
             if (!(age >= 0 && age <= 100)) {
                 throw new IllegalArgumentException("Age (%s years) must lie between 0 and 100.".formatted(age));

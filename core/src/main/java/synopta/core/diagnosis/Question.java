@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import synopta.core.knowledge.Finding;
+import synopta.core.quantity.Ordered;
 
 /**
  * A question worth asking.
@@ -27,7 +28,7 @@ public record Question(Finding finding, double expectedGainBits, List<Outcome> o
     public record Outcome(String answer, double probability, Optional<String> speaksFor, Map<String, Double> faults) {
         /** Copies. */
         public Outcome {
-            faults = Map.copyOf(faults);
+            faults = Ordered.map(faults);
         }
     }
 }

@@ -1,7 +1,6 @@
 package synopta.core.fit;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,9 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Part;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SpecRule;
@@ -25,11 +27,17 @@ import synopta.core.quantity.Slugged;
 public final class Specifications {
     private static final double ROUNDING = 1e-9;
 
-    private final Map<String, PartType> types = new HashMap<>();
+    private final Supplier<Map<String, PartType>> types;
 
     /** The rules of these packs. */
-    public Specifications(Collection<Pack> packs) {
-        packs.forEach(pack -> pack.partTypes().forEach(type -> types.putIfAbsent(type.slug(), type)));
+    public Specifications(CurrentPacks packs) {
+        types = packs.derive(Specifications::bySlug);
+    }
+
+    private static Map<String, PartType> bySlug(Map<Appliance, Pack> packs) {
+        Map<String, PartType> types = new HashMap<>();
+        packs.values().forEach(pack -> pack.partTypes().forEach(type -> types.putIfAbsent(type.slug(), type)));
+        return types;
     }
 
     /** What a comparison of one specification came to. */
@@ -86,13 +94,13 @@ public final class Specifications {
 
     /** Why a wrong part of that type is dangerous. */
     public Optional<String> safety(String partType) {
-        return Optional.ofNullable(types.get(partType)).flatMap(PartType::safety);
+        return Optional.ofNullable(types.get().get(partType)).flatMap(PartType::safety);
     }
 
     /** Compares, specification by specification. */
     public Comparison compare(Part original, Part other) {
         Map<String, SpecRule> rules = new HashMap<>();
-        Optional.ofNullable(types.get(original.partType()))
+        Optional.ofNullable(types.get().get(original.partType()))
                 .ifPresent(type -> type.specs().forEach(rule -> rules.put(rule.spec(), rule)));
         Set<String> specs = new TreeSet<>(rules.keySet());
         specs.addAll(original.specs().keySet());

@@ -1,7 +1,6 @@
 package synopta.core.handover;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -10,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
@@ -19,6 +17,7 @@ import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
@@ -28,13 +27,12 @@ import synopta.core.teardown.Work;
 
 /** Cautions and the bag list. */
 public final class HandoverPlanner {
-    private final Map<Appliance, Pack> packs;
+    private final CurrentPacks packs;
     private final Catalog catalog;
 
     /** Works with these packs, and looks into kits by the catalog. */
-    public HandoverPlanner(Collection<Pack> packs, Catalog catalog) {
-        this.packs = new TreeMap<>();
-        packs.forEach(p -> this.packs.put(p.appliance(), p));
+    public HandoverPlanner(CurrentPacks packs, Catalog catalog) {
+        this.packs = packs;
         this.catalog = catalog;
     }
 
@@ -43,9 +41,7 @@ public final class HandoverPlanner {
      * appliance unknown, those that every machine of any pack asks for.
      */
     public List<Caution> cautions(Optional<Appliance> appliance, Set<Fuel> fuels, Set<String> partTypes) {
-        List<Pack> asked = appliance
-                .map(a -> Optional.ofNullable(packs.get(a)).stream().toList())
-                .orElseGet(() -> List.copyOf(packs.values()));
+        List<Pack> asked = appliance.map(a -> packs.of(a).stream().toList()).orElseGet(packs::all);
         List<Caution> cautions = new ArrayList<>();
         for (Pack pack : asked) {
             pack.cautions().stream()
@@ -59,7 +55,7 @@ public final class HandoverPlanner {
 
     /** Cautions of the hazards that the steps of some work bring, for a machine that may burn these fuels. */
     public List<Caution> cautions(Appliance appliance, Set<Fuel> fuels, Work work) {
-        return Optional.ofNullable(packs.get(appliance)).stream()
+        return packs.of(appliance).stream()
                 .flatMap(pack -> pack.cautions().stream())
                 .filter(c -> work.hazards().contains(c.hazard()))
                 .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
@@ -114,7 +110,7 @@ public final class HandoverPlanner {
                 bag.put(line + text, new BagEntry(line, HandoverNote.Kind.IN_THE_BAG, text));
             }
             for (String type : types.get(line)) {
-                Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).map(PartType::bag).stream()
+                packs.of(appliance).flatMap(p -> p.partType(type)).map(PartType::bag).stream()
                         .flatMap(List::stream)
                         .forEach(note -> bag.putIfAbsent(note.text(), new BagEntry(line, note.kind(), note.text())));
             }
@@ -129,7 +125,7 @@ public final class HandoverPlanner {
         List<BagEntry> lacks = new ArrayList<>();
         types.forEach((line, ofLine) -> {
             for (String type : ofLine) {
-                Optional.ofNullable(packs.get(appliance)).flatMap(p -> p.partType(type)).stream()
+                packs.of(appliance).flatMap(p -> p.partType(type)).stream()
                         .flatMap(t -> t.selling().offers().stream())
                         .filter(offer -> mayHold.contains(offer.partType()) && held.add(offer.partType()))
                         .forEach(offer -> lacks.add(new BagEntry(line, HandoverNote.Kind.BUY, lack(appliance, offer))));
@@ -139,8 +135,8 @@ public final class HandoverPlanner {
     }
 
     private String lack(Appliance appliance, SellingRule.Companion offer) {
-        String name = packs.get(appliance)
-                .partType(offer.partType())
+        String name = packs.of(appliance)
+                .flatMap(pack -> pack.partType(offer.partType()))
                 .map(PartType::name)
                 .orElse(offer.partType());
         return "%s: not in the bag. %s"

@@ -7,8 +7,11 @@ import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.Platform;
+import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.fit.MachineUnit;
 import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
 import synopta.core.line.ParsedLine;
 import synopta.core.line.RequestedPart;
 import synopta.core.tag.SerialReading;
@@ -20,8 +23,10 @@ import synopta.core.tag.TagReading;
  * @param guessed the appliance, when it was only guessed from the complaint
  * @param constructions what it may be when it is in no catalog row
  * @param chosen the construction the case goes on with then
+ * @param platform of the model, or else of the chosen construction
  * @param look what to look at to tell constructions apart
  * @param fuels what it may burn
+ * @param parsed what was heard in the complaint by the pack of the appliance; nothing while that is not known
  * @param parts what was asked for by its number, less what was struck out
  */
 public record IdentifiedModel(
@@ -31,6 +36,7 @@ public record IdentifiedModel(
         Optional<SerialReading> serial,
         List<PlatformCandidate> constructions,
         Optional<PlatformCandidate> chosen,
+        Optional<Platform> platform,
         Optional<DistinguishingQuestion> look,
         Optional<Appliance> appliance,
         Optional<Appliance> guessed,
@@ -38,10 +44,16 @@ public record IdentifiedModel(
         Set<Fuel> fuels,
         OptionalDouble ageYears,
         Optional<String> serialNumber,
-        List<RequestedPart> parts) {
+        List<RequestedPart> parts,
+        ParsedComplaint parsed) {
     /** Copies. */
     public IdentifiedModel {
         parts = List.copyOf(parts);
+    }
+
+    /** Part types that the machine may have, as a pack knows them. */
+    public Set<String> mayHold(Pack pack) {
+        return pack.partTypesIn(layout.map(List::of).orElse(pack.layouts()), fuels);
     }
 
     /** What is known of the one machine besides its model. */

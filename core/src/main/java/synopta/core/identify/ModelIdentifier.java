@@ -17,6 +17,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineReader;
@@ -125,13 +126,13 @@ public final class ModelIdentifier {
                 model.isPresent() ? Optional.empty() : input.platform().flatMap(constructions::named);
         Optional<Appliance> built = model.map(Model::appliance)
                 .or(() -> chosen.map(c -> c.platform().appliance()));
-        Optional<Appliance> guessed = built.isPresent() || said.appliance.isPresent()
-                ? Optional.empty()
-                : guess(said.parts).or(() -> guess(line.complaint()));
-        Optional<Appliance> appliance = built.or(said::appliance).or(() -> guessed);
-        Optional<Layout> layout = model.flatMap(m -> catalog.platform(m.platform()))
-                .or(() -> chosen.map(PlatformCandidate::platform))
-                .map(Platform::layout)
+        Optional<Appliance> stated = built.or(said::appliance);
+        Optional<Appliance> listed = stated.isPresent() ? stated : guess(said.parts);
+        Heard heard = listed.map(a -> heard(a, line.complaint())).orElseGet(() -> guess(line.complaint()));
+        Optional<Appliance> appliance = heard.appliance;
+        Optional<Platform> platform =
+                model.flatMap(m -> catalog.platform(m.platform())).or(() -> chosen.map(PlatformCandidate::platform));
+        Optional<Layout> layout = platform.map(Platform::layout)
                 .or(() -> agreed(unlisted, input.inspected()))
                 .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
         return new IdentifiedModel(
@@ -141,14 +142,16 @@ public final class ModelIdentifier {
                 said.serial.map(s -> decoded(s, model, line.brand())),
                 unlisted,
                 chosen,
+                platform,
                 chosen.isPresent() ? Optional.empty() : constructions.look(unlisted),
                 appliance,
-                guessed,
+                stated.isPresent() ? Optional.empty() : appliance,
                 layout,
                 fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance),
                 said.ageYears,
                 said.serial,
-                said.parts);
+                said.parts,
+                heard.parsed);
     }
 
     private SerialReading decoded(String serial, Optional<Model> model, Optional<String> brand) {
@@ -182,13 +185,24 @@ public final class ModelIdentifier {
         return Optional.empty();
     }
 
-    /** The appliance whose pack understands most of the complaint, when one does. */
-    private Optional<Appliance> guess(String complaint) {
-        return diagnosers.entrySet().stream()
-                .map(e -> Map.entry(e.getKey(), e.getValue().hear(complaint).understood()))
-                .filter(e -> e.getValue() > 0)
-                .max(Comparator.comparingInt(Map.Entry::getValue))
-                .map(Map.Entry::getKey);
+    /** A complaint as the pack of an appliance hears it; the appliance is empty when no pack understands anything. */
+    private record Heard(Optional<Appliance> appliance, ParsedComplaint parsed) {}
+
+    private Heard heard(Appliance appliance, String complaint) {
+        return new Heard(
+                Optional.of(appliance),
+                Optional.ofNullable(diagnosers.get(appliance))
+                        .map(d -> d.hear(complaint))
+                        .orElse(ParsedComplaint.NOTHING));
+    }
+
+    /** The complaint as the pack hears it that understands most of it, when one does. */
+    private Heard guess(String complaint) {
+        return diagnosers.keySet().stream()
+                .map(appliance -> heard(appliance, complaint))
+                .filter(heard -> heard.parsed.understood() > 0)
+                .max(Comparator.comparingInt(heard -> heard.parsed.understood()))
+                .orElse(new Heard(Optional.empty(), ParsedComplaint.NOTHING));
     }
 
     private static Set<Fuel> fuels(

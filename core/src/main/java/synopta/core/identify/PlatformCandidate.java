@@ -6,6 +6,7 @@ import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Platform;
 import synopta.core.knowledge.Layout;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Probability;
 
 /**
@@ -21,6 +22,6 @@ public record PlatformCandidate(
     /** Copies the lists. */
     public PlatformCandidate {
         brands = List.copyOf(brands);
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
     }
 }

@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.util.Map;
 import java.util.Optional;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Texts;
 
 /**
@@ -19,7 +20,7 @@ public record BranchContacts(String house, Map<String, String> branches) {
 
     /** Copies; refuses words that no sheet has room for. */
     public BranchContacts {
-        branches = Map.copyOf(branches);
+        branches = Ordered.map(branches);
         Texts.limited(WHAT, house, LONGEST);
         branches.values().forEach(words -> Texts.limited(WHAT, words, LONGEST));
     }

@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.util.Set;
 import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Ordered;
 
 /**
  * A precaution of the pack.
@@ -12,7 +13,7 @@ import synopta.core.catalog.Fuel;
 public record Caution(Hazard hazard, String text, Set<String> partTypes, Set<Fuel> fuels, Basis basis) {
     /** Copies the conditions. */
     public Caution {
-        partTypes = Set.copyOf(partTypes);
-        fuels = Set.copyOf(fuels);
+        partTypes = Ordered.set(partTypes);
+        fuels = Ordered.set(fuels);
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Ordered;
 
 /**
  * One way in which a part type fails.
@@ -34,7 +35,7 @@ public record Fault(
         if (!(prior > 0 && prior < 1)) {
             throw new IllegalArgumentException("Prior (%s) must lie between 0 and 1, both excluded.".formatted(prior));
         }
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
         shows = List.copyOf(shows);
         causedBy = List.copyOf(causedBy);
     }

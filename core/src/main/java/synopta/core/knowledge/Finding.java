@@ -3,6 +3,7 @@ package synopta.core.knowledge;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -29,7 +30,7 @@ public record Finding(
     /** Copies; refuses fewer than two answers, doubled slugs, leaks of 1 or more in all, and a time not above 0. */
     public Finding {
         answers = List.copyOf(answers);
-        hazards = Set.copyOf(hazards);
+        hazards = Ordered.set(hazards);
         if (answers.size() < 2) {
             throw new IllegalArgumentException("A finding needs at least two answers, the normal one first.");
         }
@@ -72,8 +73,8 @@ public record Finding(
         public Answer {
             said = List.copyOf(said);
             implies = List.copyOf(implies);
-            moot = Set.copyOf(moot);
-            layouts = Set.copyOf(layouts);
+            moot = Ordered.set(moot);
+            layouts = Ordered.set(layouts);
         }
 
         /** An answer that callers do not give unasked and that says nothing of others. */

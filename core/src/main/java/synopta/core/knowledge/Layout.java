@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.Drawing;
+import synopta.core.quantity.Ordered;
 
 /**
  * A construction family.
@@ -30,7 +31,7 @@ public record Layout(
         if (!(share > 0 && share <= 1)) {
             throw new IllegalArgumentException("Share (%s) must lie above 0 and not above 1.".formatted(share));
         }
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
         places = List.copyOf(places);
         steps = List.copyOf(steps);
     }
@@ -44,7 +45,7 @@ public record Layout(
     public record Place(String slot, String partType, String name, int quantity, String where, Set<Fuel> fuels) {
         /** Copies the fuels. */
         public Place {
-            fuels = Set.copyOf(fuels);
+            fuels = Ordered.set(fuels);
         }
     }
 

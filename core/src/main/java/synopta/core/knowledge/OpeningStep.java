@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.util.List;
 import java.util.Map;
+import synopta.core.quantity.Ordered;
 
 /**
  * A step of opening a machine up.
@@ -22,7 +23,7 @@ public record OpeningStep(
     /** Copies; refuses minutes that are no number or below 0. */
     public OpeningStep {
         after = List.copyOf(after);
-        reaches = Map.copyOf(reaches);
+        reaches = Ordered.map(reaches);
         sound(minutes);
         reaches.values().forEach(OpeningStep::sound);
     }

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Ordered;
 
 /**
  * All that is known of one appliance. Sound by construction of {@link PackCheck}, which the loader asks.
@@ -55,7 +56,7 @@ public record Pack(
 
     /** Copies. */
     public Pack {
-        fuelShares = Map.copyOf(fuelShares);
+        fuelShares = Ordered.map(fuelShares);
         partTypes = List.copyOf(partTypes);
         faults = List.copyOf(faults);
         findings = List.copyOf(findings);

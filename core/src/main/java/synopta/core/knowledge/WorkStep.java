@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -45,7 +46,7 @@ public record WorkStep(
     public WorkStep {
         tools = List.copyOf(tools);
         hardware = List.copyOf(hardware);
-        hazards = Set.copyOf(hazards);
+        hazards = Ordered.set(hazards);
         looks = List.copyOf(looks);
         if (persons < 1 || persons > MOST_PERSONS) {
             throw new IllegalArgumentException(

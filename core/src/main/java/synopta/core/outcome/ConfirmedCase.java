@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Ordered;
 
 /**
  * A case of which it is known what the fault was, as far as something can be learned from it.
@@ -24,7 +25,7 @@ public record ConfirmedCase(
         OptionalDouble workRatio) {
     /** Copies. */
     public ConfirmedCase {
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
         answers = List.copyOf(answers);
     }
 

@@ -8,6 +8,7 @@ import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Hazard;
+import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -32,7 +33,7 @@ public record CaseContent(
     /** Copies. */
     public CaseContent {
         lines = List.copyOf(lines);
-        cautionsShown = Set.copyOf(cautionsShown);
+        cautionsShown = Ordered.set(cautionsShown);
     }
 
     /** The draft with all that was said: the line, and the complaint where it says more. */

@@ -8,7 +8,6 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import synopta.core.basket.Purchase;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
@@ -19,6 +18,7 @@ import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Hazard;
 import synopta.core.quantity.LengthUnit;
+import synopta.core.sale.SaleOption;
 import synopta.core.teardown.Work;
 
 /** Keeps cases, and lets no parts leave while a grave caution has not been shown. */
@@ -119,7 +119,7 @@ public final class CaseService {
         Set<String> types = new HashSet<>();
         content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
         Optional<Appliance> appliance = view.appliance();
-        List<Caution> ofLines = handOver.cautions(appliance, view.fuels(), types);
+        List<Caution> ofLines = handOver.cautions(appliance, view.identified().fuels(), types);
         return HandoverPlanner.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
     }
 
@@ -142,7 +142,7 @@ public final class CaseService {
         return new RepairSheet(
                 record,
                 view.appliance(),
-                view.model(),
+                view.identified().model(),
                 cautions(view, content),
                 content.lines().stream()
                         .map(line -> new RepairSheet.Line(
@@ -163,7 +163,7 @@ public final class CaseService {
                         .distinct()
                         .toList(),
                 work,
-                view.layout(),
+                view.identified().layout(),
                 work.replacements().stream().map(Work.Exchange::slot).toList(),
                 counter.house().contacts().of(content.input().shopping().branch()),
                 secondUnit,
@@ -172,16 +172,13 @@ public final class CaseService {
 
     /** The work of the way that was bought; of the needs when something else left than was planned. */
     private static Work workOf(CaseAssessment view, CaseContent content) {
-        List<Purchase> purchases = view.sale().purchases();
-        for (int i = 0; i < purchases.size() && i < view.sale().works().size(); i++) {
-            Set<PartNumber> bought = new HashSet<>();
-            purchases.get(i).lines().forEach(line -> bought.add(line.part()));
-            Set<PartNumber> left = new HashSet<>();
-            content.lines().forEach(line -> left.add(line.part()));
-            if (bought.equals(left)) {
-                return view.sale().works().get(i);
-            }
-        }
-        return view.sale().works().stream().findFirst().orElse(Work.NONE);
+        Set<PartNumber> left = new HashSet<>();
+        content.lines().forEach(line -> left.add(line.part()));
+        return view.sale().options().stream()
+                .filter(o -> Set.copyOf(o.option().purchase().parts()).equals(left))
+                .findFirst()
+                .flatMap(SaleOption::work)
+                .or(() -> view.sale().bestWork())
+                .orElse(Work.NONE);
     }
 }

@@ -17,6 +17,8 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Layout;
+import synopta.core.quantity.Ordered;
+import synopta.core.teardown.Work;
 
 /**
  * How a case stood when it was kept: what was known and from where, what it pointed to, what was advised and by which
@@ -61,11 +63,11 @@ public record CaseSnapshot(
 
     /** Copies. */
     public CaseSnapshot {
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
         known = List.copyOf(known);
         evidence = List.copyOf(evidence);
         suspects = List.copyOf(suspects);
-        selling = Set.copyOf(selling);
+        selling = Ordered.set(selling);
         rules = List.copyOf(rules);
         cautions = List.copyOf(cautions);
     }
@@ -92,9 +94,9 @@ public record CaseSnapshot(
     public static CaseSnapshot of(CaseAssessment view, List<Caution> cautions, CaseInput input) {
         return new CaseSnapshot(
                 view.appliance(),
-                view.layout().map(Layout::id),
-                view.fuels(),
-                view.ageYears(),
+                view.identified().layout().map(Layout::id),
+                view.identified().fuels(),
+                view.identified().ageYears(),
                 view.known(),
                 given(view.evidence(), input),
                 view.diagnosis().stream()
@@ -113,7 +115,7 @@ public record CaseSnapshot(
                                 need.supplied().map(part -> new Rule(part, need.quantity(), need.why())).stream())
                         .toList(),
                 cautions.stream().map(c -> new Warned(c.hazard(), c.text())).toList(),
-                view.sale().works().stream().mapToDouble(work -> work.minutes()).findFirst());
+                view.sale().bestWork().stream().mapToDouble(Work::minutes).findFirst());
     }
 
     private static Leaning leaning(Fault fault, double probability) {

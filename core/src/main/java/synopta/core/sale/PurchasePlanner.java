@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
+import synopta.core.basket.Purchase;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
@@ -20,6 +22,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.fit.FitFinder;
+import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.knowledge.Fault;
@@ -34,6 +37,7 @@ public final class PurchasePlanner {
     private final Catalog catalog;
     private final FitFinder finder;
     private final BasketPlanner planner;
+    private final HandoverPlanner handover;
     private final HouseSettings rules;
     private final String currency;
     private final IdentifiedModel identified;
@@ -44,6 +48,7 @@ public final class PurchasePlanner {
             Catalog catalog,
             FitFinder finder,
             BasketPlanner planner,
+            HandoverPlanner handover,
             HouseSettings rules,
             String currency,
             IdentifiedModel identified,
@@ -51,6 +56,7 @@ public final class PurchasePlanner {
         this.catalog = catalog;
         this.finder = finder;
         this.planner = planner;
+        this.handover = handover;
         this.rules = rules;
         this.currency = currency;
         this.identified = identified;
@@ -61,7 +67,13 @@ public final class PurchasePlanner {
     /** What was asked for by its number alone, while nothing is known of the appliance. */
     public SalePlan ofNumbers() {
         List<RequiredPart> needs = adjusted(asked());
-        return sale(needs, List.of(), List.of());
+        Optional<BasketPlan> plan = plan(needs, List.of());
+        return new SalePlan(
+                needs,
+                List.of(),
+                List.of(),
+                plan,
+                options(plan, List.of(), purchase -> Optional.empty(), purchase -> List.of()));
     }
 
     /** What these faults and the caller's own wishes come to. */
@@ -92,25 +104,43 @@ public final class PurchasePlanner {
         List<RequiredPart> inForce = new ArrayList<>(adjusted(needs));
         inForce.addAll(madeNeeds(wants));
         List<OptionalPart> left = adjustedWants(wants);
-        SalePlan sale = sale(inForce, left, quantities.notes(inForce, left));
-        return teardown.map(t -> sale.with(works(sale, t))).orElse(sale);
+        Optional<BasketPlan> plan = plan(inForce, left);
+        List<RequiredPart> placed = placed(inForce);
+        Set<String> mayHold = identified.mayHold(pack);
+        return new SalePlan(
+                inForce,
+                left,
+                quantities.notes(inForce, left),
+                plan,
+                options(
+                        plan,
+                        left,
+                        purchase -> teardown.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
+                        purchase -> handover.bag(pack.appliance(), purchase.parts(), mayHold)));
     }
 
     private static Set<String> answered(EvidenceCollector evidence) {
         return evidence.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
     }
 
-    private SalePlan sale(List<RequiredPart> needs, List<OptionalPart> wants, List<QuantityNote> quantities) {
-        Optional<BasketPlan> plan = plan(needs, wants);
+    private List<SaleOption> options(
+            Optional<BasketPlan> plan,
+            List<OptionalPart> wants,
+            Function<Purchase, Optional<Work>> work,
+            Function<Purchase, List<HandoverPlanner.BagEntry>> bag) {
         OptionDifference compared = new OptionDifference(
                 wants,
                 number -> catalog.part(new PartNumber(number)).map(Part::name).orElse(number));
-        List<String> differences = plan.flatMap(BasketPlan::needsAlone)
-                .map(base -> plan.get().all().stream()
-                        .map(option -> option.purchase() == base ? "" : compared.said(option.purchase(), base))
-                        .toList())
-                .orElse(List.of());
-        return new SalePlan(needs, wants, quantities, plan, differences, List.of());
+        Optional<Purchase> base = plan.flatMap(BasketPlan::needsAlone);
+        return plan.map(BasketPlan::all).orElse(List.of()).stream()
+                .map(option -> {
+                    Purchase purchase = option.purchase();
+                    String difference = base.filter(alone -> alone != purchase)
+                            .map(alone -> compared.said(purchase, alone))
+                            .orElse("");
+                    return new SaleOption(option, difference, work.apply(purchase), bag.apply(purchase));
+                })
+                .toList();
     }
 
     private List<RequiredPart> asked() {
@@ -198,14 +228,12 @@ public final class PurchasePlanner {
                         policy())));
     }
 
-    private List<Work> works(SalePlan sale, Teardown teardown) {
-        List<RequiredPart> placed = sale.needs().stream()
+    /** The needs, those without a place at the places where the machine lists them. */
+    private List<RequiredPart> placed(List<RequiredPart> needs) {
+        return needs.stream()
                 .map(need -> need.slots().isEmpty()
                         ? need.at(machine.map(m -> m.slotsOf(need.listed())).orElse(List.of()))
                         : need)
-                .toList();
-        return sale.purchases().stream()
-                .map(purchase -> teardown.work(WorkItems.pieces(placed, sale.wants(), purchase)))
                 .toList();
     }
 }

@@ -1,10 +1,11 @@
 package synopta.core.sale;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import synopta.core.basket.BasketPlan;
-import synopta.core.basket.Purchase;
-import synopta.core.basket.PurchaseOption;
+import synopta.core.catalog.PartNumber;
 import synopta.core.teardown.Work;
 
 /**
@@ -14,34 +15,36 @@ import synopta.core.teardown.Work;
  * @param wants what would be nice to have
  * @param quantities requests in another quantity than the trade's
  * @param plan present once there are needs
- * @param differences of the plan's purchases from what the required parts alone come to, in a sentence; empty for that one
- * @param works of the plan's purchases, the best first; empty while the layout is not known
+ * @param options the ways to buy, the best first; none while there is no plan
  */
 public record SalePlan(
         List<RequiredPart> needs,
         List<OptionalPart> wants,
         List<QuantityNote> quantities,
         Optional<BasketPlan> plan,
-        List<String> differences,
-        List<Work> works) {
+        List<SaleOption> options) {
     /** Copies. */
     public SalePlan {
         needs = List.copyOf(needs);
         wants = List.copyOf(wants);
         quantities = List.copyOf(quantities);
-        differences = List.copyOf(differences);
-        works = List.copyOf(works);
+        options = List.copyOf(options);
     }
 
-    SalePlan with(List<Work> other) {
-        return new SalePlan(needs, wants, quantities, plan, differences, other);
+    /** The work of the best option; empty while the layout is not known. */
+    public Optional<Work> bestWork() {
+        return options.stream().findFirst().flatMap(SaleOption::work);
     }
 
-    /** The purchases of the plan, the best first. */
-    public List<Purchase> purchases() {
-        return plan.stream()
-                .flatMap(p -> p.all().stream())
-                .map(PurchaseOption::purchase)
-                .toList();
+    /** Every part that is spoken of: bought, left over or wanted, each once. */
+    public Set<PartNumber> parts() {
+        Set<PartNumber> parts = new LinkedHashSet<>();
+        options.forEach(o -> {
+            o.option().purchase().lines().forEach(line -> parts.add(line.part()));
+            o.option().purchase().spare().forEach(spare -> parts.add(spare.part()));
+        });
+        wants.forEach(want -> parts.add(want.supplied()));
+        needs.forEach(need -> need.supplied().ifPresent(parts::add));
+        return parts;
     }
 }

@@ -1,7 +1,6 @@
 package synopta.core.sale;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,11 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
@@ -23,6 +20,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.MachineUnit;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
@@ -37,7 +35,7 @@ public final class TeardownService {
     public static final int LONGEST_HORIZON = 10;
 
     private final Catalog catalog;
-    private volatile Map<Appliance, Pack> packs;
+    private final CurrentPacks packs;
     private final FitFinder finder;
     private final Supplier<HouseSettings> rules;
     private final Supplier<String> currency;
@@ -45,22 +43,15 @@ public final class TeardownService {
     /** Works with this catalog, these packs and the rules of the house. */
     public TeardownService(
             Catalog catalog,
-            Collection<Pack> packs,
+            CurrentPacks packs,
             FitFinder finder,
             Supplier<HouseSettings> rules,
             Supplier<String> currency) {
         this.catalog = catalog;
-        use(packs);
+        this.packs = packs;
         this.finder = finder;
         this.rules = rules;
         this.currency = currency;
-    }
-
-    /** From now on machines are opened by these packs. */
-    public void use(Collection<Pack> packs) {
-        Map<Appliance, Pack> known = new TreeMap<>();
-        packs.forEach(pack -> known.put(pack.appliance(), pack));
-        this.packs = known;
     }
 
     /** The work, and what lies open, the most worthwhile first. */
@@ -109,7 +100,7 @@ public final class TeardownService {
         Platform construction = catalog.platform(built)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Platform (%s) is not in the catalog. Look it up under Models.".formatted(built)));
-        Pack pack = Optional.ofNullable(packs.get(construction.appliance()))
+        Pack pack = packs.of(construction.appliance())
                 .orElseThrow(() ->
                         new IllegalArgumentException("There is no teardown plan for a %s. Choose another appliance."
                                 .formatted(construction.appliance().slug())));

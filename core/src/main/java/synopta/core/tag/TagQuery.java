@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
+import synopta.core.quantity.Ordered;
 
 /**
  * What was read, and what is known besides.
@@ -24,7 +25,7 @@ public record TagQuery(
 
     /** Copies; refuses a limit below 1. */
     public TagQuery {
-        fuels = Set.copyOf(fuels);
+        fuels = Ordered.set(fuels);
         rechecked = List.copyOf(rechecked);
         if (limit < 1) {
             throw new IllegalArgumentException("Limit (%d) must be at least 1.".formatted(limit));

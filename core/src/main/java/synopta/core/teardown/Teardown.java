@@ -19,6 +19,7 @@ import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.quantity.Ordered;
 
 /**
  * How a machine of a layout is opened. The least set of steps that reaches some places is all that they wait for,
@@ -48,7 +49,7 @@ public final class Teardown {
         this.pack = pack;
         this.layout = layout;
         this.practices = practices;
-        this.answered = Set.copyOf(answered);
+        this.answered = Ordered.set(answered);
     }
 
     /** The work of exchanging so many pieces at each place. */

@@ -35,6 +35,7 @@ import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Part;
 import synopta.core.fit.Finders;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Hazard;
@@ -133,7 +134,7 @@ public class CounterTest {
         return new Counter(
                 catalog,
                 () -> reader,
-                List.of(PACK),
+                new CurrentPacks(List.of(PACK)),
                 Finders.finder(catalog),
                 () -> HouseSettings.USUAL,
                 () -> "USD",
@@ -183,8 +184,10 @@ public class CounterTest {
                         .toList(),
                 List.of("4 ROLLER", "8 RING"));
         assertEquals(view.plan().orElseThrow().best().orElseThrow().total().decimal(), "37.60", "kit and 8 rings");
-        assertTrue(view.bags().get(0).stream().anyMatch(b -> b.text().equals("The nut goes on again.")));
-        assertTrue(view.bags().get(0).stream().anyMatch(b -> b.text().startsWith("4 x ROLLER")));
+        assertTrue(view.sale().options().get(0).bag().stream()
+                .anyMatch(b -> b.text().equals("The nut goes on again.")));
+        assertTrue(view.sale().options().get(0).bag().stream()
+                .anyMatch(b -> b.text().startsWith("4 x ROLLER")));
     }
 
     @Test

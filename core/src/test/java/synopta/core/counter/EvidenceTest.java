@@ -21,6 +21,7 @@ import synopta.core.casefile.KnownFact;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.fit.Finders;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
@@ -110,7 +111,7 @@ public class EvidenceTest {
         return new Counter(
                 CounterTest.CATALOG,
                 () -> reader,
-                List.of(named),
+                new CurrentPacks(List.of(named)),
                 Finders.finder(CounterTest.CATALOG),
                 () -> HouseSettings.USUAL,
                 () -> "USD",

@@ -27,6 +27,7 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.SerialRange;
 import synopta.core.catalog.SerialScheme;
 import synopta.core.catalog.Supersession;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.RepairPractices;
 
@@ -174,7 +175,7 @@ public class AwkwardFitTest {
         assertEquals(fits(catalog, "NOW").supply().items(), List.of(new Supply.Item(part("NOW"), 1)));
         FitFinder later = new FitFinder(
                 catalog,
-                new Specifications(List.of()),
+                new Specifications(new CurrentPacks(List.of())),
                 () -> HouseSettings.USUAL,
                 Clock.fixed(Instant.parse("2026-06-01T00:00:00Z"), ZoneOffset.UTC));
         assertEquals(later.supplies(part("NOW")).get(0).items(), List.of(new Supply.Item(part("SOON"), 1)));
@@ -195,7 +196,7 @@ public class AwkwardFitTest {
         assertEquals(fits(catalog, "SAME").supply().items(), List.of(new Supply.Item(part("SAME"), 1)));
         FitFinder genuine = new FitFinder(
                 catalog,
-                new Specifications(List.of()),
+                new Specifications(new CurrentPacks(List.of())),
                 () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)),
                 Clock.systemUTC());
         FitVerdict refused = genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("SAME"));

@@ -12,6 +12,7 @@ import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Pack;
@@ -32,6 +33,10 @@ public class SpecificationsTest {
     }
 
     private static Specifications specifications(Optional<String> safety) {
+        return new Specifications(new CurrentPacks(List.of(pack(safety))));
+    }
+
+    private static Pack pack(Optional<String> safety) {
         PartType plain = Samples.type("fuse", SellingRule.SINGLY);
         PartType fuse = new PartType(
                 "fuse",
@@ -46,7 +51,7 @@ public class SpecificationsTest {
                 safety,
                 Installation.PLAIN);
         Pack pack = Samples.pack(List.of(), List.of(), List.of());
-        return new Specifications(List.of(new Pack(
+        return new Pack(
                 pack.appliance(),
                 pack.fuelShares(),
                 List.of(fuse),
@@ -58,7 +63,7 @@ public class SpecificationsTest {
                 pack.rights(),
                 pack.cautions(),
                 pack.layouts(),
-                Optional.empty())));
+                Optional.empty());
     }
 
     private static Part part(String number, String type, Map<String, String> specs) {
@@ -98,6 +103,15 @@ public class SpecificationsTest {
                 specifications(Optional.of("it burns")).compare(original, other).interchangeable(),
                 forSafety,
                 "what is not known counts against a part that matters for safety");
+    }
+
+    @Test
+    public void anUpdateOfThePacksIsSeenAtTheNextComparison() {
+        CurrentPacks packs = new CurrentPacks(List.of(pack(Optional.empty())));
+        Specifications with = new Specifications(packs);
+        assertEquals(with.safety("fuse"), Optional.empty());
+        packs.replace(List.of(pack(Optional.of("it burns"))));
+        assertEquals(with.safety("fuse"), Optional.of("it burns"));
     }
 
     @Test

@@ -20,6 +20,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Installation;
@@ -73,14 +74,14 @@ public class HandoverPlannerTest {
             .kit("BOX", "STAT", 1)
             .catalog();
     private static final HandoverPlanner HAND_OVER = new HandoverPlanner(
-            List.of(
+            new CurrentPacks(List.of(
                     pack(
                             Appliance.DRYER,
                             List.of(FUSE),
                             caution(Hazard.FIRE, Set.of("fuse"), Set.of()),
                             caution(Hazard.MAINS, Set.of(), Set.of()),
                             caution(Hazard.GAS, Set.of(), GAS)),
-                    pack(Appliance.MICROWAVE, List.of(), caution(Hazard.STORED_CHARGE, Set.of(), Set.of()))),
+                    pack(Appliance.MICROWAVE, List.of(), caution(Hazard.STORED_CHARGE, Set.of(), Set.of())))),
             CATALOG);
 
     private static List<Hazard> hazards(Optional<Appliance> appliance, Set<Fuel> fuels, Set<String> types) {
@@ -101,6 +102,17 @@ public class HandoverPlannerTest {
     public void anUnknownApplianceAsksForTheCautionsOfAll() {
         assertEquals(hazards(Optional.empty(), ALL, Set.of()), List.of(Hazard.MAINS, Hazard.GAS, Hazard.STORED_CHARGE));
         assertEquals(hazards(Optional.of(Appliance.RANGE), ALL, Set.of()), List.of(), "no pack, nothing known");
+    }
+
+    @Test
+    public void anUpdateOfThePacksIsSeenAtTheNextCase() {
+        Optional<Appliance> dryer = Optional.of(Appliance.DRYER);
+        CurrentPacks packs = new CurrentPacks(List.of(pack(Appliance.DRYER, List.of())));
+        HandoverPlanner planner = new HandoverPlanner(packs, CATALOG);
+        assertEquals(planner.cautions(dryer, ALL, Set.of()), List.of());
+        Caution added = caution(Hazard.FIRE, Set.of(), Set.of());
+        packs.replace(List.of(pack(Appliance.DRYER, List.of(), added)));
+        assertEquals(planner.cautions(dryer, ALL, Set.of()), List.of(added));
     }
 
     @Test

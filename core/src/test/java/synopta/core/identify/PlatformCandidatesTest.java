@@ -77,13 +77,13 @@ public class PlatformCandidatesTest {
         }
         Counter counter = CounterTest.counter(shelf.catalog());
         CaseAssessment unlisted = counter.work(CaseInput.of("th7853k thumps electric"));
-        assertEquals(unlisted.model(), Optional.empty());
-        assertEquals(unlisted.constructions().get(0).platform().platform(), "P");
+        assertEquals(unlisted.identified().model(), Optional.empty());
+        assertEquals(unlisted.identified().constructions().get(0).platform().platform(), "P");
         assertTrue(unlisted.needs().isEmpty(), "nothing is guessed in silence");
         CaseInput chosen = Inputs.inspected("th7853k thumps electric", "P", Set.of());
         CaseAssessment identified = counter.work(chosen);
-        assertEquals(identified.platform().orElseThrow().platform(), "P");
-        assertEquals(identified.layout().orElseThrow().id(), "A");
+        assertEquals(identified.identified().chosen().orElseThrow().platform().platform(), "P");
+        assertEquals(identified.identified().layout().orElseThrow().id(), "A");
         assertEquals(identified.needs().get(0).supplied(), Optional.of(part("ROLLER")), "all electric models take it");
         assertTrue(identified.known().stream().anyMatch(k -> k.key().equals("platform") && !k.sure()));
     }
@@ -93,8 +93,8 @@ public class PlatformCandidatesTest {
         CatalogTables tables = twoPlatforms();
         Counter counter = CounterTest.counter(new InMemoryCatalog(tables));
         CaseAssessment unlisted = counter.work(CaseInput.of("th7853k thumps"));
-        assertEquals(unlisted.constructions().size(), 2);
-        DistinguishingQuestion look = unlisted.look().orElseThrow();
+        assertEquals(unlisted.identified().constructions().size(), 2);
+        DistinguishingQuestion look = unlisted.identified().look().orElseThrow();
         assertEquals(
                 look.answers().stream()
                         .map(DistinguishingQuestion.Answer::key)
@@ -105,7 +105,10 @@ public class PlatformCandidatesTest {
         CaseInput inspected = Inputs.inspected("th7853k thumps", null, Set.of("fuel:gas"));
         CaseAssessment gas = counter.work(inspected);
         assertEquals(
-                gas.constructions().stream().map(c -> c.platform().platform()).toList(), List.of("Gas line"));
-        assertEquals(gas.look(), Optional.empty());
+                gas.identified().constructions().stream()
+                        .map(c -> c.platform().platform())
+                        .toList(),
+                List.of("Gas line"));
+        assertEquals(gas.identified().look(), Optional.empty());
     }
 }

@@ -17,6 +17,7 @@ import synopta.core.casefile.Customer;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.counter.CounterTest;
 import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Hazard;
 import synopta.core.review.ConfirmedReadings;
 import synopta.core.tag.ConfirmedReading;
@@ -109,7 +110,7 @@ public class CaseServiceTest {
                 new Log(),
                 CounterTest.COUNTER,
                 CounterTest.CATALOG,
-                new HandoverPlanner(List.of(CounterTest.PACK), CounterTest.CATALOG));
+                new HandoverPlanner(new CurrentPacks(List.of(CounterTest.PACK)), CounterTest.CATALOG));
         CaseContent.Status out = CaseContent.Status.HANDED_OVER;
         Instant now = Instant.EPOCH;
         assertEquals(outcome(service.open(content("dryer thumps", Set.of(), out), now)), "refused [MAINS, GAS]");
@@ -131,7 +132,7 @@ public class CaseServiceTest {
                 new Log(),
                 CounterTest.COUNTER,
                 CounterTest.CATALOG,
-                new HandoverPlanner(List.of(CounterTest.PACK), CounterTest.CATALOG));
+                new HandoverPlanner(new CurrentPacks(List.of(CounterTest.PACK)), CounterTest.CATALOG));
         CaseContent line = content("th7820w", Set.of(), CaseContent.Status.OPEN);
         for (String complaint : List.of("it thumps", "it thumps ".repeat(2000))) {
             CaseContent both = new CaseContent(
@@ -159,7 +160,7 @@ public class CaseServiceTest {
                 new Log(),
                 CounterTest.COUNTER,
                 CounterTest.CATALOG,
-                new HandoverPlanner(List.of(CounterTest.PACK), CounterTest.CATALOG));
+                new HandoverPlanner(new CurrentPacks(List.of(CounterTest.PACK)), CounterTest.CATALOG));
         CaseContent open = content("th7820w thumps", Set.of(), CaseContent.Status.OPEN);
         CaseRecord read = service.open(open, Instant.EPOCH).fold(kept -> kept.record(), r -> null, o -> null);
         assertEquals(outcome(service.change(read, open, Instant.EPOCH)), "kept 2");

@@ -12,11 +12,11 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.basket.RepairOrReplace;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.PriceCurrency;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.ReplacementMachine;
 import synopta.core.knowledge.SettingsRepository;
 import synopta.core.quantity.Money;
-import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -24,11 +24,11 @@ import synopta.server.web.MayBeNull;
 @RestController
 @RequestMapping(path = "/api/repair-or-replace", produces = MediaType.APPLICATION_JSON_VALUE)
 class RepairController {
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
     private final SettingsRepository rules;
     private final PriceCurrency prices;
 
-    RepairController(KnowledgeService packs, SettingsRepository rules, PriceCurrency prices) {
+    RepairController(CurrentPacks packs, SettingsRepository rules, PriceCurrency prices) {
         this.packs = packs;
         this.rules = rules;
         this.prices = prices;

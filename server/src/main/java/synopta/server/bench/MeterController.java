@@ -11,19 +11,19 @@ import synopta.core.bench.CheckResult;
 import synopta.core.bench.MeterSimulator;
 import synopta.core.bench.RangeCheck;
 import synopta.core.catalog.Appliance;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Reading;
-import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
 /** Readings by the tests of the packs, of a real part or of one that was made up to practice on. */
 @RestController
 class MeterController {
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
 
-    MeterController(KnowledgeService packs) {
+    MeterController(CurrentPacks packs) {
         this.packs = packs;
     }
 

@@ -11,7 +11,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.fit.EquivalentModels;
-import synopta.server.KnowledgeService;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.server.web.ApiException;
 
 /** Facts of the catalog, and the layouts the packs draw. */
@@ -21,9 +21,9 @@ class CatalogController {
     private static final int MOST_TWINS = 100;
 
     private final Catalog catalog;
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
 
-    CatalogController(Catalog catalog, KnowledgeService packs) {
+    CatalogController(Catalog catalog, CurrentPacks packs) {
         this.catalog = catalog;
         this.packs = packs;
     }

@@ -6,10 +6,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.server.KnowledgeService;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.server.record.CaseWire;
 
 /** A case worked through all steps at once. */
@@ -17,18 +16,16 @@ import synopta.server.record.CaseWire;
 @RequestMapping(path = "/api/counter", produces = MediaType.APPLICATION_JSON_VALUE)
 class CounterController {
     private final Counter counter;
-    private final Catalog catalog;
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
 
-    CounterController(Counter counter, Catalog catalog, KnowledgeService packs) {
+    CounterController(Counter counter, CurrentPacks packs) {
         this.counter = counter;
-        this.catalog = catalog;
         this.packs = packs;
     }
 
     @PostMapping
     CounterWire.CounterAnswer work(@Valid @RequestBody CaseWire.CaseFields fields) {
         CaseAssessment view = counter.work(fields.input());
-        return CounterWire.CounterAnswer.of(view, view.appliance().flatMap(packs::of), catalog);
+        return CounterWire.CounterAnswer.of(view, view.appliance().flatMap(packs::of));
     }
 }

@@ -2,22 +2,21 @@ package synopta.server.counter;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
-import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.DistinguishingQuestion;
+import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.PlatformCandidate;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
 import synopta.core.quantity.Money;
-import synopta.core.sale.OptionalPart;
 import synopta.core.sale.RequiredPart;
 import synopta.server.basket.BasketWire;
 import synopta.server.catalog.CatalogWire;
@@ -57,21 +56,25 @@ public final class CounterWire {
             List<SaleWire.OfferedWire> options,
             List<PartWire> parts,
             List<AnswerWire.CautionWire> cautions) {
-        static CounterAnswer of(CaseAssessment view, Optional<Pack> pack, Catalog catalog) {
+        static CounterAnswer of(CaseAssessment view, Optional<Pack> pack) {
+            IdentifiedModel identified = view.identified();
             return new CounterAnswer(
                     view.pieces().stream().map(PieceWire::of).toList(),
-                    view.reading().map(TagWire.TagAnswer::of).orElse(null),
-                    view.model()
-                            .map(m -> CatalogWire.ModelWire.of(m, catalog.platform(m.platform())))
+                    identified.reading().map(TagWire.TagAnswer::of).orElse(null),
+                    identified
+                            .model()
+                            .map(m -> CatalogWire.ModelWire.of(m, identified.platform()))
                             .orElse(null),
-                    view.serial().map(SerialWire.SerialAnswer::of).orElse(null),
-                    view.constructions().stream().map(ConstructionWire::of).toList(),
-                    view.look().map(LookWire::of).orElse(null),
-                    view.platform().map(p -> p.platform()).orElse(null),
+                    identified.serial().map(SerialWire.SerialAnswer::of).orElse(null),
+                    identified.constructions().stream()
+                            .map(ConstructionWire::of)
+                            .toList(),
+                    identified.look().map(LookWire::of).orElse(null),
+                    identified.chosen().map(c -> c.platform().platform()).orElse(null),
                     view.appliance().orElse(null),
-                    view.layout().map(Layout::id).orElse(null),
-                    view.fuels().stream().sorted().toList(),
-                    view.ageYears().isPresent() ? view.ageYears().getAsDouble() : null,
+                    identified.layout().map(Layout::id).orElse(null),
+                    identified.fuels().stream().sorted().toList(),
+                    identified.ageYears().isPresent() ? identified.ageYears().getAsDouble() : null,
                     view.known().stream().map(KnownWire::of).toList(),
                     pack.map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
                             .orElseGet(AnswerWire.HearingWire::nothing),
@@ -92,7 +95,7 @@ public final class CounterWire {
                             .toList(),
                     view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
                     SaleWire.OfferedWire.of(view, pack),
-                    PartWire.namedIn(view, catalog),
+                    view.parts().stream().map(PartWire::of).toList(),
                     view.cautions().stream().map(AnswerWire.CautionWire::of).toList());
         }
     }
@@ -174,22 +177,8 @@ public final class CounterWire {
             @MayBeNull String price,
             int onHand,
             List<ShelfStockWire> stock) {
-        static List<PartWire> namedIn(CaseAssessment view, Catalog catalog) {
-            return Stream.of(
-                            view.sale().purchases().stream()
-                                    .flatMap(p -> Stream.concat(
-                                            p.lines().stream().map(l -> l.part()),
-                                            p.spare().stream().map(s -> s.part()))),
-                            view.sale().wants().stream().map(OptionalPart::supplied),
-                            view.needs().stream().flatMap(n -> n.supplied().stream()))
-                    .flatMap(numbers -> numbers)
-                    .distinct()
-                    .flatMap(number -> catalog.part(number).stream())
-                    .map(part -> of(part, catalog))
-                    .toList();
-        }
-
-        private static PartWire of(Part part, Catalog catalog) {
+        private static PartWire of(PartListing listing) {
+            Part part = listing.part();
             return new PartWire(
                     part.number().written(),
                     part.name(),
@@ -197,9 +186,9 @@ public final class CounterWire {
                     part.genuine(),
                     part.returnable(),
                     part.packQuantity(),
-                    catalog.price(part.number()).map(Money::decimal).orElse(null),
-                    catalog.onHand(part.number()),
-                    catalog.stock(part.number()).stream()
+                    listing.price().map(Money::decimal).orElse(null),
+                    listing.onHand(),
+                    listing.stock().stream()
                             .map(s -> new ShelfStockWire(s.branch(), s.onHand(), s.leadDays()))
                             .toList());
         }

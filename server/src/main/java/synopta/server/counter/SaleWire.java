@@ -1,14 +1,12 @@
 package synopta.server.counter;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import synopta.core.basket.BasketPlan;
-import synopta.core.basket.PurchaseOption;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.knowledge.Pack;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
+import synopta.core.sale.SaleOption;
 import synopta.core.teardown.WhileOpen;
 import synopta.core.teardown.Work;
 import synopta.server.basket.BasketWire;
@@ -89,30 +87,23 @@ public final class SaleWire {
             List<TeardownWire.LookingWire> looks,
             List<CounterWire.BagWire> bag) {
         static List<OfferedWire> of(CaseAssessment view, Optional<Pack> pack) {
-            List<PurchaseOption> all = view.plan().map(BasketPlan::all).orElse(List.of());
-            List<OfferedWire> options = new ArrayList<>();
-            for (int i = 0; i < all.size(); i++) {
-                Optional<Work> work = view.sale().works().stream().skip(i).findFirst();
-                options.add(new OfferedWire(
-                        BasketWire.PurchaseWire.of(all.get(i)),
-                        work.map(Work::minutes).orElse(null),
-                        i < view.sale().differences().size()
-                                ? view.sale().differences().get(i)
-                                : "",
-                        work.map(Work::spread).orElse(null),
-                        work.map(TeardownWire.StepWire::of).orElse(List.of()),
-                        work.map(Work::tools).orElse(List.of()),
-                        work.map(Work::persons).orElse(1),
-                        work.flatMap(Work::effort).orElse(null),
-                        work.map(Work::checks).orElse(List.of()),
-                        work.map(w -> TeardownWire.LookingWire.of(w, pack)).orElse(List.of()),
-                        view.bags().stream()
-                                .skip(i)
-                                .limit(1)
-                                .flatMap(bag -> bag.stream().map(CounterWire.BagWire::of))
-                                .toList()));
-            }
-            return options;
+            return view.sale().options().stream().map(o -> of(o, pack)).toList();
+        }
+
+        private static OfferedWire of(SaleOption option, Optional<Pack> pack) {
+            Optional<Work> work = option.work();
+            return new OfferedWire(
+                    BasketWire.PurchaseWire.of(option.option()),
+                    work.map(Work::minutes).orElse(null),
+                    option.difference(),
+                    work.map(Work::spread).orElse(null),
+                    work.map(TeardownWire.StepWire::of).orElse(List.of()),
+                    work.map(Work::tools).orElse(List.of()),
+                    work.map(Work::persons).orElse(1),
+                    work.flatMap(Work::effort).orElse(null),
+                    work.map(Work::checks).orElse(List.of()),
+                    work.map(w -> TeardownWire.LookingWire.of(w, pack)).orElse(List.of()),
+                    option.bag().stream().map(CounterWire.BagWire::of).toList());
         }
     }
 }

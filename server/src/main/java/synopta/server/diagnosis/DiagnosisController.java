@@ -10,8 +10,8 @@ import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Pack;
-import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 
 /** What is most likely wrong, and what to ask next. */
@@ -20,9 +20,9 @@ import synopta.server.web.ApiException;
 class DiagnosisController {
     private final Counter counter;
     private final Catalog catalog;
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
 
-    DiagnosisController(Counter counter, Catalog catalog, KnowledgeService packs) {
+    DiagnosisController(Counter counter, Catalog catalog, CurrentPacks packs) {
         this.counter = counter;
         this.catalog = catalog;
         this.packs = packs;

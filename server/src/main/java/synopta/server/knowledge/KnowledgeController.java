@@ -23,7 +23,7 @@ class KnowledgeController {
     @GetMapping
     KnowledgeWire.Shelf all() {
         return new KnowledgeWire.Shelf(
-                packs.all().stream().map(KnowledgeWire.PackLine::of).toList(), packs.refused());
+                packs.current().all().stream().map(KnowledgeWire.PackLine::of).toList(), packs.refused());
     }
 
     @GetMapping("/{appliance}")
@@ -37,7 +37,8 @@ class KnowledgeController {
     }
 
     private Pack pack(String appliance) {
-        return packs.of(Appliance.of(appliance))
+        return packs.current()
+                .of(Appliance.of(appliance))
                 .orElseThrow(() -> ApiException.missing(
                         "The fault guide does not cover %s. See GET /api/knowledge.".formatted(appliance)));
     }

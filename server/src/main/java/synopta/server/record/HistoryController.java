@@ -7,11 +7,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Pack;
 import synopta.core.order.QuoteRepository;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.Revision;
-import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 
 /** Cases as they stood. */
@@ -20,9 +20,9 @@ import synopta.server.web.ApiException;
 class HistoryController {
     private final CaseRepository log;
     private final QuoteRepository quotes;
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
 
-    HistoryController(CaseRepository log, QuoteRepository quotes, KnowledgeService packs) {
+    HistoryController(CaseRepository log, QuoteRepository quotes, CurrentPacks packs) {
         this.log = log;
         this.quotes = quotes;
         this.packs = packs;

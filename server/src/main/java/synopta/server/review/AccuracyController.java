@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Finding;
 import synopta.core.outcome.AccuracyReport;
 import synopta.core.outcome.OutcomeRecord;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.formats.table.TableWriter;
-import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 
@@ -27,9 +27,9 @@ import synopta.server.web.Attachment;
 @RequestMapping("/api/accuracy")
 class AccuracyController {
     private final OutcomeRepository log;
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
 
-    AccuracyController(OutcomeRepository log, KnowledgeService packs) {
+    AccuracyController(OutcomeRepository log, CurrentPacks packs) {
         this.log = log;
         this.packs = packs;
     }

@@ -17,12 +17,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.CurrentPacks;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.review.OutcomeService;
 import synopta.formats.print.CodeReader;
-import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
 
 /** What became of cases. */
@@ -37,11 +37,11 @@ class OutcomeController {
     private final OutcomeService service;
     private final OutcomeRepository log;
     private final CaseRepository cases;
-    private final KnowledgeService packs;
+    private final CurrentPacks packs;
     private final Clock clock;
 
     OutcomeController(
-            OutcomeService service, OutcomeRepository log, CaseRepository cases, KnowledgeService packs, Clock clock) {
+            OutcomeService service, OutcomeRepository log, CaseRepository cases, CurrentPacks packs, Clock clock) {
         this.service = service;
         this.log = log;
         this.cases = cases;

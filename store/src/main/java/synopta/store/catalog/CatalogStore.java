@@ -58,6 +58,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
             Sheet.ALL.forEach(sheet -> replace(delivery, sheet, begun));
             return delivery.sent(Sheet.STOCK).map(sent -> jdbc.update(STILL_KEPT));
         });
+        pricesWritten();
     }
 
     private <T> void replace(CatalogImport delivery, Sheet<T> sheet, Consumer<Sheet<?>> begun) {

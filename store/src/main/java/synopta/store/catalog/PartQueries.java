@@ -2,12 +2,16 @@ package synopta.store.catalog;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
 import synopta.core.quantity.Money;
@@ -15,6 +19,9 @@ import synopta.store.jdbc.Jdbc;
 
 /** What is asked of the catalog about parts; {@link CatalogStore} adds the machines. */
 abstract class PartQueries implements Catalog {
+    /** The currency of the prices as they were last read; null: not read since prices were written. */
+    private volatile Optional<String> currency;
+
     /** Comes after every letter and digit of a key. */
     static final String LAST = "~";
 
@@ -160,6 +167,35 @@ abstract class PartQueries implements Catalog {
         return jdbc.one(PRICE, RowMappers::price, part.key());
     }
 
+    private static final String PRICES_AMONG = """
+            select p.part, x.price_cents, x.currency
+              from price x
+              join part p on p.part_key = x.part_key
+             where x.part_key = any(?)
+             order by x.part_key""";
+
+    private static final String STOCK_AMONG = """
+            select s.branch, p.part, greatest(s.on_hand - s.reserved, 0) as on_hand, s.lead_days
+              from stock s
+              join part p on p.part_key = s.part_key
+             where s.part_key = any(?)
+             order by s.part_key, s.branch""";
+
+    @Override
+    public List<PartListing> listings(Collection<String> keys) {
+        Object among = keys.toArray(String[]::new);
+        Map<PartNumber, Money> prices = jdbc.list(PRICES_AMONG, RowMappers::priced, among).stream()
+                .collect(Collectors.toMap(PartPrice::part, PartPrice::price));
+        Map<PartNumber, List<Stock>> stock =
+                jdbc.list(STOCK_AMONG, RowMappers::stock, among).stream().collect(Collectors.groupingBy(Stock::part));
+        return partsAmong(keys).stream()
+                .map(part -> new PartListing(
+                        part,
+                        Optional.ofNullable(prices.get(part.number())),
+                        stock.getOrDefault(part.number(), List.of())))
+                .toList();
+    }
+
     private static final String CURRENCY = """
             select currency
               from price
@@ -168,7 +204,17 @@ abstract class PartQueries implements Catalog {
 
     @Override
     public Optional<String> currency() {
-        return jdbc.one(CURRENCY, row -> row.getString("currency"));
+        Optional<String> known = currency;
+        if (known == null) {
+            known = jdbc.one(CURRENCY, row -> row.getString("currency"));
+            currency = known;
+        }
+        return known;
+    }
+
+    /** To be called when prices were written. */
+    void pricesWritten() {
+        currency = null;
     }
 
     private static final String STOCK = """

@@ -1,0 +1,23 @@
+package synopta.core.catalog;
+
+import java.util.List;
+import java.util.Optional;
+import synopta.core.quantity.Money;
+
+/**
+ * A part with what the price list and the branches say of it.
+ *
+ * @param price of one sale unit; empty when the price list lacks it
+ * @param stock free sale units by branch, in the order of the branches' names
+ */
+public record PartListing(Part part, Optional<Money> price, List<Stock> stock) {
+    /** Copies. */
+    public PartListing {
+        stock = List.copyOf(stock);
+    }
+
+    /** Free sale units of all branches together. */
+    public int onHand() {
+        return stock.stream().mapToInt(Stock::onHand).sum();
+    }
+}
