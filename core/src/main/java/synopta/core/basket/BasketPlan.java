@@ -1,10 +1,10 @@
 package synopta.core.basket;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Ordered;
 
@@ -32,16 +32,18 @@ public record BasketPlan(
         impossible = List.copyOf(impossible);
     }
 
-    /** Every purchase, the best first. */
-    public List<PurchaseOption> all() {
-        List<PurchaseOption> all = new ArrayList<>();
-        best.ifPresent(purchase -> {
+    /** The best purchase with all that it is the least of; empty when some need cannot be met. */
+    public Optional<PurchaseOption> bestOption() {
+        return best.map(purchase -> {
             Set<PurchaseOption.Kind> kinds = new HashSet<>(also);
             kinds.add(PurchaseOption.Kind.LEAST);
-            all.add(new PurchaseOption(kinds, purchase));
+            return new PurchaseOption(kinds, purchase);
         });
-        all.addAll(others);
-        return all;
+    }
+
+    /** Every purchase, the best first. */
+    public List<PurchaseOption> all() {
+        return Stream.concat(bestOption().stream(), others.stream()).toList();
     }
 
     /** What the required parts alone come to: the purchase that pays least today. */

@@ -31,6 +31,11 @@ public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> sp
         public Line {
             covers = List.copyOf(covers);
         }
+
+        /** Of all units. */
+        public Money price() {
+            return unitPrice.times(quantity);
+        }
     }
 
     /** So many pieces of a part. */

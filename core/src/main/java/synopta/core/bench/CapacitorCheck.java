@@ -13,8 +13,16 @@ public final class CapacitorCheck {
 
     private CapacitorCheck() {}
 
-    /** What it holds, and how long until it is safe; nothing when no way leads the charge off. */
-    public record Answer(double joules, OptionalDouble secondsToSafe) {}
+    /**
+     * What it holds, and how long until it is safe; nothing when no way leads the charge off.
+     *
+     * @param verdict always {@code warning}: no time makes it safe
+     * @param why with the figures
+     * @param next what to do now
+     * @param source of the formulas and of the limit
+     */
+    public record Answer(
+            double joules, OptionalDouble secondsToSafe, String verdict, String why, String next, String source) {}
 
     /** For so many microfarads, volts, and megohms of bleed; none when its resistor is open. */
     public static Answer judge(double microfarads, double volts, OptionalDouble bleedMegohms, double safeVolts) {
@@ -25,13 +33,21 @@ public final class CapacitorCheck {
         bleedMegohms.ifPresent(m -> CheckInput.above0(
                 "Bleed resistance", m, 100_000, "MΩ", "Enter megohms, usually 10, or OL when it is open."));
         double joules = 0.5 * microfarads * 1e-6 * volts * volts;
+        OptionalDouble seconds = bleedMegohms.isPresent()
+                ? OptionalDouble.of(
+                        volts <= safeVolts
+                                ? 0
+                                : bleedMegohms.getAsDouble() * microfarads * Math.log(volts / safeVolts))
+                : OptionalDouble.empty();
+        String fall = seconds.isPresent()
+                ? "An intact bleed resistor needs %.0f s to discharge it.".formatted(seconds.getAsDouble())
+                : "With an open bleed resistor it stays charged.";
         return new Answer(
                 joules,
-                bleedMegohms.isPresent()
-                        ? OptionalDouble.of(
-                                volts <= safeVolts
-                                        ? 0
-                                        : bleedMegohms.getAsDouble() * microfarads * Math.log(volts / safeVolts))
-                        : OptionalDouble.empty());
+                seconds,
+                "warning",
+                "It stores %.1f J at %.0f V, which can kill. %s".formatted(joules, volts, fall),
+                "Never rely on the time: a licensed technician discharges it and verifies it with a meter.",
+                "E = ½CV², t = RC ln(V/safe); 34 V from IEC 60335-1, 22.5, from memory");
     }
 }

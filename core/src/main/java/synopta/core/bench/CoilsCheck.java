@@ -49,7 +49,12 @@ public final class CoilsCheck {
     public record ToCase(String terminal, Reading ohms) {}
 
     /** A pair with what it should read; nothing where no coil joins the two. */
-    public record Pair(String from, String to, OptionalDouble expectedOhms, Reading ohms, Verdict verdict) {}
+    public record Pair(String from, String to, OptionalDouble expectedOhms, Reading ohms, Verdict verdict) {
+        /** What a meter should show: overload where no coil joins the two. */
+        public Reading expected() {
+            return expectedOhms.isPresent() ? new Reading.Figure(expectedOhms.getAsDouble()) : new Reading.Overload();
+        }
+    }
 
     /** Each pair that was read, and the heater as a whole. */
     public record Answer(List<Pair> pairs, CheckResult judged) {}

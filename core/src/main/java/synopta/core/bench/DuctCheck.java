@@ -1,5 +1,7 @@
 package synopta.core.bench;
 
+import synopta.core.quantity.Slugged;
+
 /**
  * Is a dryer's duct too long? Straight feet and, for each mitered elbow of 4 inches, 5 feet at 90° and 2.5 at 45°, against
  * 35 feet. Source: International Residential Code, table M1502.4, editions of 2012 to 2021, from memory; what the maker of
@@ -14,8 +16,21 @@ public final class DuctCheck {
 
     private DuctCheck() {}
 
-    /** The length with elbows, against the limit. */
-    public record Answer(double equivalentFt, double limitFt, boolean over) {}
+    /** Whether a duct keeps to its limit. */
+    public enum Length implements Slugged {
+        WITHIN,
+        OVER
+    }
+
+    /**
+     * The length with elbows, against the limit, in feet.
+     *
+     * @param why with the figures
+     * @param next what to do now
+     * @param source of the limit
+     */
+    public record Answer(
+            double equivalentFt, double limitFt, Length verdict, String why, String next, String source) {}
 
     /** Judges a duct; the limit counts as within. */
     public static Answer judge(double straightFt, int elbows90, int elbows45, double limitFt) {
@@ -24,6 +39,18 @@ public final class DuctCheck {
         CheckInput.between("45° elbows", elbows45, 0, 50, "", "Count them.");
         CheckInput.above0("Limit", limitFt, 200, "ft", "Leave it empty for 35.");
         double length = straightFt + ELBOW_90_FT * elbows90 + ELBOW_45_FT * elbows45;
-        return new Answer(length, limitFt, length > limitFt);
+        boolean over = length > limitFt;
+        return new Answer(
+                length,
+                limitFt,
+                over ? Length.OVER : Length.WITHIN,
+                over
+                        ? "%.1f ft over the %.0f ft allowed.".formatted(length - limitFt, limitFt)
+                        : "%.1f ft below the %.0f ft allowed.".formatted(limitFt - length, limitFt),
+                over
+                        ? "A vent that is too long blows thermal fuses and thermostats: shorten it before a part is sold."
+                        : "Check that it is free of lint and its flap opens.",
+                "International Residential Code, table M1502.4 (2012 to 2021), from memory; the manufacturer's limit takes"
+                        + " precedence");
     }
 }

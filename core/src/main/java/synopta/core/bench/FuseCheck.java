@@ -90,11 +90,39 @@ public final class FuseCheck {
         }
     }
 
-    /** Whether it may be taken, with every reason for or against. */
-    public record Answer(boolean acceptable, List<String> reasons) {
+    /** Whether a fuse may be taken for another. */
+    public enum Substitution implements Slugged {
+        ACCEPTABLE,
+        NOT_ACCEPTABLE
+    }
+
+    /**
+     * Whether it may be taken, with every reason for or against.
+     *
+     * @param why the reasons in one text
+     * @param next what to do now
+     * @param source of the rule
+     */
+    public record Answer(
+            boolean acceptable,
+            List<String> reasons,
+            Substitution verdict,
+            String why,
+            String next,
+            String source) {
         /** Copies. */
         public Answer {
             reasons = List.copyOf(reasons);
+        }
+
+        private static Answer of(Substitution verdict, List<String> reasons) {
+            return new Answer(
+                    verdict == Substitution.ACCEPTABLE,
+                    reasons,
+                    verdict,
+                    String.join(" ", reasons),
+                    "A fuse that blows again has a cause: find it before you replace it again.",
+                    "Same type and rating (UL marking; IEC 60127-10), from memory");
         }
     }
 
@@ -124,8 +152,10 @@ public final class FuseCheck {
         }
         String open = breaking(original, candidate, against);
         return against.isEmpty()
-                ? new Answer(true, List.of("Same size, current and speed, and at least the same voltage." + open))
-                : new Answer(false, against);
+                ? Answer.of(
+                        Substitution.ACCEPTABLE,
+                        List.of("Same size, current and speed, and at least the same voltage." + open))
+                : Answer.of(Substitution.NOT_ACCEPTABLE, against);
     }
 
     /** Adds what speaks against the breaking capacity, and tells what stays open when nothing does. */

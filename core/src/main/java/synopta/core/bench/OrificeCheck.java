@@ -56,11 +56,39 @@ public final class OrificeCheck {
         }
     }
 
-    /** The flow, the hole, and the drill that is nearest without being larger. */
-    public record Answer(double inputBtuPerHour, double flowFt3PerHour, double diameterInch, DrillSize drill) {}
+    /**
+     * The flow, the hole, and the drill that is nearest without being larger.
+     *
+     * @param drill its name
+     * @param conversionSet both pieces, as part types, that a dryer needs for the gas
+     * @param verdict always {@code advice}
+     * @param why with the figures
+     * @param next what to do now
+     * @param source of the formula and of the drills
+     */
+    public record Answer(
+            double flowFt3PerHour,
+            double diameterInch,
+            String drill,
+            double drillDiameterInch,
+            List<String> conversionSet,
+            String verdict,
+            String why,
+            String next,
+            String source) {}
+
+    /** The usual gas of a fuel; electricity is refused. */
+    public static Gas usual(Fuel gas) {
+        return switch (gas) {
+            case NATURAL_GAS -> Gas.NATURAL;
+            case LP -> Gas.BOTTLED;
+            case ELECTRIC -> throw new IllegalArgumentException("Gas (electric) must be natural-gas or lp.");
+        };
+    }
 
     /** The hole for an input, as the plate gives it, at an altitude. */
-    public static Answer size(Gas gas, double inputBtuPerHour, double dischargeCoefficient, double altitudeFt) {
+    public static Answer size(
+            Fuel fuel, Gas gas, double inputBtuPerHour, double dischargeCoefficient, double altitudeFt) {
         CheckInput.above0(
                 "Input", inputBtuPerHour, 500_000, "Btu/h", "Enter the input of one burner from the nameplate.");
         CheckInput.between("Discharge coefficient", dischargeCoefficient, 0.5, 1, "", "Leave it empty for 0.9.");
@@ -72,7 +100,18 @@ public final class OrificeCheck {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "The orifice would be %.4f in, a size that no burner has. Check input, pressure and heating value."
                                 .formatted(diameter)));
-        return new Answer(input, flow, diameter, drill);
+        return new Answer(
+                flow,
+                diameter,
+                drill.name(),
+                drill.inches(),
+                conversionSet(fuel),
+                "advice",
+                "%.0f BTU/h is %.2f ft³/h through %.4f in; drill %s is the nearest size that is not larger."
+                        .formatted(input, flow, diameter, drill.name()),
+                "Use both parts of the conversion set for the gas supply. Shut the gas off first; a licensed technician, local"
+                        + " code, and a soap-and-water leak test.",
+                "National Fuel Gas Code (NFPA 54), annex E; drills: ASME B94.11M; from memory");
     }
 
     /**

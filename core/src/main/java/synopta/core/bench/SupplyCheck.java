@@ -44,14 +44,25 @@ public final class SupplyCheck {
             new Row(400, Point.SERVICE, 360, 440, 340, 440),
             new Row(400, Point.UTILIZATION, 360, 440, 340, 440));
 
-    /** The verdict with the limits of the normal range, and of the tolerable one. */
+    private static final String SOURCE =
+            "ANSI C84.1 table 1 (2006 and later); IEC 60038 and EN 50160 for 230 and 400 V; from memory";
+
+    /**
+     * The verdict with the limits of the normal range, and of the tolerable one, in volts.
+     *
+     * @param why with the figures
+     * @param next what to do now
+     * @param source of the limits
+     */
     public record Answer(
-            Range range,
+            Range verdict,
             double lowVolts,
             double highVolts,
             double lowestVolts,
             double highestVolts,
-            boolean oneLegMissing) {}
+            String why,
+            String next,
+            String source) {}
 
     /** Judges a voltage. */
     public static Answer judge(double nominalVolts, double volts, Point point) {
@@ -63,13 +74,31 @@ public final class SupplyCheck {
         CheckInput.between("Voltage", volts, 0, 1000, "V", "Enter the meter reading between the two wires.");
         boolean normal = volts >= row.low() && volts <= row.high();
         boolean tolerable = volts >= row.lowest() && volts <= row.highest();
-        return new Answer(
-                normal ? Range.NORMAL : tolerable ? Range.TOLERABLE : Range.OUTSIDE,
-                row.low(),
-                row.high(),
-                row.lowest(),
-                row.highest(),
-                nominalVolts > 200 && volts > 0.4 * nominalVolts && volts < ONE_LEG * nominalVolts);
+        Range range = normal ? Range.NORMAL : tolerable ? Range.TOLERABLE : Range.OUTSIDE;
+        if (isOneLegMissing(nominalVolts, volts)) {
+            return answer(
+                    range,
+                    row,
+                    "About half the voltage: one 240 V leg is missing, or the reading was from one leg to neutral.",
+                    "Check both breakers or fuses before a part is sold.");
+        }
+        return answer(
+                range,
+                row,
+                "%.1f V; normal is %.0f to %.0f V, acceptable %.1f to %.0f V."
+                        .formatted(volts, row.low(), row.high(), row.lowest(), row.highest()),
+                range == Range.OUTSIDE
+                        ? "Do not judge the machine at this voltage; the supply is work for a licensed electrician."
+                        : "The supply is not the cause.");
+    }
+
+    private static Answer answer(Range range, Row row, String why, String next) {
+        return new Answer(range, row.low(), row.high(), row.lowest(), row.highest(), why, next, SOURCE);
+    }
+
+    /** Whether a voltage is about half of what two legs give. */
+    public static boolean isOneLegMissing(double nominalVolts, double volts) {
+        return nominalVolts > 200 && volts > 0.4 * nominalVolts && volts < ONE_LEG * nominalVolts;
     }
 
     private static String nominals() {

@@ -19,8 +19,21 @@ public final class ToolFit {
         SLIPS
     }
 
-    /** The play in millimeters, and what it means. */
-    public record Answer(double clearanceMm, Grip grip) {}
+    /**
+     * The play in millimeters, and what it means.
+     *
+     * @param why with the figures
+     * @param next what to do now
+     * @param source of the limit
+     */
+    public record Answer(
+            double toolMm,
+            double headMm,
+            double clearanceMm,
+            Grip verdict,
+            String why,
+            String next,
+            String source) {}
 
     /** Judges an opening on a head, both in millimeters. */
     public static Answer judge(double toolMm, double headMm) {
@@ -28,6 +41,21 @@ public final class ToolFit {
         CheckInput.above0("Width across the flats", headMm, 100, "mm", "5/16 in is 7.9375 mm.");
         double clearance = toolMm - headMm;
         Grip grip = clearance < -1e-9 ? Grip.DOES_NOT_GO_ON : clearance <= SERVES_MM ? Grip.SERVES : Grip.SLIPS;
-        return new Answer(clearance, grip);
+        return new Answer(
+                toolMm,
+                headMm,
+                clearance,
+                grip,
+                "%.2f mm clearance between %.2f and %.2f mm.".formatted(clearance, toolMm, headMm),
+                next(grip),
+                "1 in = 25.4 mm; clearance up to 0.2 mm: common practice");
+    }
+
+    private static String next(Grip grip) {
+        return switch (grip) {
+            case DOES_NOT_GO_ON -> "Too small: use a larger one.";
+            case SERVES -> "It fits.";
+            case SLIPS -> "Too loose, it rounds the head off: use the right size.";
+        };
     }
 }

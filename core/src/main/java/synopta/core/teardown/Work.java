@@ -49,6 +49,11 @@ public record Work(
         }
     }
 
+    /** Every step as a person reads it, in the order in which it is done. */
+    public List<WorkLine> lines() {
+        return WorkLine.of(this);
+    }
+
     /** All tools, in the order in which they are first taken up, each once. */
     public List<String> tools() {
         Set<String> tools = new LinkedHashSet<>();

@@ -205,14 +205,14 @@ public class ElectricChecksTest {
     }
 
     private static SupplyCheck.Range range(double nominal, double volts, SupplyCheck.Point point) {
-        return SupplyCheck.judge(nominal, volts, point).range();
+        return SupplyCheck.judge(nominal, volts, point).verdict();
     }
 
     @Test
     public void halfTheVoltageIsAMissingLegAndNotALowSupply() {
-        assertTrue(SupplyCheck.judge(240, 120, SupplyCheck.Point.UTILIZATION).oneLegMissing());
-        assertFalse(SupplyCheck.judge(240, 205, SupplyCheck.Point.UTILIZATION).oneLegMissing());
-        assertFalse(SupplyCheck.judge(120, 60, SupplyCheck.Point.UTILIZATION).oneLegMissing());
+        assertTrue(SupplyCheck.isOneLegMissing(240, 120));
+        assertFalse(SupplyCheck.isOneLegMissing(240, 205));
+        assertFalse(SupplyCheck.isOneLegMissing(120, 60));
     }
 
     /** µF, V, MΩ, V to fall to, and the joules and seconds of any circuits text (derived). */

@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Reading;
 
 /** Gas, air and sizes against published tables (from memory) and derived figures. */
@@ -48,17 +49,16 @@ public class GasAirAndSizesTest {
 
     @Test
     public void theHoleForAnInputIsInvertedExactlyAndRoundedDownToADrill() {
-        OrificeCheck.Answer answer = OrificeCheck.size(OrificeCheck.Gas.NATURAL, 18_000, 0.9, 0);
+        OrificeCheck.Answer answer = OrificeCheck.size(Fuel.NATURAL_GAS, OrificeCheck.Gas.NATURAL, 18_000, 0.9, 0);
         assertEquals(answer.diameterInch(), 0.0768078218818, 1e-12);
         assertEquals(answer.flowFt3PerHour(), 18, 1e-9);
-        assertEquals(answer.drill(), new DrillSize("48", 0.0760));
+        assertEquals(new DrillSize(answer.drill(), answer.drillDiameterInch()), new DrillSize("48", 0.0760));
         for (String drill : new String[] {"80", "54", "1"}) {
             double inches = DrillSize.of(drill).inches();
             double input = OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, inches, 0.9) * 1000;
             assertEquals(
-                    OrificeCheck.size(OrificeCheck.Gas.NATURAL, input, 0.9, 0)
-                            .drill()
-                            .name(),
+                    OrificeCheck.size(Fuel.NATURAL_GAS, OrificeCheck.Gas.NATURAL, input, 0.9, 0)
+                            .drill(),
                     drill);
         }
         assertEquals(DrillSize.notLargerThan(0.2339).orElseThrow().name(), "1");
@@ -96,7 +96,7 @@ public class GasAirAndSizesTest {
             double straight, int elbows90, int elbows45, double limit, double equivalent, boolean over) {
         DuctCheck.Answer answer = DuctCheck.judge(straight, elbows90, elbows45, limit);
         assertEquals(answer.equivalentFt(), equivalent, 1e-12);
-        assertEquals(answer.over(), over);
+        assertEquals(answer.verdict() == DuctCheck.Length.OVER, over);
     }
 
     /** An inch is 25.4 mm; clearances derived. */
@@ -118,7 +118,7 @@ public class GasAirAndSizesTest {
         ToolFit.Answer answer =
                 ToolFit.judge(MeasureParser.millimeters(tool, false), MeasureParser.millimeters(head, false));
         assertEquals(answer.clearanceMm(), clearance, 1e-9);
-        assertEquals(answer.grip(), grip);
+        assertEquals(answer.verdict(), grip);
     }
 
     @DataProvider
@@ -192,9 +192,9 @@ public class GasAirAndSizesTest {
                 () -> OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, 54, 0.9));
         refused("80 to 1 or A to Z", () -> DrillSize.of("81"));
         refused("7 in w.c. is 0.25 psi", () -> new OrificeCheck.Gas(1740, 1000, 0.6));
-        refused("that no burner has", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, 10, 0.9, 0));
+        refused("that no burner has", () -> OrificeCheck.size(Fuel.NATURAL_GAS, OrificeCheck.Gas.NATURAL, 10, 0.9, 0));
         for (double bad : new double[] {Double.NaN, -1, Double.POSITIVE_INFINITY, 0}) {
-            refused("Input", () -> OrificeCheck.size(OrificeCheck.Gas.NATURAL, bad, 0.9, 0));
+            refused("Input", () -> OrificeCheck.size(Fuel.NATURAL_GAS, OrificeCheck.Gas.NATURAL, bad, 0.9, 0));
             refused("Specific gravity", () -> new OrificeCheck.Gas(4, 1000, bad));
             refused("Tool size", () -> ToolFit.judge(bad, 8));
         }

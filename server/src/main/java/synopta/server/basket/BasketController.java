@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.PriceCurrency;
 
@@ -22,7 +23,7 @@ class BasketController {
     }
 
     @PostMapping
-    BasketWire.BasketAnswer plan(@Valid @RequestBody BasketWire.BasketRequest request) {
-        return BasketWire.BasketAnswer.of(planner.plan(request.query(currency.get())));
+    BasketPlan plan(@Valid @RequestBody BasketWire.BasketRequest request) {
+        return planner.plan(request.query(currency.get()));
     }
 }

@@ -6,63 +6,74 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.bench.BeltLength;
+import synopta.core.bench.CapacitorCheck;
+import synopta.core.bench.CheckResult;
+import synopta.core.bench.CoilsCheck;
+import synopta.core.bench.DuctCheck;
+import synopta.core.bench.ElementCheck;
+import synopta.core.bench.FuseCheck;
+import synopta.core.bench.OrificeCheck;
+import synopta.core.bench.SupplyCheck;
+import synopta.core.bench.ThermistorCheck;
+import synopta.core.bench.ToolFit;
 
 /** What a reading or a measure says about a part. */
 @RestController
 @RequestMapping(path = "/api/bench", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
     @PostMapping("/element")
-    ElectricWire.ElementAnswer element(@Valid @RequestBody ElectricWire.ElementRequest request) {
+    ElementCheck.Answer element(@Valid @RequestBody ElectricWire.ElementRequest request) {
         return request.judged();
     }
 
     @PostMapping("/coils")
-    ElectricWire.CoilsAnswer coils(@Valid @RequestBody ElectricWire.CoilsRequest request) {
+    CoilsCheck.Answer coils(@Valid @RequestBody ElectricWire.CoilsRequest request) {
         return request.judged();
     }
 
     @PostMapping("/thermistor")
-    SensorWire.ThermistorAnswer thermistor(@Valid @RequestBody SensorWire.ThermistorRequest request) {
+    ThermistorCheck.Answer thermistor(@Valid @RequestBody SensorWire.ThermistorRequest request) {
         return request.judged();
     }
 
     @PostMapping("/thermostat")
-    SensorWire.JudgedAnswer thermostat(@Valid @RequestBody SensorWire.ThermostatRequest request) {
+    CheckResult thermostat(@Valid @RequestBody SensorWire.ThermostatRequest request) {
         return request.judged();
     }
 
     @PostMapping("/fuse")
-    ElectricWire.FuseAnswer fuse(@Valid @RequestBody ElectricWire.FuseRequest request) {
+    FuseCheck.Answer fuse(@Valid @RequestBody ElectricWire.FuseRequest request) {
         return request.judged();
     }
 
     @PostMapping("/supply")
-    ElectricWire.SupplyAnswer supply(@Valid @RequestBody ElectricWire.SupplyRequest request) {
+    SupplyCheck.Answer supply(@Valid @RequestBody ElectricWire.SupplyRequest request) {
         return request.judged();
     }
 
     @PostMapping("/capacitor")
-    ElectricWire.CapacitorAnswer capacitor(@Valid @RequestBody ElectricWire.CapacitorRequest request) {
+    CapacitorCheck.Answer capacitor(@Valid @RequestBody ElectricWire.CapacitorRequest request) {
         return request.judged();
     }
 
     @PostMapping("/orifice")
-    MechanicalWire.OrificeAnswer orifice(@Valid @RequestBody MechanicalWire.OrificeRequest request) {
+    OrificeCheck.Answer orifice(@Valid @RequestBody MechanicalWire.OrificeRequest request) {
         return request.judged();
     }
 
     @PostMapping("/duct")
-    MechanicalWire.DuctAnswer duct(@Valid @RequestBody MechanicalWire.DuctRequest request) {
+    DuctCheck.Answer duct(@Valid @RequestBody MechanicalWire.DuctRequest request) {
         return request.judged();
     }
 
     @PostMapping("/belt")
-    MechanicalWire.BeltAnswer belt(@Valid @RequestBody MechanicalWire.BeltRequest request) {
+    BeltLength belt(@Valid @RequestBody MechanicalWire.BeltRequest request) {
         return request.judged();
     }
 
     @PostMapping("/tool")
-    MechanicalWire.ToolAnswer tool(@Valid @RequestBody MechanicalWire.ToolRequest request) {
+    ToolFit.Answer tool(@Valid @RequestBody MechanicalWire.ToolRequest request) {
         return request.judged();
     }
 }

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import synopta.core.bench.BeltLength;
 import synopta.core.bench.DuctCheck;
 import synopta.core.bench.MeasureParser;
 import synopta.core.bench.OrificeCheck;
@@ -28,9 +29,14 @@ final class MechanicalWire {
             @MayBeNull Double specificGravity,
             @MayBeNull Double dischargeCoefficient,
             @MayBeNull Double altitudeFt) {
-        OrificeAnswer judged() {
-            OrificeCheck.Gas usual = usual();
-            OrificeCheck.Answer answer = OrificeCheck.size(
+        OrificeCheck.Answer judged() {
+            Fuel fuel = Fuel.of(gas);
+            if (fuel == Fuel.ELECTRIC) {
+                throw ApiException.impossible("gas", "Gas (electric) must be natural-gas or lp.");
+            }
+            OrificeCheck.Gas usual = OrificeCheck.usual(fuel);
+            return OrificeCheck.size(
+                    fuel,
                     new OrificeCheck.Gas(
                             or(pressureInWc, usual.pressureInWc()),
                             or(heatingValueBtuPerFt3, usual.heatingValue()),
@@ -38,30 +44,6 @@ final class MechanicalWire {
                     inputBtuPerHour,
                     or(dischargeCoefficient, USUAL_COEFFICIENT),
                     or(altitudeFt, 0));
-            return new OrificeAnswer(
-                    answer.flowFt3PerHour(),
-                    answer.diameterInch(),
-                    answer.drill().name(),
-                    answer.drill().inches(),
-                    OrificeCheck.conversionSet(Fuel.of(gas)),
-                    "advice",
-                    "%.0f BTU/h is %.2f ft³/h through %.4f in; drill %s is the nearest size that is not larger."
-                            .formatted(
-                                    answer.inputBtuPerHour(),
-                                    answer.flowFt3PerHour(),
-                                    answer.diameterInch(),
-                                    answer.drill().name()),
-                    "Use both parts of the conversion set for the gas supply. Shut the gas off first; a licensed technician, local"
-                            + " code, and a soap-and-water leak test.",
-                    "National Fuel Gas Code (NFPA 54), annex E; drills: ASME B94.11M; from memory");
-        }
-
-        private OrificeCheck.Gas usual() {
-            return switch (Fuel.of(gas)) {
-                case NATURAL_GAS -> OrificeCheck.Gas.NATURAL;
-                case LP -> OrificeCheck.Gas.BOTTLED;
-                case ELECTRIC -> throw ApiException.impossible("gas", "Gas (electric) must be natural-gas or lp.");
-            };
         }
     }
 
@@ -69,41 +51,15 @@ final class MechanicalWire {
         return given == null ? usual : given;
     }
 
-    record OrificeAnswer(
-            double flowFt3PerHour,
-            double diameterInch,
-            String drill,
-            double drillDiameterInch,
-            List<String> conversionSet,
-            String verdict,
-            String why,
-            String next,
-            String source) {}
-
     record DuctRequest(
             @NotNull Double straightFt,
             @NotNull Integer elbows90,
             @NotNull Integer elbows45,
             @MayBeNull Double limitFt) {
-        DuctAnswer judged() {
-            DuctCheck.Answer answer = DuctCheck.judge(straightFt, elbows90, elbows45, or(limitFt, DuctCheck.LIMIT_FT));
-            double spare = answer.limitFt() - answer.equivalentFt();
-            return new DuctAnswer(
-                    answer.equivalentFt(),
-                    answer.limitFt(),
-                    answer.over() ? "over" : "within",
-                    answer.over()
-                            ? "%.1f ft over the %.0f ft allowed.".formatted(-spare, answer.limitFt())
-                            : "%.1f ft below the %.0f ft allowed.".formatted(spare, answer.limitFt()),
-                    answer.over()
-                            ? "A vent that is too long blows thermal fuses and thermostats: shorten it before a part is sold."
-                            : "Check that it is free of lint and its flap opens.",
-                    "International Residential Code, table M1502.4 (2012 to 2021), from memory; the manufacturer's limit takes"
-                            + " precedence");
+        DuctCheck.Answer judged() {
+            return DuctCheck.judge(straightFt, elbows90, elbows45, or(limitFt, DuctCheck.LIMIT_FT));
         }
     }
-
-    record DuctAnswer(double equivalentFt, double limitFt, String verdict, String why, String next, String source) {}
 
     record PulleyWire(
             @NotNull Double xMm,
@@ -126,57 +82,18 @@ final class MechanicalWire {
     }
 
     record BeltRequest(@NotNull @Size(max = BeltTracer.MOST) List<@Valid @NotNull PulleyWire> pulleys) {
-        BeltAnswer judged() {
+        BeltLength judged() {
             return BeltTracer.trace(pulleys.stream().map(PulleyWire::pulley).toList())
-                    .fold(
-                            run -> new BeltAnswer(
-                                    run.lengthMm(),
-                                    run.touches().stream()
-                                            .map(t -> new WrapWire(t.wrapDegrees()))
-                                            .toList(),
-                                    "runs",
-                                    "%.1f mm around the pulleys (%.2f in)."
-                                            .formatted(run.lengthMm(), run.lengthMm() / MeasureParser.INCH_MM),
-                                    "Belts are listed by their own length: use the belt listed for the model.",
-                                    "Tangents of circles (Shigley, eqs. 17-1 and 17-2)"),
-                            impossible -> {
-                                throw ApiException.impossible("pulleys", impossible.reason());
-                            });
+                    .fold(BeltLength::of, impossible -> {
+                        throw ApiException.impossible("pulleys", impossible.reason());
+                    });
         }
     }
-
-    record WrapWire(double degrees) {}
-
-    record BeltAnswer(double lengthMm, List<WrapWire> wraps, String verdict, String why, String next, String source) {}
 
     /** Sizes as people say them, as "8 mm" or "5/16". */
     record ToolRequest(@NotNull String tool, @NotNull String head) {
-        ToolAnswer judged() {
-            double toolMm = MeasureParser.millimeters(tool, false);
-            double headMm = MeasureParser.millimeters(head, false);
-            ToolFit.Answer answer = ToolFit.judge(toolMm, headMm);
-            String next = switch (answer.grip()) {
-                case DOES_NOT_GO_ON -> "Too small: use a larger one.";
-                case SERVES -> "It fits.";
-                case SLIPS -> "Too loose, it rounds the head off: use the right size.";
-            };
-            return new ToolAnswer(
-                    toolMm,
-                    headMm,
-                    answer.clearanceMm(),
-                    answer.grip(),
-                    "%.2f mm clearance between %.2f and %.2f mm.".formatted(answer.clearanceMm(), toolMm, headMm),
-                    next,
-                    "1 in = 25.4 mm; clearance up to 0.2 mm: common practice");
+        ToolFit.Answer judged() {
+            return ToolFit.judge(MeasureParser.millimeters(tool, false), MeasureParser.millimeters(head, false));
         }
     }
-
-    record ToolAnswer(
-            double toolMm,
-            double headMm,
-            double clearanceMm,
-            ToolFit.Grip verdict,
-            String why,
-            String next,
-            String source) {}
 }

@@ -7,7 +7,6 @@ import synopta.core.bench.CheckResult;
 import synopta.core.bench.SensorCurve;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ThermostatCheck;
-import synopta.core.bench.Verdict;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -45,36 +44,12 @@ final class SensorWire {
             return new SensorCurve.Beta(r25Ohms, betaKelvin);
         }
 
-        ThermistorAnswer judged() {
-            ThermistorCheck.Answer answer = ThermistorCheck.judge(
+        ThermistorCheck.Answer judged() {
+            return ThermistorCheck.judge(
                     curve(),
                     celsius,
                     MeterWire.reading("ohms", ohms),
                     tolerancePercent == null ? ThermistorCheck.USUAL_TOLERANCE_PERCENT : tolerancePercent);
-            return new ThermistorAnswer(
-                    answer.expectedOhms(),
-                    answer.lowOhms(),
-                    answer.highOhms(),
-                    answer.judged().verdict(),
-                    answer.judged().why(),
-                    answer.judged().next(),
-                    answer.judged().source());
-        }
-    }
-
-    record ThermistorAnswer(
-            double expectedOhms,
-            double lowOhms,
-            double highOhms,
-            Verdict verdict,
-            String why,
-            String next,
-            String source) {}
-
-    /** A verdict without figures of its own. */
-    record JudgedAnswer(Verdict verdict, String why, String next, String source) {
-        static JudgedAnswer of(CheckResult judged) {
-            return new JudgedAnswer(judged.verdict(), judged.why(), judged.next(), judged.source());
         }
     }
 
@@ -84,8 +59,8 @@ final class SensorWire {
 
             @NotNull @Schema(oneOf = {Double.class, String.class})
             Object ohms) {
-        JudgedAnswer judged() {
-            return JudgedAnswer.of(ThermostatCheck.judge(opensCelsius, celsius, MeterWire.reading("ohms", ohms)));
+        CheckResult judged() {
+            return ThermostatCheck.judge(opensCelsius, celsius, MeterWire.reading("ohms", ohms));
         }
     }
 }

@@ -26,8 +26,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.CatalogRepository;
+import synopta.core.catalog.RowFault;
 import synopta.core.catalog.Sheet;
 import synopta.core.fit.CatalogCheck;
+import synopta.core.fit.CatalogWarning;
 import synopta.formats.catalog.CatalogWriter;
 import synopta.formats.table.TableWriter;
 import synopta.server.web.ApiException;
@@ -106,7 +108,7 @@ class CatalogTransferController {
     /** Nothing was changed; the faults come as the problem's own members. */
     private static ResponseEntity<ProblemDetail> refused(ImportService.Outcome outcome) {
         CatalogTransferWire.ImportAnswer answer = CatalogTransferWire.ImportAnswer.of(outcome);
-        CatalogTransferWire.FaultWire first = answer.faults().get(0);
+        RowFault first = answer.faults().get(0);
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "Nothing was imported: %d faults. The first: %s, line %d: %s %s"
@@ -127,10 +129,8 @@ class CatalogTransferController {
     }
 
     @GetMapping("/check")
-    List<CatalogTransferWire.RemarkWire> check() {
-        return CatalogCheck.of(catalog).stream()
-                .map(CatalogTransferWire.RemarkWire::of)
-                .toList();
+    List<CatalogWarning> check() {
+        return CatalogCheck.of(catalog);
     }
 
     @GetMapping(path = "/export.zip", produces = "application/zip")

@@ -2,6 +2,7 @@ package synopta.server.counter;
 
 import java.util.List;
 import java.util.Optional;
+import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
@@ -17,8 +18,9 @@ import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
 import synopta.core.quantity.Money;
+import synopta.core.sale.OptionalPart;
+import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequiredPart;
-import synopta.server.basket.BasketWire;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.AnswerWire;
 import synopta.server.fit.FitWire;
@@ -32,34 +34,34 @@ public final class CounterWire {
 
     /** The whole counter for one case. */
     public record CounterAnswer(
-            List<PieceWire> pieces,
+            List<LineToken> pieces,
             @MayBeNull TagWire.TagAnswer reading,
             @MayBeNull CatalogWire.ModelWire model,
             @MayBeNull SerialWire.SerialAnswer serial,
             List<ConstructionWire> constructions,
-            @MayBeNull LookWire look,
+            Optional<DistinguishingQuestion> look,
             @MayBeNull String platform,
             @MayBeNull Appliance appliance,
             @MayBeNull String layout,
             List<Fuel> fuels,
             @MayBeNull Double ageYears,
-            List<KnownWire> known,
+            List<KnownFact> known,
             AnswerWire.HearingWire hearing,
             List<AnswerWire.SuspectWire> suspects,
             List<AnswerWire.QuestionWire> next,
             @MayBeNull AnswerWire.AdviceWire advice,
             List<String> selling,
             List<NeededWire> needs,
-            List<SaleWire.WantedWire> wants,
-            List<SaleWire.QuantityWire> quantities,
-            @MayBeNull BasketWire.BasketAnswer basket,
+            List<OptionalPart> wants,
+            List<QuantityNote> quantities,
+            @MayBeNull BasketPlan basket,
             List<SaleWire.OfferedWire> options,
             List<PartWire> parts,
             List<AnswerWire.CautionWire> cautions) {
         static CounterAnswer of(CaseAssessment view, Optional<Pack> pack) {
             IdentifiedModel identified = view.identified();
             return new CounterAnswer(
-                    view.pieces().stream().map(PieceWire::of).toList(),
+                    view.pieces(),
                     identified.reading().map(TagWire.TagAnswer::of).orElse(null),
                     identified
                             .model()
@@ -69,13 +71,13 @@ public final class CounterWire {
                     identified.constructions().stream()
                             .map(ConstructionWire::of)
                             .toList(),
-                    identified.look().map(LookWire::of).orElse(null),
+                    identified.look(),
                     identified.chosen().map(c -> c.platform().platform()).orElse(null),
                     view.appliance().orElse(null),
                     identified.layout().map(Layout::id).orElse(null),
                     identified.fuels().stream().sorted().toList(),
                     identified.ageYears().isPresent() ? identified.ageYears().getAsDouble() : null,
-                    view.known().stream().map(KnownWire::of).toList(),
+                    view.known(),
                     pack.map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
                             .orElseGet(AnswerWire.HearingWire::nothing),
                     view.diagnosis()
@@ -89,11 +91,9 @@ public final class CounterWire {
                             .orElse(null),
                     List.copyOf(view.selling()),
                     view.needs().stream().map(NeededWire::of).toList(),
-                    view.sale().wants().stream().map(SaleWire.WantedWire::of).toList(),
-                    view.sale().quantities().stream()
-                            .map(SaleWire.QuantityWire::of)
-                            .toList(),
-                    view.plan().map(BasketWire.BasketAnswer::of).orElse(null),
+                    view.sale().wants(),
+                    view.sale().quantities(),
+                    view.plan().orElse(null),
                     SaleWire.OfferedWire.of(view, pack),
                     view.parts().stream().map(PartWire::of).toList(),
                     view.cautions().stream().map(AnswerWire.CautionWire::of).toList());
@@ -116,34 +116,9 @@ public final class CounterWire {
         }
     }
 
-    /** What to look at to tell constructions apart; an answer goes back among `looked`. */
-    public record LookWire(String question, List<LookAnswerWire> answers, double expectedGainBits) {
-        static LookWire of(DistinguishingQuestion look) {
-            return new LookWire(
-                    look.question(),
-                    look.answers().stream()
-                            .map(a -> new LookAnswerWire(a.key(), a.words()))
-                            .toList(),
-                    look.expectedGainBits());
-        }
-    }
 
-    /** An answer in words, and its key. */
-    public record LookAnswerWire(String key, String words) {}
 
-    /** A piece of the line. */
-    public record PieceWire(LineToken.Kind kind, String text, int from, int to) {
-        static PieceWire of(LineToken piece) {
-            return new PieceWire(piece.kind(), piece.text(), piece.from(), piece.to());
-        }
-    }
 
-    /** Something known, with its source. */
-    public record KnownWire(String key, String words, String source, boolean sure) {
-        public static KnownWire of(KnownFact known) {
-            return new KnownWire(known.key(), known.words(), known.source(), known.sure());
-        }
-    }
 
     /** A part the case asks for, and the verdict on it. */
     public record NeededWire(
@@ -197,10 +172,4 @@ public final class CounterWire {
     /** What lies at a branch, and in how many days more can be there. */
     public record ShelfStockWire(String branch, int onHand, int leadDays) {}
 
-    /** An entry of the bag list. */
-    public record BagWire(String part, HandoverNote.Kind kind, String text) {
-        public static BagWire of(HandoverPlanner.BagEntry entry) {
-            return new BagWire(entry.part().written(), entry.kind(), entry.text());
-        }
-    }
 }

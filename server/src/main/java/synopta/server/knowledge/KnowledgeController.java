@@ -5,7 +5,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.bench.MeterSimulator;
 import synopta.core.catalog.Appliance;
+import synopta.core.knowledge.FaultGuide;
 import synopta.core.knowledge.Pack;
 import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
@@ -27,8 +29,8 @@ class KnowledgeController {
     }
 
     @GetMapping("/{appliance}")
-    KnowledgeWire.PackMap one(@PathVariable String appliance) {
-        return KnowledgeWire.PackMap.of(pack(appliance));
+    FaultGuide one(@PathVariable String appliance) {
+        return FaultGuide.of(pack(appliance), MeterSimulator::serves);
     }
 
     @GetMapping("/{appliance}/pictures")

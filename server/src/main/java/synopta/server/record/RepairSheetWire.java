@@ -9,8 +9,9 @@ import synopta.core.catalog.Model;
 import synopta.core.knowledge.Layout;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.record.RepairSheet;
+import synopta.core.teardown.WorkLine;
 import synopta.formats.handover.SheetText;
-import synopta.server.counter.CounterWire;
+import synopta.core.handover.HandoverPlanner;
 import synopta.server.diagnosis.AnswerWire;
 import synopta.server.teardown.TeardownWire;
 import synopta.server.web.MayBeNull;
@@ -31,8 +32,8 @@ public record RepairSheetWire(
         List<AnswerWire.CautionWire> cautions,
         List<SheetLineWire> lines,
         List<String> changes,
-        List<CounterWire.BagWire> bag,
-        List<TeardownWire.StepWire> steps,
+        List<HandoverPlanner.BagEntry> bag,
+        List<WorkLine> steps,
         double minutes,
         double spreadMinutes,
         int persons,
@@ -60,8 +61,8 @@ public record RepairSheetWire(
                                 l.line().part().written(), l.line().quantity(), l.name()))
                         .toList(),
                 sheet.changes(),
-                sheet.notes().stream().map(CounterWire.BagWire::of).toList(),
-                TeardownWire.StepWire.of(sheet.work()),
+                sheet.notes(),
+                sheet.work().lines(),
                 sheet.work().minutes(),
                 sheet.work().spread(),
                 sheet.work().persons(),

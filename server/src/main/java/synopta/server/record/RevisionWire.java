@@ -11,7 +11,7 @@ import synopta.core.order.Quote;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseSnapshot;
 import synopta.core.record.Revision;
-import synopta.server.counter.CounterWire;
+import synopta.core.casefile.KnownFact;
 import synopta.server.web.MayBeNull;
 
 /** A revision of a case: what differs from the one before, and how the case stood then. */
@@ -22,7 +22,7 @@ public record RevisionWire(
         @MayBeNull String specialist,
         CaseContent.Status status,
         List<ChangeWire> changes,
-        List<CounterWire.KnownWire> known,
+        List<KnownFact> known,
         List<LeaningWire> suspects,
         @MayBeNull String action,
         @MayBeNull String why,
@@ -43,7 +43,7 @@ public record RevisionWire(
                 revision.changes().stream()
                         .map(c -> new ChangeWire(c.field(), c.before(), c.after()))
                         .toList(),
-                snapshot.known().stream().map(CounterWire.KnownWire::of).toList(),
+                snapshot.known(),
                 snapshot.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
                 snapshot.advice().map(CaseSnapshot.Advised::action).orElse(null),
                 snapshot.advice().map(CaseSnapshot.Advised::why).orElse(null),

@@ -3,17 +3,14 @@ package synopta.server.teardown;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Hazard;
-import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.WorkStep;
 import synopta.core.quantity.Money;
 import synopta.core.sale.TeardownService;
 import synopta.core.teardown.Work;
+import synopta.core.teardown.WorkLine;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of opening a machine up. */
@@ -29,7 +26,7 @@ public final class TeardownWire {
 
     /** The work and what is worth renewing then. */
     public record TeardownAnswer(
-            List<StepWire> steps,
+            List<WorkLine> steps,
             double minutes,
             double spreadMinutes,
             List<String> tools,
@@ -42,7 +39,7 @@ public final class TeardownWire {
         static TeardownAnswer of(TeardownService.Opened opened, String currency) {
             Work work = opened.work();
             return new TeardownAnswer(
-                    StepWire.of(work),
+                    work.lines(),
                     work.minutes(),
                     work.spread(),
                     work.tools(),
@@ -52,86 +49,6 @@ public final class TeardownWire {
                     LookingWire.of(work, Optional.empty()),
                     opened.whileOpen().stream().map(OpenPartWire::of).toList(),
                     currency);
-        }
-    }
-
-    /** A step: `open` or `replace`; `needs` names the steps that must be done first, `serves` the places it is for. */
-    public record StepWire(
-            String kind,
-            String id,
-            String step,
-            double minutes,
-            List<String> tools,
-            List<String> needs,
-            List<String> reaches,
-            List<String> serves,
-            int persons,
-            List<Hazard> hazards,
-            List<HardwareWire> hardware,
-            @MayBeNull String note,
-            @MayBeNull String advice,
-            @MayBeNull String check) {
-        /** Every step of some work, in order. */
-        public static List<StepWire> of(Work work) {
-            List<StepWire> steps = new ArrayList<>();
-            work.steps().forEach(step -> steps.add(opening(step, work)));
-            work.replacements().forEach(replacement -> steps.add(exchanging(replacement, work)));
-            return steps;
-        }
-
-        private static StepWire opening(OpeningStep step, Work work) {
-            WorkStep hands = step.work();
-            return new StepWire(
-                    "open",
-                    step.id(),
-                    step.name(),
-                    step.minutes(),
-                    hands.tools(),
-                    work.steps().stream()
-                            .filter(before -> step.after().contains(before.id()))
-                            .map(OpeningStep::name)
-                            .toList(),
-                    step.reaches().keySet().stream().sorted().toList(),
-                    work.serves(step),
-                    hands.persons(),
-                    hands.hazards().stream().sorted().toList(),
-                    HardwareWire.of(hands.hardware()),
-                    hands.note().orElse(null),
-                    hands.advice().orElse(null),
-                    hands.check().orElse(null));
-        }
-
-        private static StepWire exchanging(Work.Exchange replacement, Work work) {
-            String what = replacement.pieces() > 1
-                    ? "%d x %s".formatted(replacement.pieces(), replacement.name())
-                    : replacement.name();
-            return new StepWire(
-                    "replace",
-                    replacement.slot(),
-                    "Replace: " + what,
-                    replacement.minutes(),
-                    replacement.fitting().tools(),
-                    work.steps().stream()
-                            .filter(step -> step.reaches().containsKey(replacement.slot()))
-                            .map(OpeningStep::name)
-                            .toList(),
-                    List.of(replacement.slot()),
-                    List.of(replacement.slot()),
-                    1,
-                    List.of(),
-                    HardwareWire.of(replacement.hardware()),
-                    null,
-                    replacement.fitting().way().orElse(null),
-                    replacement.fitting().check().orElse(null));
-        }
-    }
-
-    /** So many fasteners, `kept` or `renewed`. */
-    public record HardwareWire(String what, int count, WorkStep.Fate fate) {
-        private static List<HardwareWire> of(List<WorkStep.Hardware> hardware) {
-            return hardware.stream()
-                    .map(h -> new HardwareWire(h.what(), h.count(), h.fate()))
-                    .toList();
         }
     }
 

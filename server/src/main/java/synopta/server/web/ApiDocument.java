@@ -22,7 +22,7 @@ import org.springframework.context.annotation.Configuration;
 @SuppressWarnings({"rawtypes", "unchecked"})
 @Configuration
 class ApiDocument {
-    private static final String MARK = "x-may-be-null";
+    static final String MARK = "x-may-be-null";
 
     @Bean
     PropertyCustomizer mark() {

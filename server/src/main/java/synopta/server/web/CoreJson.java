@@ -1,20 +1,31 @@
 package synopta.server.web;
 
 import com.fasterxml.jackson.databind.JavaType;
+import com.fasterxml.jackson.databind.cfg.MapperConfig;
+import com.fasterxml.jackson.databind.introspect.AccessorNamingStrategy;
+import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
+import com.fasterxml.jackson.databind.introspect.AnnotatedMethod;
+import com.fasterxml.jackson.databind.introspect.DefaultAccessorNamingStrategy;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.TreeSet;
+import java.util.function.BiConsumer;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
+import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Money;
 import synopta.core.quantity.Probability;
 import synopta.core.quantity.Slugged;
 import tools.jackson.core.JsonGenerator;
@@ -24,49 +35,126 @@ import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 
 /**
- * How values of the core are written as JSON, and the schema of each: a slugged constant as its slug, out of a closed
- * list; a part or model number as it is written; a probability as a number.
+ * How the core's records are written as JSON, and the schema of each, so that they need no copy here: a record by its
+ * components; a slugged constant as its slug, out of a closed list; a part or model number as it is written; a
+ * probability as a number; an amount as a decimal. Where JSON says it otherwise, {@link CoreMixins} does.
  */
 @Configuration
 class CoreJson {
-    @Bean
-    JacksonModule coreValues() {
-        return new SimpleModule("core")
-                .addSerializer(Slugged.class, writing(Slugged.class, (value, json) -> json.writeString(value.slug())))
-                .addSerializer(
-                        PartNumber.class, writing(PartNumber.class, (value, json) -> json.writeString(value.written())))
-                .addSerializer(
-                        ModelNumber.class,
-                        writing(ModelNumber.class, (value, json) -> json.writeString(value.written())))
-                .addSerializer(
-                        Probability.class,
-                        writing(Probability.class, (value, json) -> json.writeNumber(value.value())));
+    private static final Map<Class<?>, List<String>> WRITTEN_AS = new LinkedHashMap<>();
+    private static final SimpleModule VALUES = new SimpleModule("core");
+
+    static {
+        value(Slugged.class, List.of("string"), (value, json) -> json.writeString(value.slug()));
+        value(PartNumber.class, List.of("string"), (value, json) -> json.writeString(value.written()));
+        value(ModelNumber.class, List.of("string"), (value, json) -> json.writeString(value.written()));
+        value(Money.class, List.of("string"), (value, json) -> json.writeString(value.decimal()));
+        value(Reading.class, List.of("number", "string"), CoreJson::write);
+        value(Probability.class, List.of("number"), (value, json) -> json.writeNumber(value.value()));
     }
 
-    private interface Writing<T> {
-        void write(T value, JsonGenerator json);
-    }
-
-    private static <T> StdSerializer<T> writing(Class<T> type, Writing<T> how) {
-        return new StdSerializer<>(type) {
+    private static <T> void value(Class<T> type, List<String> schema, BiConsumer<T, JsonGenerator> write) {
+        WRITTEN_AS.put(type, schema);
+        VALUES.addSerializer(type, new StdSerializer<>(type) {
             @Override
             public void serialize(T value, JsonGenerator json, SerializationContext context) {
-                how.write(value, json);
+                write.accept(value, json);
             }
+        });
+    }
+
+    /** A figure, or the meter's overload sign. */
+    private static void write(Reading reading, JsonGenerator json) {
+        reading.fold(json::writeNumber, overload -> json.writeString("OL"));
+    }
+
+    @Bean
+    JacksonModule coreValues() {
+        return VALUES;
+    }
+
+    /** Records are written by their components alone: what else a record can say is not of the contract. */
+    @Bean
+    JsonMapperBuilderCustomizer coreRecords() {
+        return builder -> {
+            builder.accessorNaming(new tools.jackson.databind.introspect.DefaultAccessorNamingStrategy.Provider() {
+                @Override
+                public tools.jackson.databind.introspect.AccessorNamingStrategy forRecord(
+                        tools.jackson.databind.cfg.MapperConfig<?> config,
+                        tools.jackson.databind.introspect.AnnotatedClass type) {
+                    return new tools.jackson.databind.introspect.DefaultAccessorNamingStrategy.RecordNaming(
+                            config, type) {
+                        @Override
+                        public String findNameForIsGetter(
+                                tools.jackson.databind.introspect.AnnotatedMethod method, String name) {
+                            return null;
+                        }
+
+                        @Override
+                        public String findNameForRegularGetter(
+                                tools.jackson.databind.introspect.AnnotatedMethod method, String name) {
+                            return _fieldNames.contains(name) ? name : null;
+                        }
+                    };
+                }
+            });
+            CoreMixins.ALL.forEach(builder::addMixIn);
         };
     }
 
     @Bean
     ModelConverter coreSchemas() {
+        Json31.mapper().setAccessorNaming(new DefaultAccessorNamingStrategy.Provider() {
+            @Override
+            public AccessorNamingStrategy forRecord(MapperConfig<?> config, AnnotatedClass type) {
+                return new DefaultAccessorNamingStrategy.RecordNaming(config, type) {
+                    @Override
+                    public String findNameForIsGetter(AnnotatedMethod method, String name) {
+                        return null;
+                    }
+
+                    @Override
+                    public String findNameForRegularGetter(AnnotatedMethod method, String name) {
+                        return _fieldNames.contains(name) ? name : null;
+                    }
+                };
+            }
+        });
+        CoreMixins.ALL.forEach(Json31.mapper()::addMixIn);
         return new ModelConverter() {
             @Override
             public Schema<?> resolve(
                     AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
                 JavaType java = Json31.mapper().constructType(type.getType());
                 Schema<?> schema = java == null ? null : schemaOf(java.getRawClass());
-                return schema == null && chain.hasNext() ? chain.next().resolve(type, context, chain) : schema;
+                if (schema != null || java == null || !chain.hasNext()) {
+                    return schema;
+                }
+                boolean ofCore = java.getRawClass().getName().startsWith("synopta.core.");
+                String name = ofCore ? nameOf(java.getRawClass()) : java.getRawClass().getSimpleName();
+                Schema<?> resolved = chain.next().resolve(ofCore ? type.name(name) : type, context, chain);
+                if (java.getRawClass().isRecord()) {
+                    markOptional(java.getRawClass(), context.getDefinedModels().get(name));
+                }
+                return resolved;
             }
         };
+    }
+
+    /** What may be empty may be null. */
+    private static void markOptional(Class<?> type, Schema<?> model) {
+        for (RecordComponent component : type.getRecordComponents()) {
+            boolean mayBeEmpty = component.getType().getName().startsWith("java.util.Optional");
+            if (mayBeEmpty && model != null && model.getProperties().get(component.getName()) != null) {
+                model.getProperties().get(component.getName()).addExtension(ApiDocument.MARK, true);
+            }
+        }
+    }
+
+    /** The name of a schema: a nested record's begins with that of the record around it, or two would be one. */
+    private static String nameOf(Class<?> type) {
+        Class<?> around = type.getEnclosingClass();
+        return around == null ? type.getSimpleName() : nameOf(around) + type.getSimpleName();
     }
 
     /** The schema of a value that is written by itself; null for every other type. */
@@ -76,20 +164,19 @@ class CoreJson {
             for (Object constant : type.getEnumConstants()) {
                 slugs.add(((Slugged) constant).slug());
             }
-            Schema<Object> closed = typed("string");
+            Schema<Object> closed = typed(List.of("string"));
             closed.setEnum(slugs);
             return closed;
         }
-        if (type == PartNumber.class || type == ModelNumber.class) {
-            return typed("string");
-        }
-        return type == Probability.class ? typed("number") : null;
+        return WRITTEN_AS.containsKey(type) ? typed(WRITTEN_AS.get(type)) : null;
     }
 
-    private static Schema<Object> typed(String type) {
+    private static Schema<Object> typed(List<String> types) {
         Schema<Object> schema = new Schema<>();
-        schema.setType(type);
-        schema.setTypes(new TreeSet<>(Set.of(type)));
+        if (types.size() == 1) {
+            schema.setType(types.get(0));
+        }
+        schema.setTypes(new TreeSet<>(types));
         return schema;
     }
 }

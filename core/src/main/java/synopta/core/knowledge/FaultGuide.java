@@ -1,0 +1,167 @@
+package synopta.core.knowledge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+
+/**
+ * A pack as a person reads it: faults, what can be found out, and what leads from one to the other.
+ *
+ * @param links by fault, in the pack's order
+ */
+public record FaultGuide(
+        Appliance appliance, List<KnownFault> faults, List<KnownFinding> findings, List<GuideLink> links) {
+    /** Copies. */
+    public FaultGuide {
+        faults = List.copyOf(faults);
+        findings = List.copyOf(findings);
+        links = List.copyOf(links);
+    }
+
+    /**
+     * The guide of a pack.
+     *
+     * @param practice whether a part can be made up to read a test on
+     */
+    public static FaultGuide of(Pack pack, Predicate<MeterTest> practice) {
+        List<GuideLink> links = new ArrayList<>();
+        pack.faults().forEach(fault -> addLinks(links, pack, fault));
+        return new FaultGuide(
+                pack.appliance(),
+                pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
+                Stream.concat(
+                                pack.findings().stream().map(f -> KnownFinding.of(f, Optional.empty(), false)),
+                                pack.tests().stream()
+                                        .map(t -> KnownFinding.of(t.finding(), Optional.of(band(t)), practice.test(t))))
+                        .toList(),
+                links);
+    }
+
+    private static void addLinks(List<GuideLink> links, Pack pack, Fault fault) {
+        fault.shows().forEach(link -> links.add(GuideLink.of(pack, fault, link)));
+        pack.circuits().stream()
+                .filter(circuit -> circuit.open().contains(fault.id()))
+                .map(c -> new GuideLink(
+                        fault.id(), c.finding(), c.answer(), c.strength(), c.basis().source(), Optional.of(c.name())))
+                .forEach(links::add);
+        pack.tests().stream()
+                .filter(test -> test.finds().contains(fault.id()))
+                .map(t -> new GuideLink(
+                        fault.id(),
+                        t.finding().id(),
+                        MeterTest.BAD,
+                        t.sensitivity(),
+                        t.finding().basis().source(),
+                        Optional.of("meter")))
+                .forEach(links::add);
+    }
+
+    /** The readings of a good part, with their unit. */
+    private static String band(MeterTest test) {
+        return "%s to %s %s"
+                .formatted(figure(test.goodFrom()), figure(test.goodTo()), test.unit().symbol());
+    }
+
+    private static String figure(double value) {
+        return value == Math.rint(value) ? "" + (long) value : "" + value;
+    }
+
+    /**
+     * A fault.
+     *
+     * @param part the name of its part type
+     * @param prior how likely it is at 8 years, of itself
+     * @param basis where that is known from
+     */
+    public record KnownFault(
+            String id,
+            String name,
+            String partType,
+            String part,
+            double prior,
+            String basis,
+            Set<Fuel> fuels,
+            List<KnownCause> causedBy) {
+        private static KnownFault of(Pack pack, Fault fault) {
+            return new KnownFault(
+                    fault.id(),
+                    fault.name(),
+                    fault.partType(),
+                    pack.partType(fault.partType()).map(PartType::name).orElseThrow(),
+                    fault.prior(),
+                    fault.basis().source(),
+                    fault.fuels(),
+                    fault.causedBy().stream()
+                            .map(c -> new KnownCause(
+                                    c.fault(),
+                                    pack.fault(c.fault()).orElseThrow().name(),
+                                    c.strength(),
+                                    c.basis().source()))
+                            .toList());
+        }
+    }
+
+    /** A fault that brings another about, how often, and where that is known from. */
+    public record KnownCause(String fault, String name, double strength, String basis) {}
+
+    /**
+     * Something to find out.
+     *
+     * @param good the readings of a good part, with their unit; for tests only
+     * @param practice whether a part can be made up to read it on
+     */
+    public record KnownFinding(
+            String id,
+            String question,
+            Optional<String> hint,
+            List<KnownAnswer> answers,
+            double minutes,
+            Finding.Who who,
+            Optional<String> opens,
+            String basis,
+            Optional<String> good,
+            boolean practice) {
+        private static KnownFinding of(Finding finding, Optional<String> good, boolean practice) {
+            return new KnownFinding(
+                    finding.id(),
+                    finding.question(),
+                    finding.hint(),
+                    finding.answers().stream()
+                            .map(a -> new KnownAnswer(a.slug(), a.words(), a.leak()))
+                            .toList(),
+                    finding.minutes(),
+                    finding.who(),
+                    finding.opens(),
+                    finding.basis().source(),
+                    good,
+                    practice);
+        }
+    }
+
+    /** An answer, and how often it stands with none of the faults. */
+    public record KnownAnswer(String answer, String words, double leak) {}
+
+    /**
+     * A fault leads to an answer.
+     *
+     * @param through the circuit, or {@code meter}; empty for what shows of itself
+     */
+    public record GuideLink(
+            String fault, String finding, String answer, double strength, String basis, Optional<String> through) {
+        private static GuideLink of(Pack pack, Fault fault, Fault.Link link) {
+            Finding finding = pack.finding(link.finding()).orElseThrow();
+            return new GuideLink(
+                    fault.id(),
+                    finding.id(),
+                    finding.answers().get(link.level(finding)).slug(),
+                    link.strength(),
+                    link.basis().source(),
+                    Optional.empty());
+        }
+    }
+}
