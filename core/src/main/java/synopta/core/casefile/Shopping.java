@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Money;
 
 /**
  * How the specialist wants it bought: what they changed of needs and wants, and where and when it is handed over.
@@ -34,6 +35,11 @@ public record Shopping(List<Adjusted> adjusted, Optional<String> branch, Optiona
      * @param needed whether it is bought whatever it costs; a want becomes a need then
      */
     public record Adjusted(PartNumber part, OptionalInt quantity, OptionalLong valueCents, boolean needed) {
+        /** The worth as a decimal, such as 4.50; empty as it was weighed. */
+        public Optional<String> value() {
+            return valueCents.isPresent() ? Optional.of(Money.decimal(valueCents.getAsLong())) : Optional.empty();
+        }
+
         /** Refuses figures below 0. */
         public Adjusted {
             if (quantity.orElse(0) < 0 || valueCents.orElse(0) < 0) {

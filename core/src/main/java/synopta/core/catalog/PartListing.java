@@ -16,6 +16,11 @@ public record PartListing(Part part, Optional<Money> price, List<Stock> stock) {
         stock = List.copyOf(stock);
     }
 
+    /** The currency of the price, ISO 4217. */
+    public Optional<String> currency() {
+        return price.map(Money::currency);
+    }
+
     /** Free sale units of all branches together. */
     public int onHand() {
         return stock.stream().mapToInt(Stock::onHand).sum();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
@@ -26,6 +27,9 @@ import synopta.core.quantity.Probability;
 final class QuestionSelector {
     /** Gains below this, in bits, are noise to a person; our judgment. */
     private static final double WORTH_ASKING_BITS = 0.02;
+
+    /** Below this rise in probability an answer speaks for nothing; our judgment: half a percent is not shown. */
+    private static final double LEAST_RISE = 0.005;
 
     /** From here on a sign is settled: the trade asks on while there is any real doubt. */
     private static final double SETTLED = 0.99;
@@ -122,7 +126,7 @@ final class QuestionSelector {
     }
 
     private Question question(Split split, boolean foreseen) {
-        List<Integer> risen = split.branches.stream().map(this::mostRisen).toList();
+        List<OptionalInt> risen = split.branches.stream().map(this::mostRisen).toList();
         boolean tells = risen.stream().distinct().count() > 1;
         List<Question.Outcome> outcomes = new ArrayList<>();
         for (int a = 0; a < risen.size(); a++) {
@@ -131,7 +135,9 @@ final class QuestionSelector {
             outcomes.add(new Question.Outcome(
                     answer,
                     probability,
-                    tells ? Optional.of(name(risen.get(a))) : Optional.empty(),
+                    tells && risen.get(a).isPresent()
+                            ? Optional.of(name(risen.get(a).getAsInt()))
+                            : Optional.empty(),
                     foreseen && probability > 0
                             ? faults(posterior.ifAnswered(evidence, split.finding, answer))
                             : Map.of()));
@@ -214,14 +220,15 @@ final class QuestionSelector {
         return fault.substring(0, 1).toLowerCase(Locale.ROOT) + fault.substring(1);
     }
 
-    private int mostRisen(Branch branch) {
+    /** The remedy that an answer makes likelier by the most; none when it moves nothing that a person would see. */
+    private OptionalInt mostRisen(Branch branch) {
         int most = 0;
         for (int i = 1; i < now.length; i++) {
             if (branch.parts[i] - now[i] > branch.parts[most] - now[most]) {
                 most = i;
             }
         }
-        return most;
+        return branch.parts[most] - now[most] < LEAST_RISE ? OptionalInt.empty() : OptionalInt.of(most);
     }
 
     private static double entropyBits(double[] posterior) {

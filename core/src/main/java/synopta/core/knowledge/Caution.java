@@ -16,4 +16,9 @@ public record Caution(Hazard hazard, String text, Set<String> partTypes, Set<Fue
         partTypes = Ordered.set(partTypes);
         fuels = Ordered.set(fuels);
     }
+
+    /** Whether it must be shown before parts leave. */
+    public boolean isGrave() {
+        return hazard.isGrave();
+    }
 }

@@ -1,6 +1,7 @@
 package synopta.core.record;
 
 import java.time.Instant;
+import java.util.List;
 
 /**
  * A kept case, at one of its revisions.
@@ -11,4 +12,9 @@ import java.time.Instant;
  * @param stood how the case stood then
  */
 public record CaseRecord(
-        long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, CaseSnapshot snapshot) {}
+        long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, CaseSnapshot snapshot) {
+    /** The cautions of the case, in the words of that day. */
+    public List<CaseSnapshot.Warned> cautions() {
+        return snapshot.cautions();
+    }
+}

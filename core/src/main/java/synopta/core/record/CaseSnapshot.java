@@ -89,7 +89,12 @@ public record CaseSnapshot(
     public record Rule(PartNumber part, int quantity, String why) {}
 
     /** A caution of the case, in the words of that day. */
-    public record Warned(Hazard hazard, String text) {}
+    public record Warned(Hazard hazard, String text) {
+        /** Whether it must be shown before parts leave. */
+        public boolean isGrave() {
+            return hazard.isGrave();
+        }
+    }
 
     public static CaseSnapshot of(CaseAssessment view, List<Caution> cautions, CaseInput input) {
         return new CaseSnapshot(

@@ -6,18 +6,15 @@ import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
-import synopta.core.catalog.Part;
 import synopta.core.catalog.PartListing;
 import synopta.core.counter.CaseAssessment;
-import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.DistinguishingQuestion;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.PlatformCandidate;
-import synopta.core.knowledge.HandoverNote;
+import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
-import synopta.core.quantity.Money;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequiredPart;
@@ -56,8 +53,8 @@ public final class CounterWire {
             List<QuantityNote> quantities,
             @MayBeNull BasketPlan basket,
             List<SaleWire.OfferedWire> options,
-            List<PartWire> parts,
-            List<AnswerWire.CautionWire> cautions) {
+            List<PartListing> parts,
+            List<Caution> cautions) {
         static CounterAnswer of(CaseAssessment view, Optional<Pack> pack) {
             IdentifiedModel identified = view.identified();
             return new CounterAnswer(
@@ -95,8 +92,8 @@ public final class CounterWire {
                     view.sale().quantities(),
                     view.plan().orElse(null),
                     SaleWire.OfferedWire.of(view, pack),
-                    view.parts().stream().map(PartWire::of).toList(),
-                    view.cautions().stream().map(AnswerWire.CautionWire::of).toList());
+                    view.parts(),
+                    view.cautions());
         }
     }
 
@@ -140,36 +137,5 @@ public final class CounterWire {
                     need.why());
         }
     }
-
-    /** The name of a part that is spoken of, and how it may come back. */
-    public record PartWire(
-            String part,
-            String name,
-            String maker,
-            boolean genuine,
-            boolean returnable,
-            int packQuantity,
-            @MayBeNull String price,
-            int onHand,
-            List<ShelfStockWire> stock) {
-        private static PartWire of(PartListing listing) {
-            Part part = listing.part();
-            return new PartWire(
-                    part.number().written(),
-                    part.name(),
-                    part.maker(),
-                    part.genuine(),
-                    part.returnable(),
-                    part.packQuantity(),
-                    listing.price().map(Money::decimal).orElse(null),
-                    listing.onHand(),
-                    listing.stock().stream()
-                            .map(s -> new ShelfStockWire(s.branch(), s.onHand(), s.leadDays()))
-                            .toList());
-        }
-    }
-
-    /** What lies at a branch, and in how many days more can be there. */
-    public record ShelfStockWire(String branch, int onHand, int leadDays) {}
 
 }

@@ -30,10 +30,6 @@ public final class ShoppingWire {
                 neededInDays == null ? OptionalInt.empty() : OptionalInt.of(neededInDays));
     }
 
-    public static Integer days(Shopping shopping) {
-        return shopping.neededInDays().isPresent() ? shopping.neededInDays().getAsInt() : null;
-    }
-
     /** A need or a want as the specialist set it: 0 pieces leave it out, `needed` makes a want a need. */
     public record AdjustedWire(
             @NotBlank @Size(max = 80) String part,
@@ -46,18 +42,6 @@ public final class ShoppingWire {
                     quantity == null ? OptionalInt.empty() : OptionalInt.of(quantity),
                     value == null ? OptionalLong.empty() : OptionalLong.of(Money.cents(value)),
                     Boolean.TRUE.equals(needed));
-        }
-
-        public static List<AdjustedWire> of(Shopping shopping) {
-            return shopping.adjusted().stream()
-                    .map(a -> new AdjustedWire(
-                            a.part().written(),
-                            a.quantity().isPresent() ? a.quantity().getAsInt() : null,
-                            a.valueCents().isPresent()
-                                    ? Money.decimal(a.valueCents().getAsLong())
-                                    : null,
-                            a.needed()))
-                    .toList();
         }
     }
 }

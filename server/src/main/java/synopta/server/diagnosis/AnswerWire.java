@@ -34,7 +34,7 @@ public final class AnswerWire {
             List<SuspectWire> suspects,
             List<QuestionWire> next,
             AdviceWire advice,
-            List<CautionWire> cautions) {
+            List<Caution> cautions) {
         static DiagnosisAnswer of(Pack pack, CaseAssessment view) {
             Diagnosis diagnosis = view.diagnosis().orElseThrow();
             return new DiagnosisAnswer(
@@ -46,7 +46,7 @@ public final class AnswerWire {
                     suspectsOf(pack, diagnosis),
                     questionsOf(pack, diagnosis),
                     AdviceWire.of(pack, diagnosis),
-                    view.cautions().stream().map(CautionWire::of).toList());
+                    view.cautions());
         }
     }
 
@@ -255,19 +255,6 @@ public final class AnswerWire {
     public record OptionWire(Advice.Action action, String what, String cost) {
         private static OptionWire of(Advice.Option option) {
             return new OptionWire(option.action(), option.what(), String.format(Locale.ROOT, "%.2f", option.cost()));
-        }
-    }
-
-    /** A caution; grave ones must be shown before parts leave. */
-    public record CautionWire(Hazard hazard, boolean grave, String text) {
-        /** The wire form. */
-        public static CautionWire of(Caution caution) {
-            return of(caution.hazard(), caution.text());
-        }
-
-        /** The wire form of a hazard and its words. */
-        public static CautionWire of(Hazard hazard, String text) {
-            return new CautionWire(hazard, hazard.isGrave(), text);
         }
     }
 }

@@ -79,11 +79,6 @@ public final class DiagnosisWire {
         private CaseInput.Answered answered() {
             return new CaseInput.Answered(finding, answer, sure == null || sure);
         }
-
-        /** The wire form. */
-        public static AnsweredWire of(CaseInput.Answered answered) {
-            return new AnsweredWire(answered.finding(), answered.answer(), answered.sure() ? null : false);
-        }
     }
 
     /** A meter's reading: a number in the test's unit, or "OL". */
@@ -101,11 +96,6 @@ public final class DiagnosisWire {
             }
             throw ApiException.impossible(
                     "readings.value", "Reading (%s) of %s must be a number or \"OL\".".formatted(value, test));
-        }
-
-        /** The wire form. */
-        public static MeasuredWire of(CaseInput.Measured measured) {
-            return new MeasuredWire(measured.test(), shown(measured.reading()));
         }
 
         /** A reading as the meter shows it. */

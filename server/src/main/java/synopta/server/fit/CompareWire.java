@@ -3,6 +3,7 @@ package synopta.server.fit;
 import java.util.List;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
 import synopta.core.fit.PartComparison;
 import synopta.core.fit.PartDetails;
 import synopta.core.fit.Specifications;
@@ -44,7 +45,7 @@ final class CompareWire {
      * person decides. `allowed`: it may be supplied unasked.
      */
     record StandInWire(
-            PartsWire.PartLine part,
+            PartListing part,
             @MayBeNull String basis,
             boolean allowed,
             boolean interchangeable,
@@ -52,7 +53,7 @@ final class CompareWire {
             List<SpecLine> specs) {
         private static StandInWire of(PartDetails.StandIn standIn, Catalog catalog) {
             return new StandInWire(
-                    PartsWire.PartLine.of(standIn.part(), catalog),
+                    PartsWire.listing(standIn.part().number(), catalog),
                     standIn.basis().isEmpty() ? null : standIn.basis(),
                     standIn.allowed(),
                     standIn.compared().interchangeable(),
@@ -75,27 +76,26 @@ final class CompareWire {
     }
 
     /** What the bag holds of a part, for each of the two. */
-    record BagLine(PartsWire.PartLine part, int inFirst, int inSecond) {}
+    record BagLine(PartListing part, int inFirst, int inSecond) {}
 
     /** Two parts side by side, the second in place of the first. */
     record SideBySide(
-            PartsWire.PartLine first,
-            PartsWire.PartLine second,
+            PartListing first,
+            PartListing second,
             boolean interchangeable,
             List<String> related,
             List<SpecLine> specs,
             List<BagLine> bag) {
         static SideBySide of(PartComparison compared, Catalog catalog) {
             return new SideBySide(
-                    PartsWire.PartLine.of(compared.first(), catalog),
-                    PartsWire.PartLine.of(compared.second(), catalog),
+                    PartsWire.listing(compared.first().number(), catalog),
+                    PartsWire.listing(compared.second().number(), catalog),
                     compared.specifications().interchangeable(),
                     compared.related(),
                     SpecLine.all(compared.specifications()),
                     compared.bag().stream()
                             .map(held -> new BagLine(
-                                    PartsWire.PartLine.of(
-                                            catalog.part(held.part()).orElseThrow(), catalog),
+                                    PartsWire.listing(held.part(), catalog),
                                     held.inFirst(),
                                     held.inSecond()))
                             .toList());

@@ -18,6 +18,7 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.CompatibleModels;
 import synopta.core.fit.FitBasis;
@@ -47,7 +48,7 @@ class CompatibleController {
         List<Part> parts = parts(part);
         List<CompatibleModels.Machine> all = machines(model, parts);
         return new CompatibleAnswer(
-                parts.stream().map(p -> PartsWire.PartLine.of(p, catalog)).toList(),
+                parts.stream().map(p -> PartsWire.listing(p.number(), catalog)).toList(),
                 all.stream().limit(SHOWN).map(CompatibleModel::of).toList(),
                 all.size());
     }
@@ -105,5 +106,5 @@ class CompatibleController {
     }
 
     /** The models, those that take the most first; `total` counts those not shown, too. */
-    record CompatibleAnswer(List<PartsWire.PartLine> parts, List<CompatibleModel> models, int total) {}
+    record CompatibleAnswer(List<PartListing> parts, List<CompatibleModel> models, int total) {}
 }

@@ -20,21 +20,18 @@ public final class FitWire {
             @MayBeNull LocalDate built,
             @NotBlank @Size(max = 80) String part) {}
 
-    /** What may do in place of a part that is no longer made: `allowed-equivalent`, `same-specification`, `other-brand`. */
-    public record SuggestedPart(String part, Suggestion.Kind kind, String why) {}
-
     /**
      * The verdict, what to supply, and the chain of reasons; `instead` is what the machine takes in the part's place,
      * `nearest` are numbers near one that is in no row.
      */
     public record FitAnswer(
             String verdict,
-            List<SupplyWire> supply,
-            List<List<SupplyWire>> alternatives,
+            List<Supply.Item> supply,
+            List<List<Supply.Item>> alternatives,
             List<String> changes,
             List<String> reasons,
             @MayBeNull String ask,
-            List<SuggestedPart> suggestions,
+            List<Suggestion> suggestions,
             List<String> instead,
             List<String> nearest) {
         /** The wire form of a verdict. */
@@ -42,14 +39,12 @@ public final class FitWire {
             return verdict.fold(
                     fits -> new FitAnswer(
                             fits.supply().changes().isEmpty() ? "fits" : "fits-with-change",
-                            items(fits.supply()),
-                            fits.alternatives().stream().map(FitWire::items).toList(),
+                            fits.supply().items(),
+                            fits.alternatives().stream().map(Supply::items).toList(),
                             fits.supply().changes(),
                             fits.reasons(),
                             null,
-                            fits.suggestions().stream()
-                                    .map(s -> new SuggestedPart(s.part().written(), s.kind(), s.why()))
-                                    .toList(),
+                            fits.suggestions(),
                             List.of(),
                             List.of()),
                     depends -> bare("depends", depends.reasons(), depends.ask(), List.of(), List.of()),
@@ -68,13 +63,4 @@ public final class FitWire {
         }
     }
 
-    /** What is handed over together. */
-    static List<SupplyWire> items(Supply supply) {
-        return supply.items().stream()
-                .map(i -> new SupplyWire(i.part().written(), i.quantity()))
-                .toList();
-    }
-
-    /** So many of a part. */
-    public record SupplyWire(String part, int quantity) {}
 }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.FuzzyLookup;
@@ -45,17 +46,17 @@ class PartsController {
     }
 
     @GetMapping
-    List<PartsWire.PartLine> find(
+    List<PartListing> find(
             @RequestParam @Size(max = 80) String q, @RequestParam(defaultValue = "10") @Min(1) @Max(100) int limit) {
         return FuzzyLookup.parts(catalog, q, limit).stream()
-                .map(part -> PartsWire.PartLine.of(part, catalog))
+                .map(part -> PartsWire.listing(part.number(), catalog))
                 .toList();
     }
 
     @GetMapping("/{part}")
     PartsWire.WholePart part(@PathVariable String part) {
         Part found = found(part);
-        return PartsWire.WholePart.of(found, book.safety(found), catalog);
+        return PartsWire.WholePart.of(PartsWire.listing(found.number(), catalog), book.safety(found), catalog);
     }
 
     @GetMapping("/{part}/models")
@@ -70,10 +71,8 @@ class PartsController {
     }
 
     @GetMapping("/{part}/models/counts")
-    List<PartsWire.UsedCount> counts(@PathVariable String part) {
-        return whereUsed.counts(found(part).number()).stream()
-                .map(PartsWire.UsedCount::of)
-                .toList();
+    List<WhereUsed.Count> counts(@PathVariable String part) {
+        return whereUsed.counts(found(part).number());
     }
 
     @GetMapping(path = "/{part}/models.csv", produces = "text/csv")

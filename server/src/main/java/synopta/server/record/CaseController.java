@@ -76,8 +76,8 @@ class CaseController {
     }
 
     @PostMapping
-    ResponseEntity<CaseWire.CaseAnswer> open(@Valid @RequestBody CaseWire.CaseFields fields) {
-        CaseWire.CaseAnswer kept = kept(service.open(fields.content(), clock.instant()));
+    ResponseEntity<CaseRecord> open(@Valid @RequestBody CaseWire.CaseFields fields) {
+        CaseRecord kept = kept(service.open(fields.content(), clock.instant()));
         return ResponseEntity.created(URI.create("/api/cases/" + kept.number()))
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
@@ -89,26 +89,24 @@ class CaseController {
             @RequestParam(required = false) LocalDate from,
             @RequestParam(required = false) LocalDate to,
             @RequestParam(required = false) Long after) {
-        List<CaseRecord> records = log.list(new CaseRepository.Filter(
+        List<CaseRecord> cases = log.list(new CaseRepository.Filter(
                 Optional.ofNullable(q),
                 Optional.ofNullable(from),
                 Optional.ofNullable(to),
                 Optional.ofNullable(after),
                 PAGE));
-        List<CaseWire.CaseAnswer> cases =
-                records.stream().map(CaseWire.CaseAnswer::of).toList();
-        return new CaseWire.CasePage(
+                return new CaseWire.CasePage(
                 cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
     }
 
     @GetMapping("/{number}")
-    ResponseEntity<CaseWire.CaseAnswer> one(@PathVariable long number) {
+    ResponseEntity<CaseRecord> one(@PathVariable long number) {
         CaseRecord record = found(number);
         // An erased name must not come back out of a browser's cache: the revision is the same as before.
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .header(HttpHeaders.ETAG, tag(record.revision()))
-                .body(CaseWire.CaseAnswer.of(record));
+                .body(record);
     }
 
     /** Erases the customer's name and number from the case, its quotes and its texts; the case stays. */
@@ -123,7 +121,7 @@ class CaseController {
     @io.swagger.v3.oas.annotations.parameters.RequestBody(
             content = @Content(schema = @Schema(implementation = CaseWire.CaseFields.class)))
     @PatchMapping("/{number}")
-    ResponseEntity<CaseWire.CaseAnswer> change(
+    ResponseEntity<CaseRecord> change(
             @PathVariable long number,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @RequestBody Map<String, Object> patch) {
@@ -131,7 +129,7 @@ class CaseController {
         if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
             throw conflict(service.conflict(revision(record, ifMatch)));
         }
-        Map<String, Object> merged = json.convertValue(CaseWire.CaseFields.of(record.content()), FIELDS);
+        Map<String, Object> merged = json.convertValue(record.content(), FIELDS);
         merged.putAll(patch);
         CaseWire.CaseFields fields = json.convertValue(merged, CaseWire.CaseFields.class);
         Set<ConstraintViolation<CaseWire.CaseFields>> wrong = validator.validate(fields);
@@ -140,7 +138,7 @@ class CaseController {
             throw ApiException.impossible(
                     first.getPropertyPath().toString(), first.getPropertyPath() + " " + first.getMessage());
         }
-        CaseWire.CaseAnswer kept = kept(service.change(record, fields.content(), clock.instant()));
+        CaseRecord kept = kept(service.change(record, fields.content(), clock.instant()));
         return ResponseEntity.ok()
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
@@ -186,9 +184,9 @@ class CaseController {
                 .orElse(record);
     }
 
-    private static CaseWire.CaseAnswer kept(CaseService.Saved saved) {
+    private static CaseRecord kept(CaseService.Saved saved) {
         return saved.fold(
-                kept -> CaseWire.CaseAnswer.of(kept.record()),
+                kept -> kept.record(),
                 refused -> {
                     throw ApiException.impossible(
                             "cautionsShown",

@@ -12,7 +12,7 @@ import synopta.core.record.RepairSheet;
 import synopta.core.teardown.WorkLine;
 import synopta.formats.handover.SheetText;
 import synopta.core.handover.HandoverPlanner;
-import synopta.server.diagnosis.AnswerWire;
+import synopta.core.knowledge.Caution;
 import synopta.server.teardown.TeardownWire;
 import synopta.server.web.MayBeNull;
 
@@ -29,7 +29,7 @@ public record RepairSheetWire(
         @MayBeNull Appliance appliance,
         @MayBeNull Fuel fuel,
         @MayBeNull String layout,
-        List<AnswerWire.CautionWire> cautions,
+        List<Caution> cautions,
         List<SheetLineWire> lines,
         List<String> changes,
         List<HandoverPlanner.BagEntry> bag,
@@ -55,7 +55,7 @@ public record RepairSheetWire(
                 sheet.appliance().orElse(null),
                 sheet.machine().flatMap(Model::fuel).orElse(null),
                 sheet.layout().map(Layout::id).orElse(null),
-                sheet.cautions().stream().map(AnswerWire.CautionWire::of).toList(),
+                sheet.cautions(),
                 sheet.lines().stream()
                         .map(l -> new SheetLineWire(
                                 l.line().part().written(), l.line().quantity(), l.name()))

@@ -46,12 +46,6 @@ public final class TagWire {
     public record RecheckWire(
             @NotNull Integer position,
             @NotNull @Size(max = 1) String character) {
-        /** The wire form of a recheck. */
-        public static RecheckWire of(Recheck recheck) {
-            return new RecheckWire(
-                    recheck.position(), recheck.character().map(String::valueOf).orElse(""));
-        }
-
         private Recheck recheck() {
             return new Recheck(
                     position,

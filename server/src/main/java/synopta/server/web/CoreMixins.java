@@ -1,11 +1,14 @@
 package synopta.server.web;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalLong;
 import java.util.Set;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.Proof;
@@ -15,8 +18,21 @@ import synopta.core.bench.CheckResult;
 import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
 import synopta.core.bench.ThermistorCheck;
+import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Customer;
+import synopta.core.casefile.Shopping;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartListing;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Stock;
+import synopta.core.fit.Supply;
+import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Money;
+import synopta.core.record.CaseContent;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseSnapshot;
+import synopta.core.tag.Recheck;
 
 /**
  * Where the JSON of a record of the core differs from its components: other names, what is left out, what is said
@@ -32,7 +48,20 @@ final class CoreMixins {
             Map.entry(BasketPlan.class, PlannedBasket.class),
             Map.entry(PurchaseOption.class, Bought.class),
             Map.entry(Purchase.Line.class, Priced.class),
-            Map.entry(Proof.class, Proven.class));
+            Map.entry(Proof.class, Proven.class),
+            Map.entry(Part.class, NumberedPart.class),
+            Map.entry(PartListing.class, Listed.class),
+            Map.entry(Stock.class, ShelfStock.class),
+            Map.entry(Supply.class, SupplyToday.class),
+            Map.entry(Caution.class, ShownCaution.class),
+            Map.entry(CaseSnapshot.Warned.class, Grave.class),
+            Map.entry(CaseRecord.class, KeptCase.class),
+            Map.entry(CaseContent.class, KeptContent.class),
+            Map.entry(CaseInput.class, KeptInput.class),
+            Map.entry(CaseInput.Measured.class, MeasuredValue.class),
+            Map.entry(Customer.class, NamedCustomer.class),
+            Map.entry(Recheck.class, WrittenRecheck.class),
+            Map.entry(Shopping.Adjusted.class, AdjustedValue.class));
 
     private CoreMixins() {}
 
@@ -66,6 +95,98 @@ final class CoreMixins {
     private interface Proven {
         @JsonProperty("complete")
         boolean isComplete();
+    }
+
+    private interface NumberedPart {
+        @JsonProperty("part")
+        PartNumber number();
+    }
+
+    private interface Listed {
+        @JsonUnwrapped
+        Part part();
+
+        @JsonProperty("currency")
+        @MayBeNull
+        Optional<String> currency();
+
+        @JsonProperty("onHand")
+        int onHand();
+    }
+
+    private interface ShelfStock {
+        @JsonIgnore
+        PartNumber part();
+    }
+
+    private interface SupplyToday {
+        @JsonProperty("supply")
+        List<Supply.Item> items();
+
+        @JsonProperty("reasons")
+        List<String> chain();
+    }
+
+    private interface Grave {
+        @JsonProperty("grave")
+        boolean isGrave();
+    }
+
+    @JsonIgnoreProperties({"partTypes", "fuels", "basis"})
+    private interface ShownCaution extends Grave {}
+
+    @JsonIgnoreProperties({"changedAt", "snapshot"})
+    private interface KeptCase {
+        @JsonUnwrapped
+        CaseContent content();
+
+        @JsonProperty("cautions")
+        List<CaseSnapshot.Warned> cautions();
+    }
+
+    private interface KeptContent {
+        @JsonUnwrapped
+        CaseInput input();
+
+        @JsonUnwrapped
+        Customer customer();
+    }
+
+    private interface KeptInput {
+        @JsonUnwrapped
+        Shopping shopping();
+    }
+
+    private interface MeasuredValue {
+        @JsonProperty("value")
+        Reading reading();
+    }
+
+    private interface NamedCustomer {
+        @JsonProperty("customer")
+        @MayBeNull
+        Optional<String> name();
+
+        @JsonProperty("customerPhone")
+        @MayBeNull
+        Optional<String> phone();
+    }
+
+    private interface WrittenRecheck {
+        @JsonIgnore
+        Optional<Character> character();
+
+        @JsonProperty("character")
+        String written();
+    }
+
+    private interface AdjustedValue {
+        @JsonIgnore
+        OptionalLong valueCents();
+
+        @JsonProperty("value")
+        @MayBeNull
+        Optional<String> value();
     }
 
     private interface CoilPair {
