@@ -48,11 +48,11 @@ import synopta.core.sale.TeardownService;
 import synopta.demo.DemoCatalog;
 import synopta.demo.DemoSettings;
 import synopta.demo.DemoYear;
+import synopta.demo.SimulatedSupplier;
 import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRejectedException;
 import synopta.server.catalog.ImportService;
-import synopta.server.order.SimulatedSupplier;
 import synopta.server.settings.BackupWriter;
 import synopta.store.Store;
 

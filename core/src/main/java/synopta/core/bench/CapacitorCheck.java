@@ -35,9 +35,7 @@ public final class CapacitorCheck {
         double joules = 0.5 * microfarads * 1e-6 * volts * volts;
         OptionalDouble seconds = bleedMegohms.isPresent()
                 ? OptionalDouble.of(
-                        volts <= safeVolts
-                                ? 0
-                                : bleedMegohms.getAsDouble() * microfarads * Math.log(volts / safeVolts))
+                        volts <= safeVolts ? 0 : bleedMegohms.getAsDouble() * microfarads * Math.log(volts / safeVolts))
                 : OptionalDouble.empty();
         String fall = seconds.isPresent()
                 ? "An intact bleed resistor needs %.0f s to discharge it.".formatted(seconds.getAsDouble())

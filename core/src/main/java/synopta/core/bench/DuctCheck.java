@@ -29,8 +29,7 @@ public final class DuctCheck {
      * @param next what to do now
      * @param source of the limit
      */
-    public record Answer(
-            double equivalentFt, double limitFt, Length verdict, String why, String next, String source) {}
+    public record Answer(double equivalentFt, double limitFt, Length verdict, String why, String next, String source) {}
 
     /** Judges a duct; the limit counts as within. */
     public static Answer judge(double straightFt, int elbows90, int elbows45, double limitFt) {

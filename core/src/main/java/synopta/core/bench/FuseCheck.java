@@ -104,12 +104,7 @@ public final class FuseCheck {
      * @param source of the rule
      */
     public record Answer(
-            boolean acceptable,
-            List<String> reasons,
-            Substitution verdict,
-            String why,
-            String next,
-            String source) {
+            boolean acceptable, List<String> reasons, Substitution verdict, String why, String next, String source) {
         /** Copies. */
         public Answer {
             reasons = List.copyOf(reasons);

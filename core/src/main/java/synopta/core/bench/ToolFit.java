@@ -27,13 +27,7 @@ public final class ToolFit {
      * @param source of the limit
      */
     public record Answer(
-            double toolMm,
-            double headMm,
-            double clearanceMm,
-            Grip verdict,
-            String why,
-            String next,
-            String source) {}
+            double toolMm, double headMm, double clearanceMm, Grip verdict, String why, String next, String source) {}
 
     /** Judges an opening on a head, both in millimeters. */
     public static Answer judge(double toolMm, double headMm) {

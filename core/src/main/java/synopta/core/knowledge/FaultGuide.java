@@ -47,7 +47,12 @@ public record FaultGuide(
         pack.circuits().stream()
                 .filter(circuit -> circuit.open().contains(fault.id()))
                 .map(c -> new GuideLink(
-                        fault.id(), c.finding(), c.answer(), c.strength(), c.basis().source(), Optional.of(c.name())))
+                        fault.id(),
+                        c.finding(),
+                        c.answer(),
+                        c.strength(),
+                        c.basis().source(),
+                        Optional.of(c.name())))
                 .forEach(links::add);
         pack.tests().stream()
                 .filter(test -> test.finds().contains(fault.id()))
@@ -64,7 +69,10 @@ public record FaultGuide(
     /** The readings of a good part, with their unit. */
     private static String band(MeterTest test) {
         return "%s to %s %s"
-                .formatted(figure(test.goodFrom()), figure(test.goodTo()), test.unit().symbol());
+                .formatted(
+                        figure(test.goodFrom()),
+                        figure(test.goodTo()),
+                        test.unit().symbol());
     }
 
     private static String figure(double value) {

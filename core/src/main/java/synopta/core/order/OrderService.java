@@ -40,6 +40,11 @@ public final class OrderService {
 
         /** So many are not there any more, and nothing was ordered. */
         record Gone(PartNumber part, int quantity, int free) implements Outcome {
+            /** What to do, in a sentence. */
+            public String words(String branch) {
+                return "Only %d left at %s. Order it, or choose another branch.".formatted(free, branch);
+            }
+
             @Override
             public <R> R fold(Function<Promised, R> reserved, Function<Gone, R> gone) {
                 return gone.apply(this);

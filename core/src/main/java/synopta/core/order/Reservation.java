@@ -43,6 +43,20 @@ public record Reservation(
         RELEASED;
     }
 
+    /** How it stands, in a sentence. */
+    public String words() {
+        return switch (state) {
+            case RESERVED -> "Reserved at %s.".formatted(branch);
+            case ORDERED ->
+                days.orElse(0) == 1
+                        ? "Ordered, available tomorrow."
+                        : "Ordered, available in %d days.".formatted(days.orElse(0));
+            case WAITING -> "The supplier does not answer. The order is saved and will be sent again automatically.";
+            case OUT_OF_STOCK -> "The supplier is out of stock. Try an equivalent or another branch.";
+            case RELEASED -> "Cancelled.";
+        };
+    }
+
     Reservation as(State other, OptionalInt inDays) {
         return new Reservation(number, createdAt, caseNumber, branch, part, quantity, other, inDays);
     }

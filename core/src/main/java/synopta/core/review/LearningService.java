@@ -10,13 +10,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.ConfirmedCase;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeRecord;
 import synopta.core.outcome.OutcomeRepository;
+import synopta.core.outcome.ParameterKind;
 import synopta.core.outcome.ParameterLearner;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.outcome.Proposal;
@@ -61,6 +64,43 @@ public final class LearningService {
         this.cases = cases;
         this.outcomes = outcomes;
         this.log = log;
+    }
+
+    /**
+     * A figure that differs between two versions.
+     *
+     * @param first its value in the one; empty where the pack's own is in force
+     * @param second its value in the other
+     */
+    public record Differing(
+            ParameterKind kind,
+            Optional<Appliance> appliance,
+            String subject,
+            String words,
+            OptionalDouble first,
+            OptionalDouble second) {}
+
+    /** Where the figures of two versions differ, by key. */
+    public static List<Differing> differing(List<Proposal> first, List<Proposal> second) {
+        Map<String, Proposal> of = new TreeMap<>();
+        Map<String, Proposal> with = new TreeMap<>();
+        first.forEach(p -> of.put(p.key(), p));
+        second.forEach(p -> with.put(p.key(), p));
+        Map<String, Proposal> all = new TreeMap<>(with);
+        all.putAll(of);
+        List<Differing> differing = new ArrayList<>();
+        all.forEach((key, p) -> {
+            OptionalDouble one = value(of.get(key));
+            OptionalDouble other = value(with.get(key));
+            if (!one.equals(other)) {
+                differing.add(new Differing(p.kind(), p.appliance(), p.subject(), p.words(), one, other));
+            }
+        });
+        return differing;
+    }
+
+    private static OptionalDouble value(Proposal figure) {
+        return figure == null ? OptionalDouble.empty() : OptionalDouble.of(figure.value());
     }
 
     /**

@@ -70,9 +70,9 @@ public record BeltWire(
             double wrapDegrees,
             Belt.Face face,
             boolean over,
-            PointWire on,
-            PointWire off,
-            @MayBeNull PointWire travel) {
+            BeltRun.Point on,
+            BeltRun.Point off,
+            @MayBeNull BeltRun.Point travel) {
         static StationWire of(Belt.Face face, Belt.Station station, BeltRun.Touch touch) {
             return new StationWire(
                     station.role(),
@@ -84,16 +84,11 @@ public record BeltWire(
                     touch.wrapDegrees(),
                     face,
                     touch.over(),
-                    PointWire.of(touch.on()),
-                    PointWire.of(touch.off()),
-                    station.travel().map(t -> new PointWire(t.dxMm(), t.dyMm())).orElse(null));
-        }
-    }
-
-    /** A point or a way, in millimeters to the right and upwards. */
-    public record PointWire(double xMm, double yMm) {
-        static PointWire of(BeltRun.Point point) {
-            return new PointWire(point.xMm(), point.yMm());
+                    touch.on(),
+                    touch.off(),
+                    station.travel()
+                            .map(t -> new BeltRun.Point(t.dxMm(), t.dyMm()))
+                            .orElse(null));
         }
     }
 

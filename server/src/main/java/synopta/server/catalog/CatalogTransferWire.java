@@ -11,10 +11,7 @@ public final class CatalogTransferWire {
     /** What came of a delivery; `accepted` counts rows by file. */
     public record ImportAnswer(Map<String, Integer> accepted, List<RowFault> faults, List<RowFault> warnings) {
         static ImportAnswer of(ImportService.Outcome outcome) {
-            return new ImportAnswer(
-                    outcome.rows(),
-                    outcome.faults(),
-                    outcome.warnings());
+            return new ImportAnswer(outcome.rows(), outcome.faults(), outcome.warnings());
         }
     }
 

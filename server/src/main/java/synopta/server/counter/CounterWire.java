@@ -113,10 +113,6 @@ public final class CounterWire {
         }
     }
 
-
-
-
-
     /** A part the case asks for, and the verdict on it. */
     public record NeededWire(
             String partType,
@@ -137,5 +133,4 @@ public final class CounterWire {
                     need.why());
         }
     }
-
 }

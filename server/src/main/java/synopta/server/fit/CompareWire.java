@@ -95,9 +95,7 @@ final class CompareWire {
                     SpecLine.all(compared.specifications()),
                     compared.bag().stream()
                             .map(held -> new BagLine(
-                                    PartsWire.listing(held.part(), catalog),
-                                    held.inFirst(),
-                                    held.inSecond()))
+                                    PartsWire.listing(held.part(), catalog), held.inFirst(), held.inSecond()))
                             .toList());
         }
     }

@@ -62,5 +62,4 @@ public final class FitWire {
             return new FitAnswer(verdict, List.of(), List.of(), List.of(), reasons, ask, List.of(), instead, nearest);
         }
     }
-
 }

@@ -118,7 +118,8 @@ final class PartsWire {
     }
 
     /** What a part replaced and what it has become. */
-    record SuccessionWire(String part, List<PartListing> parts, List<Supersession> steps, Supply today, List<Supply> alternatives) {
+    record SuccessionWire(
+            String part, List<PartListing> parts, List<Supersession> steps, Supply today, List<Supply> alternatives) {
         static SuccessionWire of(SupersessionChain chain, List<Supply> supplies, Catalog catalog) {
             List<Supersession> rows = chain.rows();
             Set<String> keys = new TreeSet<>(Set.of(chain.part().key()));

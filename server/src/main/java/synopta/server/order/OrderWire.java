@@ -1,5 +1,6 @@
 package synopta.server.order;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -7,13 +8,12 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import synopta.core.order.OrderService;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
 import synopta.core.order.Reservation;
+import synopta.demo.SimulatedSupplier;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of quotes, reservations and orders. */
@@ -33,52 +33,10 @@ public final class OrderWire {
             @NotEmpty @Size(max = 200) List<@Valid OrderLineWire> lines) {}
 
     /** A quote; `taxRule` says how its tax was rounded. */
-    public record QuoteAnswer(
-            long number,
-            String house,
-            Instant createdAt,
-            LocalDate validUntil,
-            String branch,
-            @MayBeNull String customer,
-            @MayBeNull Long caseNumber,
-            List<QuoteLineWire> lines,
-            String goods,
-            String taxPercent,
-            boolean taxIncluded,
-            String tax,
-            String taxRule,
-            String total,
-            String currency) {
+    public record QuoteAnswer(String house, @JsonUnwrapped Quote quote, String taxRule, String currency) {
         static QuoteAnswer of(Quote quote, String house) {
-            QuoteTotals sum = quote.sum();
             return new QuoteAnswer(
-                    quote.number(),
-                    house,
-                    quote.createdAt(),
-                    quote.validUntil(),
-                    quote.branch(),
-                    quote.customer().orElse(null),
-                    quote.caseNumber().isPresent() ? quote.caseNumber().getAsLong() : null,
-                    quote.lines().stream().map(QuoteLineWire::of).toList(),
-                    sum.goods().decimal(),
-                    sum.taxPercent().toPlainString(),
-                    sum.taxIncluded(),
-                    sum.tax().decimal(),
-                    QuoteTotals.RULE,
-                    sum.total().decimal(),
-                    sum.total().currency());
-        }
-    }
-
-    /** A line of a quote. */
-    public record QuoteLineWire(String part, String name, int quantity, String unitPrice, String price) {
-        static QuoteLineWire of(Quote.Line line) {
-            return new QuoteLineWire(
-                    line.part().written(),
-                    line.name(),
-                    line.quantity(),
-                    line.unitPrice().decimal(),
-                    line.price().decimal());
+                    house, quote, QuoteTotals.RULE, quote.sum().total().currency());
         }
     }
 
@@ -120,8 +78,7 @@ public final class OrderWire {
                             "gone",
                             null,
                             gone.free(),
-                            "Only %2$d left at %1$s. Order it, or choose another branch."
-                                    .formatted(branch, gone.free())));
+                            gone.words(branch)));
         }
 
         static OutcomeWire of(Reservation reservation) {
@@ -134,22 +91,7 @@ public final class OrderWire {
                     reservation.state().slug(),
                     days,
                     null,
-                    said(reservation));
-        }
-
-        private static String said(Reservation reservation) {
-            return switch (reservation.state()) {
-                case RESERVED -> "Reserved at %s.".formatted(reservation.branch());
-                case ORDERED ->
-                    reservation.days().orElse(0) == 1
-                            ? "Ordered, available tomorrow."
-                            : "Ordered, available in %d days."
-                                    .formatted(reservation.days().orElse(0));
-                case WAITING ->
-                    "The supplier does not answer. The order is saved and will be sent again automatically.";
-                case OUT_OF_STOCK -> "The supplier is out of stock. Try an equivalent or another branch.";
-                case RELEASED -> "Cancelled.";
-            };
+                    reservation.words());
         }
     }
 

@@ -68,7 +68,8 @@ class QuoteController {
                 .map(quote -> OrderWire.QuoteAnswer.of(quote, house))
                 .toList();
         return new OrderWire.QuotePage(
-                quotes, quotes.size() < PAGE ? null : quotes.get(PAGE - 1).number());
+                quotes,
+                quotes.size() < PAGE ? null : quotes.get(PAGE - 1).quote().number());
     }
 
     @GetMapping(path = "/{number}", produces = MediaType.APPLICATION_JSON_VALUE)

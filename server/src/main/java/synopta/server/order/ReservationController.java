@@ -21,6 +21,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.order.OrderService;
 import synopta.core.order.Reservation;
 import synopta.core.order.ReservationRepository;
+import synopta.demo.SimulatedSupplier;
 import synopta.server.web.ApiException;
 
 /** Reservations at branches and orders with the supplier. */

@@ -95,7 +95,7 @@ class CaseController {
                 Optional.ofNullable(to),
                 Optional.ofNullable(after),
                 PAGE));
-                return new CaseWire.CasePage(
+        return new CaseWire.CasePage(
                 cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
     }
 

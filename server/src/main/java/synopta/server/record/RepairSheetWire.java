@@ -6,13 +6,13 @@ import java.util.Optional;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.handover.HandoverPlanner;
+import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.record.RepairSheet;
 import synopta.core.teardown.WorkLine;
 import synopta.formats.handover.SheetText;
-import synopta.core.handover.HandoverPlanner;
-import synopta.core.knowledge.Caution;
 import synopta.server.teardown.TeardownWire;
 import synopta.server.web.MayBeNull;
 

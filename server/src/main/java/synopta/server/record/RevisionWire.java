@@ -4,14 +4,15 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import synopta.core.casefile.KnownFact;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.order.Quote;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseSnapshot;
+import synopta.core.record.FieldChange;
 import synopta.core.record.Revision;
-import synopta.core.casefile.KnownFact;
 import synopta.server.web.MayBeNull;
 
 /** A revision of a case: what differs from the one before, and how the case stood then. */
@@ -21,13 +22,13 @@ public record RevisionWire(
         String line,
         @MayBeNull String specialist,
         CaseContent.Status status,
-        List<ChangeWire> changes,
+        List<FieldChange> changes,
         List<KnownFact> known,
         List<LeaningWire> suspects,
         @MayBeNull String action,
         @MayBeNull String why,
-        List<RuleWire> rules,
-        List<LeftWire> lines,
+        List<CaseSnapshot.Rule> rules,
+        List<CaseContent.Line> lines,
         List<WarnedWire> cautions,
         @MayBeNull String readTo,
         List<QuotedWire> quotes) {
@@ -40,28 +41,19 @@ public record RevisionWire(
                 content.input().line(),
                 content.specialist().orElse(null),
                 content.status(),
-                revision.changes().stream()
-                        .map(c -> new ChangeWire(c.field(), c.before(), c.after()))
-                        .toList(),
+                revision.changes(),
                 snapshot.known(),
                 snapshot.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
                 snapshot.advice().map(CaseSnapshot.Advised::action).orElse(null),
                 snapshot.advice().map(CaseSnapshot.Advised::why).orElse(null),
-                snapshot.rules().stream()
-                        .map(r -> new RuleWire(r.part().written(), r.quantity(), r.why()))
-                        .toList(),
-                content.lines().stream()
-                        .map(l -> new LeftWire(l.part().written(), l.quantity()))
-                        .toList(),
+                snapshot.rules(),
+                content.lines(),
                 snapshot.cautions().stream()
                         .map(c -> WarnedWire.of(c, content.cautionsShown()))
                         .toList(),
                 content.readTo().orElse(null),
                 revision.quotes().stream().map(QuotedWire::of).toList());
     }
-
-    /** A field, as it was and as it is since. */
-    public record ChangeWire(String field, String before, String after) {}
 
     /** A suspect, and how likely it was; its name is that of the pack as it is now. */
     public record LeaningWire(String fault, @MayBeNull String name, String partType, double probability) {
@@ -73,12 +65,6 @@ public record RevisionWire(
                     leaning.probability());
         }
     }
-
-    /** A part that was needed, and by which rule. */
-    public record RuleWire(String part, int quantity, String why) {}
-
-    /** A part that was put in the bag, or left. */
-    public record LeftWire(String part, int quantity) {}
 
     /** A caution in the words of that day, and whether it was shown. */
     public record WarnedWire(Hazard hazard, String text, boolean shown) {

@@ -2,13 +2,9 @@ package synopta.server.review;
 
 import jakarta.validation.Valid;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -50,9 +46,7 @@ class LearningController {
         return new LearningWire.LearningAnswer(
                 learned.confirmedCases().size(),
                 versions.size(),
-                service.suggestions(learned).stream()
-                        .map(LearningWire.ProposalWire::of)
-                        .toList(),
+                service.suggestions(learned),
                 versions.stream().map(LearningWire.VersionWire::of).toList());
     }
 
@@ -94,24 +88,8 @@ class LearningController {
 
     /** Where two versions differ; 0 is the packs as they ship. */
     @GetMapping("/compare")
-    List<LearningWire.DifferingWire> compare(@RequestParam int first, @RequestParam int second) {
-        Map<String, Proposal> of = new TreeMap<>();
-        Map<String, Proposal> with = new TreeMap<>();
-        figures(first).forEach(p -> of.put(p.key(), p));
-        figures(second).forEach(p -> with.put(p.key(), p));
-        Set<String> keys = new HashSet<>(of.keySet());
-        keys.addAll(with.keySet());
-        List<LearningWire.DifferingWire> differing = new ArrayList<>();
-        for (String key : keys.stream().sorted().toList()) {
-            Double one = Optional.ofNullable(of.get(key)).map(Proposal::value).orElse(null);
-            Double other =
-                    Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
-            Proposal p = of.containsKey(key) ? of.get(key) : with.get(key);
-            if (one == null || !one.equals(other)) {
-                differing.add(new LearningWire.DifferingWire(p.kind(), slug(p), p.subject(), p.words(), one, other));
-            }
-        }
-        return differing;
+    List<LearningService.Differing> compare(@RequestParam int first, @RequestParam int second) {
+        return LearningService.differing(figures(first), figures(second));
     }
 
     private List<Proposal> figures(int version) {

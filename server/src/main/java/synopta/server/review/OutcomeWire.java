@@ -63,9 +63,6 @@ public final class OutcomeWire {
             @NotNull Integer quantity,
             @NotBlank String reason) {}
 
-    /** Returned pieces of a part, with their reason. */
-    public record ReturnedWire(PartNumber part, int quantity, Outcome.Reason reason) {}
-
     /** An entry; the last of a case counts. */
     public record OutcomeEntry(
             Instant toldAt,
@@ -75,7 +72,7 @@ public final class OutcomeWire {
             boolean fixed,
             @MayBeNull Integer minutes,
             @MayBeNull String note,
-            List<ReturnedWire> returns) {
+            List<Outcome.Return> returns) {
         static OutcomeEntry of(Outcome outcome, Optional<Pack> pack) {
             return new OutcomeEntry(
                     outcome.at(),
@@ -88,9 +85,7 @@ public final class OutcomeWire {
                     outcome.fixed(),
                     outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
                     outcome.note().orElse(null),
-                    outcome.returns().stream()
-                            .map(r -> new ReturnedWire(r.part(), r.quantity(), r.reason()))
-                            .toList());
+                    outcome.returns());
         }
     }
 
@@ -157,7 +152,7 @@ public final class OutcomeWire {
             @MayBeNull String model,
             @MayBeNull String specialist,
             @MayBeNull Appliance appliance,
-            List<HandedWire> lines) {
+            List<CaseContent.Line> lines) {
         static FollowedWire of(CaseRecord record) {
             CaseContent content = record.content();
             return new FollowedWire(
@@ -167,12 +162,7 @@ public final class OutcomeWire {
                     content.input().model().map(m -> m.written()).orElse(null),
                     content.specialist().orElse(null),
                     record.snapshot().appliance().orElse(null),
-                    content.lines().stream()
-                            .map(l -> new HandedWire(l.part().written(), l.quantity()))
-                            .toList());
+                    content.lines());
         }
     }
-
-    /** So many of a part left. */
-    public record HandedWire(String part, int quantity) {}
 }

@@ -66,8 +66,8 @@ public final class TagWire {
             List<CandidateWire> candidates,
             double unlisted,
             double leftOut,
-            List<PlatformGuessWire> platforms,
-            @MayBeNull ReadAgainWire recheck) {
+            List<PlatformGuess> platforms,
+            @MayBeNull RecheckAdvice recheck) {
         /** The wire form of a reading. */
         public static TagAnswer of(TagReading reading) {
             return new TagAnswer(
@@ -75,8 +75,8 @@ public final class TagWire {
                     reading.candidates().stream().map(CandidateWire::of).toList(),
                     reading.unlisted().value(),
                     reading.leftOut(),
-                    reading.platforms().stream().map(PlatformGuessWire::of).toList(),
-                    reading.readAgain().map(ReadAgainWire::of).orElse(null));
+                    reading.platforms(),
+                    reading.readAgain().orElse(null));
         }
     }
 
@@ -104,22 +104,6 @@ public final class TagWire {
         }
     }
 
-    /** What it may be when it is in no row; the probability is given that. */
-    public record PlatformGuessWire(String platform, String brand, double probability) {
-        static PlatformGuessWire of(PlatformGuess guess) {
-            return new PlatformGuessWire(
-                    guess.platform(), guess.brand(), guess.probability().value());
-        }
-    }
-
     /** Where reading and model differ. */
     public record DifferenceWire(int position, String typed, String catalogue) {}
-
-    /** The character to read again. */
-    public record ReadAgainWire(int position, List<String> options, String model, double expectedGainBits) {
-        static ReadAgainWire of(RecheckAdvice again) {
-            return new ReadAgainWire(
-                    again.position(), again.options(), again.model().written(), again.expectedGainBits());
-        }
-    }
 }

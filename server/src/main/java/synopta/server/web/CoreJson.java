@@ -131,7 +131,8 @@ class CoreJson {
                     return schema;
                 }
                 boolean ofCore = java.getRawClass().getName().startsWith("synopta.core.");
-                String name = ofCore ? nameOf(java.getRawClass()) : java.getRawClass().getSimpleName();
+                String name =
+                        ofCore ? nameOf(java.getRawClass()) : java.getRawClass().getSimpleName();
                 Schema<?> resolved = chain.next().resolve(ofCore ? type.name(name) : type, context, chain);
                 if (java.getRawClass().isRecord()) {
                     markOptional(java.getRawClass(), context.getDefinedModels().get(name));

@@ -1,9 +1,11 @@
 package synopta.server.web;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,10 +30,18 @@ import synopta.core.catalog.Stock;
 import synopta.core.fit.Supply;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Reading;
+import synopta.core.order.Quote;
+import synopta.core.order.QuoteTotals;
+import synopta.core.outcome.AccuracyReport;
+import synopta.core.outcome.Interval;
+import synopta.core.outcome.ParameterRepository;
+import synopta.core.outcome.Proposal;
+import synopta.core.outcome.SupportingCases;
 import synopta.core.quantity.Money;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseSnapshot;
+import synopta.core.review.LearningService;
 import synopta.core.tag.Recheck;
 
 /**
@@ -61,6 +71,14 @@ final class CoreMixins {
             Map.entry(CaseInput.Measured.class, MeasuredValue.class),
             Map.entry(Customer.class, NamedCustomer.class),
             Map.entry(Recheck.class, WrittenRecheck.class),
+            Map.entry(AccuracyReport.Share.class, RateWithin.class),
+            Map.entry(AccuracyReport.Bin.class, Within.class),
+            Map.entry(LearningService.Suggested.class, SuggestedUpdate.class),
+            Map.entry(Proposal.class, Proposed.class),
+            Map.entry(ParameterRepository.Declined.class, DeclinedBy.class),
+            Map.entry(Quote.class, QuotedSum.class),
+            Map.entry(QuoteTotals.class, TaxInWords.class),
+            Map.entry(Quote.Line.class, Priced.class),
             Map.entry(Shopping.Adjusted.class, AdjustedValue.class));
 
     private CoreMixins() {}
@@ -187,6 +205,47 @@ final class CoreMixins {
         @JsonProperty("value")
         @MayBeNull
         Optional<String> value();
+    }
+
+    private interface Within {
+        @JsonUnwrapped
+        Interval interval();
+    }
+
+    private interface RateWithin extends Within {
+        @JsonProperty("rate")
+        double rate();
+    }
+
+    private interface SuggestedUpdate {
+        @JsonUnwrapped
+        Proposal proposal();
+
+        @JsonProperty("inForce")
+        @MayBeNull
+        OptionalDouble now();
+    }
+
+    @JsonIgnoreProperties("value")
+    private interface Proposed extends Within {
+        @JsonUnwrapped
+        SupportingCases support();
+
+        @JsonProperty("telling")
+        boolean isTelling();
+    }
+
+    @JsonIgnoreProperties("figure")
+    private interface DeclinedBy {}
+
+    private interface QuotedSum {
+        @JsonUnwrapped
+        QuoteTotals sum();
+    }
+
+    private interface TaxInWords {
+        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        BigDecimal taxPercent();
     }
 
     private interface CoilPair {

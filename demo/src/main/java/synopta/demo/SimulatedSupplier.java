@@ -1,4 +1,4 @@
-package synopta.server.order;
+package synopta.demo;
 
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -38,11 +38,13 @@ public final class SimulatedSupplier implements SupplierFeed {
         DOWN
     }
 
-    Mode mode() {
+    /** How it behaves now. */
+    public Mode mode() {
         return mode;
     }
 
-    void behave(Mode other) {
+    /** From now on it behaves so. */
+    public void behave(Mode other) {
         mode = other;
     }
 

@@ -1,0 +1,65 @@
+package synopta.core.outcome;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+
+/**
+ * All counts of a report together.
+ *
+ * @param by right the first time by each thing, keyed by its slug
+ * @param returns how many cases had something come back, for every reason
+ * @param times seconds to the answer, by specialist
+ */
+public record AccuracySummary(
+        int cases,
+        Optional<AccuracyReport.Share> rightFirstTime,
+        Map<String, List<AccuracyReport.Share>> by,
+        List<Returned> returns,
+        List<AccuracyReport.Bin> calibration,
+        List<AskedQuestion> questions,
+        List<AccuracyReport.Times> times,
+        Overruled overruled) {
+    /** How many cases had something come back for a reason. */
+    public record Returned(Outcome.Reason reason, int cases) {}
+
+    /** A question in its words, how often it was asked, and what it was worth on average, in bits. */
+    public record AskedQuestion(String finding, String question, int times, double meanBits) {}
+
+    /** How often advice was overruled, by whose choice it was in the end. */
+    public record Overruled(int specialist, int advice, int neither) {}
+
+    /**
+     * The counts of a report.
+     *
+     * @param questionOf the words of a finding's question
+     */
+    public static AccuracySummary of(AccuracyReport report, UnaryOperator<String> questionOf) {
+        Map<String, List<AccuracyReport.Share>> by = new TreeMap<>();
+        for (AccuracyReport.By one : AccuracyReport.By.values()) {
+            by.put(one.slug(), report.rightFirstTime(one));
+        }
+        Map<Outcome.Reason, Integer> returns = report.returns();
+        Map<OutcomeRecord.WhoWasRight, Integer> overruled = report.overruled();
+        return new AccuracySummary(
+                report.size(),
+                report.rightFirstTime(),
+                by,
+                Arrays.stream(Outcome.Reason.values())
+                        .map(reason -> new Returned(reason, returns.getOrDefault(reason, 0)))
+                        .toList(),
+                report.calibration(),
+                report.questions().stream()
+                        .map(asked -> new AskedQuestion(
+                                asked.finding(), questionOf.apply(asked.finding()), asked.times(), asked.meanBits()))
+                        .toList(),
+                report.times(AccuracyReport.By.SPECIALIST),
+                new Overruled(
+                        overruled.getOrDefault(OutcomeRecord.WhoWasRight.SPECIALIST, 0),
+                        overruled.getOrDefault(OutcomeRecord.WhoWasRight.ADVICE, 0),
+                        overruled.getOrDefault(OutcomeRecord.WhoWasRight.NEITHER, 0)));
+    }
+}
