@@ -78,7 +78,7 @@ export function AccuracyPage() {
   );
 }
 
-function Counts({ data, days }: { data: Wire["LedgerAnswer"]; days: string }) {
+function Counts({ data, days }: { data: Wire["AccuracySummary"]; days: string }) {
   const [by, setBy] = useState("appliance");
   const shares = data.by[by] ?? [];
   return (

@@ -5,7 +5,7 @@ const SIZE = 180;
 const EDGE = 28;
 
 /** Predicted probability against actual frequency; on the line, predictions were right. */
-export function Calibration({ bins }: { bins: Wire["BinWire"][] }) {
+export function Calibration({ bins }: { bins: Wire["AccuracyReportBin"][] }) {
   const x = (share: number) => EDGE + share * SIZE;
   const y = (share: number) => SIZE + 6 - share * SIZE;
   const words = bins.map((b) => `predicted ${percent(b.said)}, actual ${percent(b.was / b.of)} of ${b.of}`);

@@ -72,7 +72,7 @@ function Empty({ searched }: { searched: boolean }) {
   );
 }
 
-function Cases({ cases }: { cases: Wire["CaseAnswer"][] }) {
+function Cases({ cases }: { cases: Wire["CaseRecord"][] }) {
   return (
     <CaseTable
       cases={cases}

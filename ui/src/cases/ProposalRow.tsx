@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { Wire } from "../shared/api";
 import { percent, sentence, when } from "../shared/format";
 
-type Proposal = Wire["ProposalWire"];
+type Proposal = Wire["LearningServiceSuggested"];
 type Props = {
   proposal: Proposal;
   chosen: boolean;

@@ -4,7 +4,7 @@ import type { Wire } from "../shared/api";
 import { keyOfProposal } from "./keyOfProposal";
 import { ProposalRow } from "./ProposalRow";
 
-type Proposal = Wire["ProposalWire"];
+type Proposal = Wire["LearningServiceSuggested"];
 type Props = { proposals: Proposal[]; chosen: string[]; onChoose: (chosen: string[]) => void };
 
 /** How many are shown at first. */

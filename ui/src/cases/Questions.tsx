@@ -2,7 +2,7 @@ import type { Wire } from "../shared/api";
 import { many, sentence } from "../shared/format";
 import { Bars } from "./Bars";
 
-type Asked = Wire["AskedWire"];
+type Asked = Wire["AccuracySummaryAskedQuestion"];
 
 /** How many of the best and worst are shown, of those asked this often; the table has them all. */
 const SHOWN = 5;

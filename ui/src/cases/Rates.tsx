@@ -5,7 +5,7 @@ import { many, percent } from "../shared/format";
 const SHOWN = 10;
 
 /** Rates on one scale, each with its 95% interval. */
-export function Rates({ shares }: { shares: Wire["RateWire"][] }) {
+export function Rates({ shares }: { shares: Wire["AccuracyReportShare"][] }) {
   return (
     <ul className="shares">
       {shares.slice(0, SHOWN).map((share) => (

@@ -4,7 +4,7 @@ import { reasonName, REASONS } from "./returnReasons";
 import type { OutcomeDraft } from "./useOutcome";
 
 type Props = {
-  lines: Wire["HandedWire"][];
+  lines: Wire["CaseContentLine"][];
   back: OutcomeDraft["back"];
   onBack: (back: OutcomeDraft["back"]) => void;
 };

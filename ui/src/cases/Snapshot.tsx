@@ -49,7 +49,7 @@ export function Snapshot({ revision: r }: Props) {
   );
 }
 
-function Changes({ changes }: { changes: Wire["ChangeWire"][] }) {
+function Changes({ changes }: { changes: Wire["FieldChange"][] }) {
   return changes.length === 0 ? null : (
     <ul className="changes" aria-label="Changes">
       {changes.map((c) => (

@@ -1,4 +1,4 @@
 import type { Wire } from "../shared/api";
 
-export const keyOfProposal = (p: Wire["ProposalWire"]): string =>
+export const keyOfProposal = (p: Wire["LearningServiceSuggested"]): string =>
   `${p.kind}|${p.appliance ?? ""}|${p.subject}`;

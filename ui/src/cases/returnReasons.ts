@@ -1,6 +1,6 @@
 import type { Wire } from "../shared/api";
 
-export type Reason = Wire["CameBackWire"]["reason"];
+export type Reason = Wire["AccuracySummaryReturned"]["reason"];
 
 /** Reasons of a return, the counter's own errors first. */
 export const REASONS: Reason[] = [

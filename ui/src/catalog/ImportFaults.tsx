@@ -4,7 +4,7 @@ import type { Wire } from "../shared/api";
 const SHOWN = 12;
 
 /** Import faults by file, line and column, with export. */
-export function ImportFaults({ faults, title }: { faults: Wire["FaultWire"][]; title: string }) {
+export function ImportFaults({ faults, title }: { faults: Wire["RowFault"][]; title: string }) {
   return (
     <div className="row-line">
       <div className="d-flex justify-content-between align-items-center">
@@ -47,7 +47,7 @@ export function ImportFaults({ faults, title }: { faults: Wire["FaultWire"][]; t
 /** A cell as RFC 4180 wants it, with an apostrophe before what a spreadsheet would run. */
 const cell = (text: string): string => `"${text.replace(/^[=+\-@]/, "'$&").replaceAll('"', '""')}"`;
 
-function download(faults: Wire["FaultWire"][]) {
+function download(faults: Wire["RowFault"][]) {
   const rows = faults.map((f) => [f.file, String(f.line), f.column, f.message]);
   const text = [["file", "line", "column", "message"], ...rows]
     .map((row) => row.map(cell).join(","))

@@ -38,7 +38,7 @@ export function LikelyMistakes() {
   );
 }
 
-function Kind({ kind, warnings }: { kind: string; warnings: Wire["RemarkWire"][] }) {
+function Kind({ kind, warnings }: { kind: string; warnings: Wire["CatalogWarning"][] }) {
   const [all, setAll] = useState(false);
   const shown = all ? warnings : warnings.slice(0, SHOWN);
   const same = new Set(warnings.map((r) => r.message)).size === 1;
@@ -64,7 +64,7 @@ function Kind({ kind, warnings }: { kind: string; warnings: Wire["RemarkWire"][]
   );
 }
 
-function Subject({ remark }: { remark: Wire["RemarkWire"] }) {
+function Subject({ remark }: { remark: Wire["CatalogWarning"] }) {
   return remark.kind === "slip" ? (
     <ModelLink model={remark.subject} />
   ) : (

@@ -80,7 +80,7 @@ export type Keeping = {
 const LONGEST_ANSWER_SECONDS = 3_600;
 
 /** Keeps the case, as a new one or over its last revision. */
-export function useKeep(state: CaseState, onKept: (kept: Wire["CaseAnswer"]) => void) {
+export function useKeep(state: CaseState, onKept: (kept: Wire["CaseRecord"]) => void) {
   const navigate = useNavigate();
   return useMutation({
     mutationFn: async ({ status, lines, model, over }: Keeping) => {

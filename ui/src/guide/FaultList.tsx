@@ -3,7 +3,7 @@ import { percent } from "../shared/format";
 import type { Chosen } from "./GuideEntry";
 
 type Props = {
-  pack: Wire["PackMap"];
+  pack: Wire["FaultGuide"];
   sought: string;
   chosen: Chosen;
   onChoose: (chosen: Chosen) => void;

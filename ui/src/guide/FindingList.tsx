@@ -4,7 +4,7 @@ import type { Chosen } from "./GuideEntry";
 import { isIn } from "./FaultList";
 
 type Props = {
-  pack: Wire["PackMap"];
+  pack: Wire["FaultGuide"];
   sought: string;
   chosen: Chosen;
   onChoose: (chosen: Chosen) => void;

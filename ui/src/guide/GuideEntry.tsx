@@ -5,7 +5,7 @@ import { minutes, percent } from "../shared/format";
 /** The chosen entry: a fault or a finding. */
 export type Chosen = { kind: "fault" | "finding"; id: string } | null;
 
-type Props = { pack: Wire["PackMap"]; chosen: Chosen; onChoose: (chosen: Chosen) => void };
+type Props = { pack: Wire["FaultGuide"]; chosen: Chosen; onChoose: (chosen: Chosen) => void };
 
 /** Everything known about the chosen entry: its links with their strength and basis. */
 export function GuideEntry({ pack, chosen, onChoose }: Props) {
@@ -25,7 +25,7 @@ function FaultEntry({
   pack,
   fault,
   onChoose,
-}: Pick<Props, "pack" | "onChoose"> & { fault: Wire["KnownFault"] }) {
+}: Pick<Props, "pack" | "onChoose"> & { fault: Wire["FaultGuideKnownFault"] }) {
   const causes = pack.faults.filter((f) => f.causedBy.some((c) => c.fault === fault.id));
   return (
     <>
@@ -80,7 +80,7 @@ function FindingEntry({
   pack,
   finding,
   onChoose,
-}: Pick<Props, "pack" | "onChoose"> & { finding: Wire["KnownFinding"] }) {
+}: Pick<Props, "pack" | "onChoose"> & { finding: Wire["FaultGuideKnownFinding"] }) {
   return (
     <>
       <h2>{finding.question}</h2>

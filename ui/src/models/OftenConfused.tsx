@@ -3,7 +3,7 @@ import { sentence } from "../shared/format";
 import { PartPicture, pictureOf } from "../shared/PartPicture";
 
 type Pictures = Wire["PicturesWire"];
-type Shown = { name: string; tell: string; figures: Wire["FigureWire"][] };
+type Shown = { name: string; tell: string; figures: Wire["Figure"][] };
 
 /** Parts that are often confused, side by side: those that share a word, and variants of one name. */
 export function OftenConfused({ pictures }: { pictures: Pictures }) {

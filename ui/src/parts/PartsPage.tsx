@@ -63,7 +63,7 @@ export function PartsPage() {
   );
 }
 
-function Found({ parts, typed }: { parts: Wire["PartLine"][]; typed: string }) {
+function Found({ parts, typed }: { parts: Wire["PartListing"][]; typed: string }) {
   if (parts.length === 0) {
     return <p className="soft p-2">No part number is close to {typed}. Check the number.</p>;
   }

@@ -100,7 +100,7 @@ function Today({ succession }: { succession: Wire["SuccessionWire"] }) {
   );
 }
 
-type EdgesProps = { steps: Wire["Step"][]; spots: Map<string, Spot> };
+type EdgesProps = { steps: Wire["Supersession"][]; spots: Map<string, Spot> };
 
 function Edges({ steps, spots }: EdgesProps) {
   const drawn = steps.flatMap((step) => {
@@ -146,7 +146,7 @@ function Edges({ steps, spots }: EdgesProps) {
 }
 
 type NodeProps = {
-  line: Wire["PartLine"];
+  line: Wire["PartListing"];
   spot: Spot;
   asked: boolean;
   today: boolean;

@@ -1,6 +1,6 @@
 import type { Wire } from "../shared/api";
 
-type Step = Wire["Step"];
+type Step = Wire["Supersession"];
 
 /** Where a part of a supersession stands: its column from the oldest on, its row from the top. */
 export type Spot = { part: string; column: number; row: number };

@@ -1,6 +1,6 @@
 import type { Wire } from "../shared/api";
 
-type Status = Wire["PartLine"]["status"];
+type Status = Wire["PartListing"]["status"];
 type Via = Wire["UsedModel"]["via"];
 
 const STATUS: Record<Status, string> = {

@@ -3,8 +3,8 @@ import type { Wire } from "./api";
 import "./drawing.css";
 import { length, sentence } from "./format";
 
-type Belt = Wire["BeltWire"];
-type Station = Wire["StationWire"];
+type Belt = Wire["BeltPath"];
+type Station = Wire["BeltPathStation"];
 type Layout = Wire["LayoutWire"];
 
 /** Air round the pulleys, and below them for their names, in millimeters. */
@@ -132,7 +132,7 @@ function BeltDrawing({ belt, layout }: { belt: Belt; layout: Layout }) {
   );
 }
 
-function Rest({ rest, layout }: { rest: Wire["RestWire"]; layout: Layout }) {
+function Rest({ rest, layout }: { rest: Wire["BeltPathRest"]; layout: Layout }) {
   const name = layout.places.find((p) => p.slot === rest.slot)?.name.replace(" drum", "");
   const below = -rest.yMm + radius(rest) + 34;
   return (

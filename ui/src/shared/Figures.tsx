@@ -1,6 +1,6 @@
 import type { Wire } from "./api";
 
-type FigureWire = Wire["FigureWire"];
+type FigureWire = Wire["Figure"];
 
 /** Blades and turns are drawn with so many points; the eye cannot tell more apart. */
 const point = (x: number, y: number) => `${x.toFixed(1)} ${y.toFixed(1)}`;

@@ -24,7 +24,7 @@ export const pictureOf = (pictures: Pictures | null, partType: string): Wire["Pi
   pictures?.partTypes.find((p) => p.partType === partType);
 
 /** The line picture of a part; its name stands beside it, so that it needs no words of its own. */
-export function PartPicture({ figures, side }: { figures: Wire["FigureWire"][]; side: number }) {
+export function PartPicture({ figures, side }: { figures: Wire["Figure"][]; side: number }) {
   return (
     <svg className="picture" viewBox={`0 0 ${side} ${side}`} aria-hidden="true">
       {figures.map((figure, index) => (

@@ -64,8 +64,8 @@ export const builtRange = (from: string | null | undefined, to: string | null | 
   range("built", from && day(from), to && day(to));
 
 export type Fuel = NonNullable<Wire["ModelWire"]["fuel"]>;
-type Hazard = Wire["CautionWire"]["hazard"];
-type NoteKind = Wire["BagWire"]["kind"];
+type Hazard = Wire["Caution"]["hazard"];
+type NoteKind = Wire["HandoverPlannerBagEntry"]["kind"];
 
 const FUELS: Record<Fuel, string> = {
   electric: "electric",

@@ -2,7 +2,7 @@ import type { Wire } from "./api";
 import type { Mark } from "./MachineDrawing";
 
 /** Suspects that have to do with the signs, at most four; while there is no sign, those that are met most. */
-export function leading(suspects: Wire["SuspectWire"][]): Wire["SuspectWire"][] {
+export function leading(suspects: Wire["Suspect"][]): Wire["Suspect"][] {
   return suspects.filter((s) => s.concerned).slice(0, 4);
 }
 

@@ -2,7 +2,7 @@ import type { Wire } from "../../shared/api";
 import type { CaseState } from "./case";
 
 /** The state of a case that was kept. */
-export function toState(answer: Wire["CaseAnswer"]): CaseState {
+export function toState(answer: Wire["CaseRecord"]): CaseState {
   return {
     line: answer.line,
     model: answer.model ?? null,

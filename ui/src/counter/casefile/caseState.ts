@@ -30,8 +30,8 @@ export type Action =
   | { kind: "cautioned"; hazards: string[] }
   | { kind: "readTo"; who: string }
   | { kind: "customer"; name: string | null; phone: string | null }
-  | { kind: "kept"; answer: Wire["CaseAnswer"] }
-  | { kind: "opened"; answer: Wire["CaseAnswer"] }
+  | { kind: "kept"; answer: Wire["CaseRecord"] }
+  | { kind: "opened"; answer: Wire["CaseRecord"] }
   /** The bare counter was opened again: `saved` is the case that was left there. */
   | { kind: "resumed"; saved: CaseState }
   | { kind: "cleared" };

@@ -45,7 +45,7 @@ export function LikelyCauses(props: Props) {
   const [left, setLeft] = useState<string[]>([]);
   const named = open(answer).find((n) => !left.includes(n.phrase));
   const suspects = leading(answer.suspects);
-  const toggle = (suspect: Wire["SuspectWire"]) =>
+  const toggle = (suspect: Wire["Suspect"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   return (
     <section aria-label="Likely causes" className="column">
@@ -132,7 +132,7 @@ export function LikelyCauses(props: Props) {
 export function likeliest(
   layouts: Wire["LayoutWire"][],
   fuels: string[],
-  suspect: Wire["SuspectWire"] | undefined,
+  suspect: Wire["Suspect"] | undefined,
 ): Wire["LayoutWire"] | undefined {
   const possible = layouts.filter((l) => l.fuels.some((fuel) => fuels.includes(fuel)));
   return possible.find((l) => l.places.some((place) => place.partType === suspect?.partType)) ?? possible[0];

@@ -28,7 +28,7 @@ export function MachineView({ answer, layout, marks, stage, onStage, act }: Prop
     [...new Set(placed.filter((p) => p.slot === place.slot).map((p) => p.part))].join(", ");
   const suspectIn = (place: Wire["PlaceWire"]) =>
     answer.suspects.find((s) => s.partType === place.partType && (!s.slot || s.slot === place.slot));
-  const toggle = (suspect: Wire["SuspectWire"]) =>
+  const toggle = (suspect: Wire["Suspect"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   const pick = (place: Wire["PlaceWire"]) => {
     const suspect = suspectIn(place);

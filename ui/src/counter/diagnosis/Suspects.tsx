@@ -5,11 +5,11 @@ import type { Tried } from "./questions";
 import type { Answer } from "../casefile/case";
 
 type Props = {
-  suspects: Wire["SuspectWire"][];
+  suspects: Wire["Suspect"][];
   answer: Answer;
   tried: Tried | null;
   weighing: boolean;
-  onToggle: (suspect: Wire["SuspectWire"]) => void;
+  onToggle: (suspect: Wire["Suspect"]) => void;
   onWeigh: () => void;
 };
 
@@ -44,7 +44,7 @@ export function Suspects({ suspects, answer, tried, weighing, onToggle, onWeigh 
 }
 
 type RowProps = {
-  suspect: Wire["SuspectWire"];
+  suspect: Wire["Suspect"];
   rank: number;
   answer: Answer;
   then: number | null;
@@ -89,11 +89,11 @@ function Row({ suspect, rank, answer, then, onToggle }: RowProps) {
 }
 
 /** The cure without a part once the fault is likely; else the reasons. */
-const about = (suspect: Wire["SuspectWire"]): string =>
+const about = (suspect: Wire["Suspect"]): string =>
   suspect.cure && suspect.probability >= 0.5 ? suspect.cure : reasons(suspect);
 
 /** What speaks for a suspect, then what against, strongest first. */
-function reasons(suspect: Wire["SuspectWire"]): string {
+function reasons(suspect: Wire["Suspect"]): string {
   const words = (sign: number) =>
     suspect.because
       .filter((r) => Math.sign(r.weight) === sign)

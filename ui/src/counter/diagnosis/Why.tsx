@@ -3,8 +3,8 @@ import type { Wire } from "../../shared/api";
 import type { Action } from "../casefile/caseState";
 
 type Props = {
-  suspects: Wire["SuspectWire"][];
-  known: Wire["KnownWire"][];
+  suspects: Wire["Suspect"][];
+  known: Wire["KnownFact"][];
   act: (action: Action) => void;
 };
 
@@ -62,7 +62,7 @@ export function Why({ suspects, known, act }: Props) {
   );
 }
 
-const weight = (suspect: Wire["SuspectWire"], key: string): number =>
+const weight = (suspect: Wire["Suspect"], key: string): number =>
   suspect.because.find((r) => `finding:${r.finding}` === key)?.weight ?? 0;
 
 function WeightBar({ weight }: { weight: number }) {

@@ -162,7 +162,7 @@ function BranchAndDate({ branches, state, act }: BranchAndDateProps) {
 type TotalProps = {
   answer: Answer;
   purchasing: Purchasing;
-  chosen: Wire["PurchaseWire"] | null;
+  chosen: Wire["PurchaseOption"] | null;
   state: CaseState;
   act: Props["act"];
   keep: Keep;

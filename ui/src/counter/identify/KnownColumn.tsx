@@ -69,12 +69,12 @@ export function KnownColumn({ answer, state, layouts, act }: Props) {
 }
 
 /** What is known, but for words whose meaning is still to be chosen. */
-function shown(answer: Answer): Wire["KnownWire"][] {
+function shown(answer: Answer): Wire["KnownFact"][] {
   const waiting = new Set(open(answer).flatMap((n) => n.meanings.map((m) => `finding:${m.finding}`)));
   return answer.known.filter((known) => !waiting.has(known.key));
 }
 
-function KnownRow({ known, answer, act }: { known: Wire["KnownWire"]; answer: Answer; act: Props["act"] }) {
+function KnownRow({ known, answer, act }: { known: Wire["KnownFact"]; answer: Answer; act: Props["act"] }) {
   const asksFuel = known.key === "fuel" && fuelIsOpen(answer);
   const fromTag = known.key === "fuel" && answer.model?.fuel;
   return (

@@ -111,7 +111,7 @@ function Nearest({ near, act }: { near: Wire["CandidateWire"][]; act: Props["act
   );
 }
 
-type RecheckProps = { reading: Wire["TagAnswer"]; again: Wire["ReadAgainWire"]; act: Props["act"] };
+type RecheckProps = { reading: Wire["TagAnswer"]; again: Wire["RecheckAdvice"]; act: Props["act"] };
 
 const KEYS = ["R", "T"];
 
@@ -151,7 +151,7 @@ function RecheckRow({ reading, again, act }: RecheckProps) {
 }
 
 /** Which model the second option would mean. */
-function recheckMeaning(reading: Wire["TagAnswer"], again: Wire["ReadAgainWire"]): string {
+function recheckMeaning(reading: Wire["TagAnswer"], again: Wire["RecheckAdvice"]): string {
   const other = reading.candidates.find((c) => c.model !== again.model);
   const option = again.options[1] ?? "";
   return other === undefined || option === ""

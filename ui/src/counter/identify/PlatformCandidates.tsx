@@ -49,7 +49,7 @@ export function PlatformCandidates({ answer, chance, asking, act }: Props) {
   );
 }
 
-function Looking({ look, act }: { look: Wire["LookWire"]; act: Props["act"] }) {
+function Looking({ look, act }: { look: Wire["DistinguishingQuestion"]; act: Props["act"] }) {
   return (
     <div className="looking">
       <div>{look.question}</div>

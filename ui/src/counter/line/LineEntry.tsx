@@ -1,7 +1,7 @@
 import { useRef } from "react";
 import type { Wire } from "../../shared/api";
 
-const TITLES: Record<Wire["PieceWire"]["kind"], string> = {
+const TITLES: Record<Wire["LineToken"]["kind"], string> = {
   model: "model",
   brand: "brand",
   appliance: "appliance",
@@ -22,7 +22,7 @@ export const focusLine = () => document.getElementById(ID)?.focus();
 
 type Props = {
   line: string;
-  pieces: Wire["PieceWire"][];
+  pieces: Wire["LineToken"][];
   /** Whether a new caller begins, so that one can type at once. */
   fresh: boolean;
   onLine: (line: string) => void;
@@ -67,7 +67,7 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
 }
 
 /** The line cut at its pieces; pieces of an older line that no longer match are left out. */
-function parts(line: string, pieces: Wire["PieceWire"][]) {
+function parts(line: string, pieces: Wire["LineToken"][]) {
   const cut: { from: number; text: string; kind: string | null }[] = [];
   let at = 0;
   for (const piece of pieces) {

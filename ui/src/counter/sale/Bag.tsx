@@ -11,7 +11,7 @@ import { FitVerdict } from "./FitVerdict";
 import { PartLink } from "../../shared/NumberLink";
 
 /** The page of models of other brands that take these parts. */
-export function compatiblePage(answer: Answer, chosen: Wire["PurchaseWire"]): string {
+export function compatiblePage(answer: Answer, chosen: Wire["PurchaseOption"]): string {
   const asked = new URLSearchParams(answer.model ? { model: answer.model.model } : {});
   chosen.lines.forEach((line) => asked.append("part", line.part));
   return `/compatible?${asked.toString()}`;
@@ -89,8 +89,8 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
 }
 
 /** Lines with required parts come first. */
-function inOrder(chosen: Wire["PurchaseWire"] | undefined, answer: Answer): Wire["PurchaseLineWire"][] {
-  const isNeeded = (line: Wire["PurchaseLineWire"]) =>
+function inOrder(chosen: Wire["PurchaseOption"] | undefined, answer: Answer): Wire["PurchaseLine"][] {
+  const isNeeded = (line: Wire["PurchaseLine"]) =>
     answer.needs.some((need) => line.covers.some((c) => c.part === need.supplied));
   const lines = chosen?.lines ?? [];
   return [...lines.filter(isNeeded), ...lines.filter((line) => !isNeeded(line))];
@@ -116,7 +116,7 @@ function NothingToSell({ answer }: { answer: Answer }) {
   );
 }
 
-function Notes({ entries }: { entries: Wire["BagWire"][] }) {
+function Notes({ entries }: { entries: Wire["HandoverPlannerBagEntry"][] }) {
   if (entries.length === 0) {
     return null;
   }

@@ -22,7 +22,7 @@ type LineProps = {
   /** Whether the reasons of its fit verdict are shown. */
   why: boolean;
   onInstead: Instead;
-  line: Wire["PurchaseLineWire"];
+  line: Wire["PurchaseLine"];
   /** The result of reserving it. */
   outcome: Wire["OutcomeWire"] | undefined;
 };
@@ -99,7 +99,7 @@ export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: 
 }
 
 /** Stock at the chosen branch, or at any. */
-function stockWords(part: Wire["PartWire"], branch: string | null): string {
+function stockWords(part: Wire["PartListing"], branch: string | null): string {
   const here = part.stock.find((s) => s.branch === branch)?.onHand ?? 0;
   if (branch === null || here === part.onHand) {
     return part.onHand > 0 ? `${part.onHand} in stock` : "not in stock";

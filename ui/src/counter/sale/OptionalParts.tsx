@@ -8,10 +8,10 @@ import { dragged, dropping, onRowKeys } from "./partRows";
 import type { Answer } from "../casefile/case";
 import { covers } from "./purchaseOptions";
 
-type Want = Wire["WantedWire"];
+type Want = Wire["OptionalPart"];
 type Props = {
   answer: Answer;
-  chosen: Wire["PurchaseWire"] | undefined;
+  chosen: Wire["PurchaseOption"] | undefined;
   act: (action: Action) => void;
   years: number;
 };
@@ -131,5 +131,5 @@ function WantRow({ want, answer, isIn, act, years }: RowProps) {
   );
 }
 
-const risk = (open: Wire["OpenWire"], years: number): string =>
+const risk = (open: Wire["WhileOpen"], years: number): string =>
   `${percent(open.risk)} fail within ${many(years, "year")} (new: ${percent(open.riskNew)});`;

@@ -69,7 +69,7 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
 }
 
 /** The proof that no purchase is better than the best. */
-function Proof({ proof, hasOptional }: { proof: Wire["ProofWire"]; hasOptional: boolean }) {
+function Proof({ proof, hasOptional }: { proof: Wire["Proof"]; hasOptional: boolean }) {
   const less = hasOptional
     ? "no purchase costs less, net of the value of optional parts,"
     : "no purchase costs less";

@@ -3,7 +3,7 @@ import type { Wire } from "../../shared/api";
 import { money } from "../../shared/format";
 import type { Action } from "../casefile/caseState";
 
-type Props = { note: Wire["QuantityWire"]; inForce: number; act: (action: Action) => void };
+type Props = { note: Wire["QuantityNote"]; inForce: number; act: (action: Action) => void };
 
 /** A request for an unusual quantity, with the selling rule and the price of both quantities. */
 export function QuantityNote({ note, inForce, act }: Props) {

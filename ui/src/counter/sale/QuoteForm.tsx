@@ -8,7 +8,7 @@ type Props = {
   branches: string[];
   branch: string | null;
   caseNumber: number | null;
-  purchase: Wire["PurchaseWire"];
+  purchase: Wire["PurchaseOption"];
   onHide: () => void;
 };
 

@@ -58,15 +58,15 @@ export function alsoWords(option: Option, branch: string | null): string {
 }
 
 /** How many pieces are in the bag. */
-export const piecesOf = (purchase: Wire["PurchaseWire"]): number =>
+export const piecesOf = (purchase: Wire["PurchaseOption"]): number =>
   purchase.lines.reduce((sum, line) => sum + line.quantity, 0);
 
 /** How many pieces are left over. */
-export const sparesOf = (purchase: Wire["PurchaseWire"]): number =>
+export const sparesOf = (purchase: Wire["PurchaseOption"]): number =>
   purchase.spare.reduce((sum, spare) => sum + spare.quantity, 0);
 
 /** Whether an optional part is in a purchase. */
-export const covers = (purchase: Wire["PurchaseWire"] | undefined, want: Wire["WantedWire"]): boolean =>
+export const covers = (purchase: Wire["PurchaseOption"] | undefined, want: Wire["OptionalPart"]): boolean =>
   purchase !== undefined &&
   want.quantity > 0 &&
   purchase.undone.every((undone) => undone.part !== want.supplied);

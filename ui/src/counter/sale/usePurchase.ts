@@ -18,7 +18,7 @@ export type Purchasing = {
 /** Reserves the bag and opens the quote form; the result of each line stays visible until the case changes. */
 export function usePurchase(
   state: CaseState,
-  purchase: Wire["PurchaseWire"] | undefined,
+  purchase: Wire["PurchaseOption"] | undefined,
 ): Purchasing & { quoting: boolean; doneQuoting: () => void; forget: () => void } {
   const branches = useBranches();
   const years = useHorizon();

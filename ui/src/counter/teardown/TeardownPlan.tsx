@@ -7,7 +7,7 @@ import type { Action } from "../casefile/caseState";
 import { AccessibleParts } from "./AccessibleParts";
 import type { Answer } from "../casefile/case";
 
-type Step = Wire["StepWire"];
+type Step = Wire["WorkLine"];
 type Props = {
   answer: Answer;
   option: Wire["OfferedWire"];

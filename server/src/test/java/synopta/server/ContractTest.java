@@ -181,8 +181,8 @@ public class ContractTest extends ServedTest {
                         + "\"policy\":{\"genuineOnly\":true,\"branch\":null,\"neededInDays\":null}}");
         assertEquals(
                 basket.body().get("best").toString(),
-                "{\"kinds\":[\"least\",\"fewest-lines\",\"from-stock-now\"],\"lines\":[{\"part\":\"QV-1183\",\"quantity\":2,\"unitPrice\":\"14.50\",\"price\":\"29.00\","
-                        + "\"covers\":[{\"part\":\"QV-1180\",\"quantity\":2}]}],\"total\":\"29.00\",\"net\":\"29.00\",\"spare\":[],\"undone\":[]}");
+                "{\"kinds\":[\"least\",\"fewest-lines\",\"from-stock-now\"],\"lines\":[{\"part\":\"QV-1183\",\"quantity\":2,\"unitPrice\":\"14.50\","
+                        + "\"covers\":[{\"part\":\"QV-1180\",\"quantity\":2}],\"price\":\"29.00\"}],\"total\":\"29.00\",\"net\":\"29.00\",\"spare\":[],\"undone\":[]}");
         assertEquals(basket.text("/currency"), "USD");
         Answer impossible = post("/api/basket", "{\"needs\":[{\"part\":\"NOWHERE\",\"quantity\":1}]}");
         assertEquals(impossible.status(), 200);

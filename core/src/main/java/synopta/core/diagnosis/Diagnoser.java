@@ -92,12 +92,20 @@ public final class Diagnoser {
         return new ArrayList<>(last.values());
     }
 
+    private String words(Evidence piece) {
+        String words = pack.finding(piece.finding())
+                .orElseThrow()
+                .answer(piece.answer())
+                .words();
+        return piece.sure() ? words : words + " (perhaps)";
+    }
+
     private Suspect suspect(int i, double posterior, Map<Evidence, double[]> without, boolean concerned) {
         List<Suspect.Reason> because = new ArrayList<>();
         without.forEach((piece, others) -> {
             double bits = logOdds(posterior) - logOdds(others[i]);
             if (Math.abs(bits) >= LEAST_REASON_BITS) {
-                because.add(new Suspect.Reason(piece, bits));
+                because.add(new Suspect.Reason(piece, words(piece), bits));
             }
         });
         because.sort(Comparator.comparingDouble(r -> -Math.abs(r.weightBits())));

@@ -18,7 +18,8 @@ public record Suspect(Fault fault, Probability probability, boolean concerned, L
     /**
      * A piece of evidence that moved the suspect.
      *
+     * @param words of the answer
      * @param weightBits by how much the base-2 logarithm of its odds rose through this piece, all else as known
      */
-    public record Reason(Evidence evidence, double weightBits) {}
+    public record Reason(Evidence evidence, String words, double weightBits) {}
 }

@@ -19,6 +19,11 @@ public record QuoteTotals(Money goods, BigDecimal taxPercent, boolean taxInclude
 
     private static final BigDecimal WHOLE = new BigDecimal(100);
 
+    /** The tax rate in percent as a decimal, such as 6.5. */
+    public String taxRate() {
+        return taxPercent.toPlainString();
+    }
+
     /** The sum of these goods. */
     public static QuoteTotals of(Money goods, BigDecimal taxPercent, boolean taxIncluded) {
         BigDecimal base = taxIncluded ? WHOLE.add(taxPercent) : WHOLE;

@@ -1,5 +1,6 @@
 package synopta.core.outcome;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -21,6 +22,14 @@ public final class AccuracyReport {
     /** Counts these. */
     public AccuracyReport(List<OutcomeRecord> cases) {
         this.cases = List.copyOf(cases);
+    }
+
+    /** Of the cases from one day to another, both counted; a day that is left out sets no limit. */
+    public static AccuracyReport between(List<OutcomeRecord> cases, Optional<LocalDate> from, Optional<LocalDate> to) {
+        return new AccuracyReport(cases.stream()
+                .filter(told -> from.map(day -> !told.day().isBefore(day)).orElse(true))
+                .filter(told -> to.map(day -> !told.day().isAfter(day)).orElse(true))
+                .toList());
     }
 
     /** How many cases are counted. */

@@ -4,10 +4,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import synopta.core.catalog.ModelNumber;
 
 /** The port through which cases are kept. A call that returned has kept what it was given. */
 public interface CaseRepository {
+    /** So many cases are read at once when all are gone through. */
+    int PAGE = 500;
+
     /** Keeps a new case under the next number. */
     CaseRecord add(CaseContent content, CaseSnapshot snapshot, Instant createdAt);
 
@@ -28,6 +32,21 @@ public interface CaseRepository {
 
     /** Cases newest first. */
     List<CaseRecord> list(Filter filter);
+
+    /** Hands over all cases of some days that hold some words, newest first, by pages. */
+    default void eachPage(
+            Optional<String> text,
+            Optional<LocalDate> from,
+            Optional<LocalDate> to,
+            Consumer<List<CaseRecord>> reader) {
+        Optional<Long> after = Optional.empty();
+        List<CaseRecord> page;
+        do {
+            page = list(new Filter(text, from, to, after, PAGE));
+            reader.accept(page);
+            after = page.stream().reduce((first, second) -> second).map(CaseRecord::number);
+        } while (page.size() == PAGE);
+    }
 
     /** The cases of these numbers, as they are now, the last first. */
     List<CaseRecord> these(List<Long> numbers);

@@ -112,16 +112,12 @@ class MatchController {
             @MayBeNull Boolean fits,
             List<ListedOtherwise> differences) {}
 
-    record NextMeasure(String spec, List<String> values, double expectedGainBits) {}
-
     record MatchAnswer(
-            List<MatchedPart> candidates, @MayBeNull NextMeasure next, List<String> ignored) {
+            List<MatchedPart> candidates, @MayBeNull PartMatcher.Next next, List<String> ignored) {
         static MatchAnswer of(PartMatcher.Match match, Map<String, Object> measures) {
             return new MatchAnswer(
                     match.candidates().stream().map(c -> of(c, measures)).toList(),
-                    match.next()
-                            .map(n -> new NextMeasure(n.spec(), n.values(), n.expectedGainBits()))
-                            .orElse(null),
+                    match.next().orElse(null),
                     match.ignored());
         }
 

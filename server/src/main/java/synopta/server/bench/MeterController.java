@@ -1,5 +1,6 @@
 package synopta.server.bench;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -38,22 +39,14 @@ class MeterController {
                 MeterSimulator.Terminal.of(request.red()),
                 MeterSimulator.Terminal.of(request.black()));
         String partType = pack.fault(test.finds().get(0)).orElseThrow().partType();
-        return new MeterAnswer(
-                MeterWire.of(reading), partType, Boolean.TRUE.equals(request.reveal()) ? condition.slug() : null);
+        return new MeterAnswer(reading, partType, Boolean.TRUE.equals(request.reveal()) ? condition.slug() : null);
     }
 
     @PostMapping(path = "/api/bench/range", produces = MediaType.APPLICATION_JSON_VALUE)
     RangeAnswer range(@Valid @RequestBody RangeRequest request) {
         MeterTest test = test(pack(request.appliance()), request.test());
         CheckResult judged = RangeCheck.judge(test, MeterWire.reading("reading", request.reading()));
-        return new RangeAnswer(
-                test.goodFrom(),
-                test.goodTo(),
-                test.unit().symbol(),
-                judged.verdict().slug(),
-                judged.why(),
-                judged.next(),
-                judged.source());
+        return new RangeAnswer(test.goodFrom(), test.goodTo(), test.unit().symbol(), judged);
     }
 
     private Pack pack(String appliance) {
@@ -81,7 +74,11 @@ class MeterController {
             Object reading) {}
 
     /** The usual range of a good part, and the verdict. */
-    record RangeAnswer(double low, double high, String unit, String verdict, String why, String next, String source) {}
+    record RangeAnswer(
+            double low,
+            double high,
+            String unit,
+            @JsonUnwrapped CheckResult judged) {}
 
     /** The leads on terminals `1`, `2` or `casing` of the part that so many shuffles bring. */
     record MeterRequest(
@@ -94,8 +91,5 @@ class MeterController {
 
     /** What it shows, a number of ohms or OL; in what way the part is, once that was asked for. */
     record MeterAnswer(
-            @Schema(oneOf = {Double.class, String.class}) Object ohms,
-
-            String partType,
-            @MayBeNull String condition) {}
+            Reading ohms, String partType, @MayBeNull String condition) {}
 }

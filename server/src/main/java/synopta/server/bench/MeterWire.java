@@ -17,8 +17,4 @@ final class MeterWire {
             throw ApiException.impossible(field, e.getMessage());
         }
     }
-
-    static Object of(Reading reading) {
-        return reading.<Object>fold(figure -> figure, (Reading.Overload open) -> "OL");
-    }
 }

@@ -1,5 +1,6 @@
 package synopta.server.catalog;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -8,6 +9,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
 import synopta.core.fit.EquivalentModel;
@@ -16,6 +18,22 @@ import synopta.server.web.MayBeNull;
 /** Wire records of the catalog and of layouts. */
 public final class CatalogWire {
     private CatalogWire() {}
+
+    /** A model in short, as it stands within other records. */
+    public record ModelLine(
+            ModelNumber model,
+            String brand,
+            Appliance appliance,
+            @MayBeNull Fuel fuel) {
+        /** The line of a model. */
+        public static ModelLine of(Model model) {
+            return new ModelLine(
+                    model.number(),
+                    model.brand(),
+                    model.appliance(),
+                    model.fuel().orElse(null));
+        }
+    }
 
     /** A model. */
     public record ModelWire(
@@ -80,15 +98,9 @@ public final class CatalogWire {
     public record TwinsWire(String model, List<TwinWire> twins) {}
 
     /** A twin, and the places where both have the same parts or not. */
-    public record TwinWire(
-            String model, String brand, @MayBeNull Fuel fuel, List<String> shared, List<String> differing) {
+    public record TwinWire(@JsonUnwrapped ModelLine model, List<String> shared, List<String> differing) {
         static TwinWire of(EquivalentModel twin) {
-            return new TwinWire(
-                    twin.model().number().written(),
-                    twin.model().brand(),
-                    twin.model().fuel().orElse(null),
-                    twin.shared(),
-                    twin.differing());
+            return new TwinWire(ModelLine.of(twin.model()), twin.shared(), twin.differing());
         }
     }
 }

@@ -4,8 +4,9 @@ import java.util.List;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.Bounds;
 import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Figure;
+import synopta.core.knowledge.BeltPath;
 import synopta.core.knowledge.Layout;
-import synopta.server.web.FigureWire;
 import synopta.server.web.MayBeNull;
 
 /** A layout with its drawing, as it goes over the wire. */
@@ -18,36 +19,26 @@ public record LayoutWire(
         int width,
         int height,
         String seen,
-        List<LayerWire> layers,
-        List<WordWire> words,
-        @MayBeNull BeltWire belt) {
+        List<Drawing.Layer> layers,
+        List<Drawing.Word> words,
+        @MayBeNull BeltPath belt) {
     static LayoutWire of(Layout layout) {
         Drawing drawing = layout.drawing();
         return new LayoutWire(
                 layout.id(),
                 layout.name(),
                 layout.tag(),
-                layout.fuels().stream().sorted().toList(),
+                List.copyOf(layout.fuels()),
                 drawing.spots().stream()
                         .map(spot -> PlaceWire.of(layout.place(spot.slot()).orElseThrow(), spot))
                         .toList(),
                 drawing.width(),
                 drawing.height(),
                 drawing.seen(),
-                drawing.layers().stream()
-                        .map(l -> new LayerWire(l.id(), l.name(), FigureWire.all(l.figures())))
-                        .toList(),
-                drawing.words().stream()
-                        .map(w -> new WordWire(w.text(), w.x(), w.y()))
-                        .toList(),
-                layout.belt().flatMap(BeltWire::of).orElse(null));
+                drawing.layers(),
+                drawing.words(),
+                layout.belt().flatMap(BeltPath::of).orElse(null));
     }
-
-    /** What comes off at one stage of opening up. */
-    public record LayerWire(String layer, String name, List<FigureWire> figures) {}
-
-    /** A lettering of a drawing, centerd on its point. */
-    public record WordWire(String text, double x, double y) {}
 
     /** A place of a layout, where it is, how it is drawn, where the leader of its label ends, and in which machines. */
     public record PlaceWire(
@@ -60,7 +51,7 @@ public record LayoutWire(
             String layer,
             String label,
             Drawing.Side side,
-            List<FigureWire> figures,
+            List<Figure> figures,
             double x,
             double y,
             double width,
@@ -76,11 +67,11 @@ public record LayoutWire(
                     place.name(),
                     place.quantity(),
                     place.where(),
-                    place.fuels().stream().sorted().toList(),
+                    List.copyOf(place.fuels()),
                     spot.layer(),
                     spot.label(),
                     spot.side(),
-                    FigureWire.all(spot.figures()),
+                    spot.figures(),
                     bounds.left(),
                     bounds.top(),
                     bounds.right() - bounds.left(),

@@ -8,6 +8,8 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.PartListing;
 import synopta.core.counter.CaseAssessment;
+import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.DistinguishingQuestion;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.PlatformCandidate;
@@ -44,7 +46,7 @@ public final class CounterWire {
             @MayBeNull Double ageYears,
             List<KnownFact> known,
             AnswerWire.HearingWire hearing,
-            List<AnswerWire.SuspectWire> suspects,
+            List<Suspect> suspects,
             List<AnswerWire.QuestionWire> next,
             @MayBeNull AnswerWire.AdviceWire advice,
             List<String> selling,
@@ -77,9 +79,7 @@ public final class CounterWire {
                     view.known(),
                     pack.map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
                             .orElseGet(AnswerWire.HearingWire::nothing),
-                    view.diagnosis()
-                            .map(d -> AnswerWire.suspectsOf(pack.orElseThrow(), d))
-                            .orElse(List.of()),
+                    view.diagnosis().map(Diagnosis::suspects).orElse(List.of()),
                     view.diagnosis()
                             .map(d -> AnswerWire.questionsOf(pack.orElseThrow(), d))
                             .orElse(List.of()),

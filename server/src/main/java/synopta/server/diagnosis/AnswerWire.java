@@ -17,6 +17,7 @@ import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.knowledge.Reading;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of what a diagnosis says. */
@@ -31,7 +32,7 @@ public final class AnswerWire {
             HearingWire hearing,
             List<HeardWire> heard,
             List<String> notUnderstood,
-            List<SuspectWire> suspects,
+            List<Suspect> suspects,
             List<QuestionWire> next,
             AdviceWire advice,
             List<Caution> cautions) {
@@ -43,16 +44,11 @@ public final class AnswerWire {
                     view.parsed().unheard().stream()
                             .map(ParsedComplaint.Unheard::phrase)
                             .toList(),
-                    suspectsOf(pack, diagnosis),
+                    diagnosis.suspects(),
                     questionsOf(pack, diagnosis),
                     AdviceWire.of(pack, diagnosis),
                     view.cautions());
         }
-    }
-
-    /** The wire form of all suspects. */
-    public static List<SuspectWire> suspectsOf(Pack pack, Diagnosis diagnosis) {
-        return diagnosis.suspects().stream().map(s -> SuspectWire.of(pack, s)).toList();
     }
 
     /** The wire form of all questions. */
@@ -108,11 +104,11 @@ public final class AnswerWire {
     }
 
     /** A reading of which it was not said what it is of, and the tests it may be of. */
-    public record UnplacedWire(String phrase, Object value, List<TestWire> tests) {
+    public record UnplacedWire(String phrase, Reading value, List<TestWire> tests) {
         private static UnplacedWire of(Pack pack, ParsedComplaint.Unplaced unplaced) {
             return new UnplacedWire(
                     unplaced.phrase(),
-                    DiagnosisWire.MeasuredWire.shown(unplaced.reading()),
+                    unplaced.reading(),
                     unplaced.tests().stream()
                             .map(id -> new TestWire(
                                     id, pack.finding(id).orElseThrow().question()))
@@ -125,45 +121,6 @@ public final class AnswerWire {
 
     /** A question about a part that is right as it is, and the answer. */
     public record DoubtWire(String phrase, String answer) {}
-
-    /** A fault and why; `cure` says what cures it without a part. */
-    public record SuspectWire(
-            String id,
-            String name,
-            String partType,
-            String fault,
-            @MayBeNull String slot,
-            double probability,
-            boolean concerned,
-            @MayBeNull String cure,
-            List<ReasonWire> because) {
-        static SuspectWire of(Pack pack, Suspect suspect) {
-            return new SuspectWire(
-                    suspect.fault().id(),
-                    suspect.fault().name(),
-                    suspect.fault().partType(),
-                    suspect.fault().fault(),
-                    suspect.fault().slot().orElse(null),
-                    suspect.probability().value(),
-                    suspect.concerned(),
-                    suspect.fault().cure().orElse(null),
-                    suspect.because().stream().map(r -> ReasonWire.of(pack, r)).toList());
-        }
-    }
-
-    /** A piece of evidence and how far it moved the suspect: change of its base-2 log odds. */
-    public record ReasonWire(String finding, String answer, String words, double weight) {
-        static ReasonWire of(Pack pack, Suspect.Reason reason) {
-            Evidence evidence = reason.evidence();
-            Finding finding = pack.finding(evidence.finding()).orElseThrow();
-            String words = finding.answer(evidence.answer()).words();
-            return new ReasonWire(
-                    evidence.finding(),
-                    evidence.answer(),
-                    evidence.sure() ? words : words + " (perhaps)",
-                    reason.weightBits());
-        }
-    }
 
     /**
      * A question worth asking, with the unit where it is a reading; `choices` say what each answer would bring, in the

@@ -97,10 +97,5 @@ public final class DiagnosisWire {
             throw ApiException.impossible(
                     "readings.value", "Reading (%s) of %s must be a number or \"OL\".".formatted(value, test));
         }
-
-        /** A reading as the meter shows it. */
-        static Object shown(Reading reading) {
-            return reading.<Object>fold(figure -> figure, (Reading.Overload open) -> "OL");
-        }
     }
 }

@@ -1,5 +1,6 @@
 package synopta.server.fit;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
@@ -12,9 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
@@ -23,6 +22,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.fit.CompatibleModels;
 import synopta.core.fit.FitBasis;
 import synopta.core.fit.WhereUsed;
+import synopta.server.catalog.CatalogWire;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.MayBeNull;
@@ -86,20 +86,14 @@ class CompatibleController {
 
     /** A model, how it takes each part, and where it differs from the machine of the case (null: built otherwise). */
     record CompatibleModel(
-            String model,
-            String brand,
-            Appliance appliance,
-            @MayBeNull Fuel fuel,
+            @JsonUnwrapped CatalogWire.ModelLine model,
             Map<String, FitBasis> via,
             @MayBeNull List<String> differing) {
         private static CompatibleModel of(CompatibleModels.Machine machine) {
             Map<String, FitBasis> via = new TreeMap<>();
             machine.basis().forEach((part, how) -> via.put(part.written(), how));
             return new CompatibleModel(
-                    machine.model().number().written(),
-                    machine.model().brand(),
-                    machine.model().appliance(),
-                    machine.model().fuel().orElse(null),
+                    CatalogWire.ModelLine.of(machine.model()),
                     via,
                     machine.differing().orElse(null));
         }

@@ -1,15 +1,14 @@
 package synopta.server.fit;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
-import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartListing;
@@ -20,6 +19,7 @@ import synopta.core.fit.FitBasis;
 import synopta.core.fit.SupersessionChain;
 import synopta.core.fit.Supply;
 import synopta.core.fit.WhereUsed;
+import synopta.server.catalog.CatalogWire;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of one part. */
@@ -88,19 +88,10 @@ final class PartsWire {
     }
 
     /** A machine that the part serves; `via` is `direct`, `supersession`, `equivalent`, or for a kit `contents`. */
-    record UsedModel(
-            String model,
-            String brand,
-            Appliance appliance,
-            @MayBeNull Fuel fuel,
-            FitBasis via,
-            List<UsedRow> rows) {
+    record UsedModel(@JsonUnwrapped CatalogWire.ModelLine model, FitBasis via, List<UsedRow> rows) {
         private static UsedModel of(WhereUsed.Machine machine) {
             return new UsedModel(
-                    machine.model().number().written(),
-                    machine.model().brand(),
-                    machine.model().appliance(),
-                    machine.model().fuel().orElse(null),
+                    CatalogWire.ModelLine.of(machine.model()),
                     machine.basis(),
                     machine.rows().stream().map(UsedRow::of).toList());
         }

@@ -1,10 +1,10 @@
 package synopta.server.knowledge;
 
 import java.util.List;
+import synopta.core.drawing.Figure;
 import synopta.core.drawing.Picture;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
-import synopta.server.web.FigureWire;
 
 /** What the parts of an appliance look like, and which words mean several of them. */
 public record PicturesWire(int side, List<PictureWire> partTypes, List<WordOfSeveral> words) {
@@ -21,22 +21,12 @@ public record PicturesWire(int side, List<PictureWire> partTypes, List<WordOfSev
 
     /** The picture of a part type, and of the pieces that go by its name. */
     public record PictureWire(
-            String partType, String name, String tell, List<FigureWire> figures, List<KindWire> kinds) {
+            String partType, String name, String tell, List<Figure> figures, List<Picture.Kind> kinds) {
         static PictureWire of(PartType type) {
             Picture picture = type.picture();
-            return new PictureWire(
-                    type.slug(),
-                    type.name(),
-                    picture.tell(),
-                    FigureWire.all(picture.figures()),
-                    picture.kinds().stream()
-                            .map(k -> new KindWire(k.name(), k.tell(), FigureWire.all(k.figures())))
-                            .toList());
+            return new PictureWire(type.slug(), type.name(), picture.tell(), picture.figures(), picture.kinds());
         }
     }
-
-    /** One of the pieces that go by a name. */
-    public record KindWire(String name, String tell, List<FigureWire> figures) {}
 
     /** A word that several part types bear. */
     public record WordOfSeveral(String word, List<String> partTypes) {}

@@ -3,7 +3,7 @@ package synopta.server.review;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
-import java.util.List;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,7 +14,6 @@ import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Finding;
 import synopta.core.outcome.AccuracyReport;
 import synopta.core.outcome.AccuracySummary;
-import synopta.core.outcome.OutcomeRecord;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.formats.review.AccuracyTable;
 import synopta.formats.table.TableWriter;
@@ -63,14 +62,7 @@ class AccuracyController {
     }
 
     private AccuracyReport report(LocalDate from, LocalDate to) {
-        List<OutcomeRecord> told = log.told();
-        return new AccuracyReport(
-                from == null && to == null
-                        ? told
-                        : told.stream()
-                                .filter(t -> from == null || !t.day().isBefore(from))
-                                .filter(t -> to == null || !t.day().isAfter(to))
-                                .toList());
+        return AccuracyReport.between(log.told(), Optional.ofNullable(from), Optional.ofNullable(to));
     }
 
     private String question(String finding) {

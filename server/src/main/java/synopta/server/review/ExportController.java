@@ -29,8 +29,6 @@ import synopta.server.web.Attachment;
 @RestController
 @RequestMapping("/api/case-exports")
 class ExportController {
-    private static final int PAGE = 500;
-
     private final CaseRepository cases;
     private final OutcomeRepository outcomes;
     private final SettingsRepository settings;
@@ -113,15 +111,6 @@ class ExportController {
     }
 
     private void each(String q, LocalDate from, LocalDate to, Consumer<List<CaseRecord>> reader) {
-        Optional<Long> after = Optional.empty();
-        List<CaseRecord> page;
-        do {
-            page = cases.list(new CaseRepository.Filter(
-                    Optional.ofNullable(q), Optional.ofNullable(from), Optional.ofNullable(to), after, PAGE));
-            reader.accept(page);
-            after = page.isEmpty()
-                    ? after
-                    : Optional.of(page.get(page.size() - 1).number());
-        } while (page.size() == PAGE);
+        cases.eachPage(Optional.ofNullable(q), Optional.ofNullable(from), Optional.ofNullable(to), reader);
     }
 }

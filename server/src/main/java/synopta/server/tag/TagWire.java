@@ -1,5 +1,6 @@
 package synopta.server.tag;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -9,13 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Appliance;
-import synopta.core.catalog.Fuel;
 import synopta.core.tag.Candidate;
 import synopta.core.tag.PlatformGuess;
 import synopta.core.tag.Recheck;
 import synopta.core.tag.RecheckAdvice;
 import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReading;
+import synopta.server.catalog.CatalogWire;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of reading a tag. */
@@ -82,18 +83,10 @@ public final class TagWire {
 
     /** A model it may be. */
     public record CandidateWire(
-            String model,
-            String brand,
-            Appliance appliance,
-            @MayBeNull Fuel fuel,
-            double probability,
-            List<DifferenceWire> differences) {
+            @JsonUnwrapped CatalogWire.ModelLine model, double probability, List<DifferenceWire> differences) {
         static CandidateWire of(Candidate candidate) {
             return new CandidateWire(
-                    candidate.model().number().written(),
-                    candidate.model().brand(),
-                    candidate.model().appliance(),
-                    candidate.model().fuel().orElse(null),
+                    CatalogWire.ModelLine.of(candidate.model()),
                     candidate.probability().value(),
                     candidate.differences().stream()
                             .map(d -> new DifferenceWire(

@@ -1,11 +1,11 @@
 package synopta.server.web;
 
-import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,8 +27,14 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartListing;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Stock;
+import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.Suspect;
+import synopta.core.drawing.Drawing;
+import synopta.core.drawing.Figure;
+import synopta.core.drawing.Primitive;
 import synopta.core.fit.Supply;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Reading;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
@@ -71,6 +77,11 @@ final class CoreMixins {
             Map.entry(CaseInput.Measured.class, MeasuredValue.class),
             Map.entry(Customer.class, NamedCustomer.class),
             Map.entry(Recheck.class, WrittenRecheck.class),
+            Map.entry(Suspect.class, SuspectedFault.class),
+            Map.entry(Fault.class, NamedFault.class),
+            Map.entry(Suspect.Reason.class, WeighedReason.class),
+            Map.entry(Figure.class, DrawnFigure.class),
+            Map.entry(Drawing.Layer.class, DrawnLayer.class),
             Map.entry(AccuracyReport.Share.class, RateWithin.class),
             Map.entry(AccuracyReport.Bin.class, Within.class),
             Map.entry(LearningService.Suggested.class, SuggestedUpdate.class),
@@ -82,6 +93,13 @@ final class CoreMixins {
             Map.entry(Shopping.Adjusted.class, AdjustedValue.class));
 
     private CoreMixins() {}
+
+    /** Whether JSON leaves a component out, or says it otherwise. */
+    static boolean hides(Class<?> type, String component) {
+        return Optional.ofNullable(ALL.get(type)).stream()
+                .flatMap(mixin -> Arrays.stream(mixin.getDeclaredMethods()))
+                .anyMatch(method -> method.getName().equals(component) && method.isAnnotationPresent(JsonIgnore.class));
+    }
 
     private interface Judged {
         @JsonUnwrapped
@@ -244,8 +262,37 @@ final class CoreMixins {
     }
 
     private interface TaxInWords {
-        @JsonFormat(shape = JsonFormat.Shape.STRING)
+        @JsonIgnore
         BigDecimal taxPercent();
+
+        @JsonProperty("taxPercent")
+        String taxRate();
+    }
+
+    private interface DrawnFigure {
+        @JsonProperty("kind")
+        Primitive primitive();
+    }
+
+    private interface DrawnLayer {
+        @JsonProperty("layer")
+        String id();
+    }
+
+    private interface SuspectedFault {
+        @JsonUnwrapped
+        Fault fault();
+    }
+
+    @JsonIgnoreProperties({"fuels", "prior", "basis", "shows", "causedBy"})
+    private interface NamedFault {}
+
+    private interface WeighedReason {
+        @JsonUnwrapped
+        Evidence evidence();
+
+        @JsonProperty("weight")
+        double weightBits();
     }
 
     private interface CoilPair {

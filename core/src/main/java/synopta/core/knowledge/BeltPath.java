@@ -1,12 +1,10 @@
-package synopta.server.catalog;
+package synopta.core.knowledge;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import synopta.core.drawing.BeltRun;
 import synopta.core.drawing.Pulley;
-import synopta.core.knowledge.Belt;
-import synopta.server.web.MayBeNull;
 
 /**
  * How a belt runs, with its springs at work and with them pushed in.
@@ -14,35 +12,42 @@ import synopta.server.web.MayBeNull;
  * @param from `front` or `rear`: where it is seen from; x grows to the right as seen from there, y upwards
  * @param slackMm by how much the run is shorter with the springs pushed in
  */
-public record BeltWire(
+public record BeltPath(
         Belt.View from,
         double lengthMm,
         double slackMm,
-        List<StationWire> stations,
-        List<StationWire> pushed,
-        List<RestWire> rests,
+        List<Station> stations,
+        List<Station> pushed,
+        List<Rest> rests,
         String basis) {
+    /** Copies. */
+    public BeltPath {
+        stations = List.copyOf(stations);
+        pushed = List.copyOf(pushed);
+        rests = List.copyOf(rests);
+    }
+
     /** The belt of a layout; the loader has seen to it that it runs. */
-    static Optional<BeltWire> of(Belt belt) {
+    public static Optional<BeltPath> of(Belt belt) {
         return closed(belt.run()).flatMap(run -> closed(belt.pushed()).map(pushed -> of(belt, run, pushed)));
     }
 
-    private static BeltWire of(Belt belt, BeltRun.Closed run, BeltRun.Closed pushed) {
-        return new BeltWire(
+    private static BeltPath of(Belt belt, BeltRun.Closed run, BeltRun.Closed pushed) {
+        return new BeltPath(
                 belt.from(),
                 run.lengthMm(),
                 run.lengthMm() - pushed.lengthMm(),
                 stations(belt, run),
                 stations(belt, pushed),
                 belt.rests().stream()
-                        .map(r -> new RestWire(r.slot(), r.xMm(), r.yMm(), r.diameterMm()))
+                        .map(r -> new Rest(r.slot(), r.xMm(), r.yMm(), r.diameterMm()))
                         .toList(),
                 belt.basis().source());
     }
 
-    private static List<StationWire> stations(Belt belt, BeltRun.Closed run) {
+    private static List<Station> stations(Belt belt, BeltRun.Closed run) {
         return IntStream.range(0, run.touches().size())
-                .mapToObj(i -> StationWire.of(
+                .mapToObj(i -> Station.of(
                         belt.faceAt(belt.stations().get(i)),
                         belt.stations().get(i),
                         run.touches().get(i)))
@@ -58,11 +63,11 @@ public record BeltWire(
      *
      * @param face of the belt that lies on it: `ribbed` or `flat`
      * @param over whether the belt runs over it, not under it
-     * @param travel how far it is pushed against its spring; null where it stands fast
+     * @param travel how far it is pushed against its spring; empty where it stands fast
      */
-    public record StationWire(
+    public record Station(
             Belt.Role role,
-            @MayBeNull String slot,
+            Optional<String> slot,
             double xMm,
             double yMm,
             double diameterMm,
@@ -72,11 +77,11 @@ public record BeltWire(
             boolean over,
             BeltRun.Point on,
             BeltRun.Point off,
-            @MayBeNull BeltRun.Point travel) {
-        static StationWire of(Belt.Face face, Belt.Station station, BeltRun.Touch touch) {
-            return new StationWire(
+            Optional<BeltRun.Point> travel) {
+        static Station of(Belt.Face face, Belt.Station station, BeltRun.Touch touch) {
+            return new Station(
                     station.role(),
-                    station.slot().orElse(null),
+                    station.slot(),
                     touch.pulley().xMm(),
                     touch.pulley().yMm(),
                     touch.pulley().diameterMm(),
@@ -86,12 +91,10 @@ public record BeltWire(
                     touch.over(),
                     touch.on(),
                     touch.off(),
-                    station.travel()
-                            .map(t -> new BeltRun.Point(t.dxMm(), t.dyMm()))
-                            .orElse(null));
+                    station.travel().map(t -> new BeltRun.Point(t.dxMm(), t.dyMm())));
         }
     }
 
     /** A wheel or glide beside the belt. */
-    public record RestWire(String slot, double xMm, double yMm, double diameterMm) {}
+    public record Rest(String slot, double xMm, double yMm, double diameterMm) {}
 }
