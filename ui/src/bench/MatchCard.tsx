@@ -2,98 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { Form, Table } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
-import { percent } from "../shared/format";
-
-/** What is measured on parts of a type: the spec of the catalog, and its words. */
-const MEASURES: Record<string, { name: string; specs: [string, string][] }> = {
-  "drum-belt": {
-    name: "Drum belt",
-    specs: [
-      ["length-mm", "Length laid flat, once round"],
-      ["ribs", "Ribs"],
-      ["width-mm", "Width"],
-    ],
-  },
-  "drum-roller": {
-    name: "Drum roller",
-    specs: [
-      ["diameter-mm", "Outer diameter"],
-      ["bore-mm", "Hole"],
-      ["width-mm", "Width"],
-    ],
-  },
-  "idler-pulley": {
-    name: "Idler pulley",
-    specs: [
-      ["diameter-mm", "Outer diameter"],
-      ["bore-mm", "Hole"],
-      ["width-mm", "Width"],
-    ],
-  },
-  "heater-assembly": {
-    name: "Heater box",
-    specs: [
-      ["shape", "hairpin, loop, ring, coil"],
-      ["ohms", "Ohms across"],
-      ["terminals", "Terminals"],
-      ["fixing-mm", "Between fixing holes"],
-    ],
-  },
-  "broil-element": {
-    name: "Broil element",
-    specs: [
-      ["shape", "hairpin, loop, ring, coil"],
-      ["ohms", "Ohms across"],
-      ["terminals", "Terminals"],
-      ["fixing-mm", "Between fixing holes"],
-    ],
-  },
-  "bake-element": {
-    name: "Bake element",
-    specs: [
-      ["shape", "hairpin, loop, ring, coil"],
-      ["ohms", "Ohms across"],
-      ["terminals", "Terminals"],
-      ["fixing-mm", "Between fixing holes"],
-    ],
-  },
-  "line-fuse": {
-    name: "Line fuse",
-    specs: [
-      ["amps", "Amperes on it"],
-      ["volts", "Volts on it"],
-      ["size", "Body, as 6x32-mm"],
-    ],
-  },
-  "oven-thermostat": {
-    name: "Oven thermostat",
-    specs: [["tube-length-mm", "Length of its tube"]],
-  },
-  "thermal-fuse": {
-    name: "Thermal fuse",
-    specs: [
-      ["opens-c", "Degrees on it"],
-      ["fixing-mm", "Between fixing holes"],
-      ["terminals", "Terminals"],
-    ],
-  },
-  "door-switch": {
-    name: "Door switch",
-    specs: [
-      ["terminals", "Terminals"],
-      ["contact", "normally-open, normally-closed, changeover"],
-      ["fixing-mm", "Between fixing holes"],
-    ],
-  },
-  "control-knob": {
-    name: "Control knob",
-    specs: [
-      ["shaft-mm", "Shaft"],
-      ["shaft-shape", "d-shaped, splined"],
-      ["diameter-mm", "Outer diameter"],
-    ],
-  },
-};
+import { percent, sentence } from "../shared/format";
 
 /** A spec in a word, without its unit. */
 const inShort = (spec: string): string => spec.replace(/-(mm|c)$/, "").replaceAll("-", " ");
@@ -103,6 +12,11 @@ export function MatchCard() {
   const [type, setType] = useState("drum-belt");
   const [model, setModel] = useState("");
   const [values, setValues] = useState<Record<string, string>>({});
+  const types = useQuery({
+    queryKey: ["match-types"],
+    queryFn: ({ signal }) => answer(api.GET("/api/match", { signal })),
+    staleTime: Infinity,
+  });
   const asked = useDeferredValue(JSON.stringify({ type, model: model.trim(), values }));
   const measures = Object.fromEntries(Object.entries(values).filter(([, value]) => value.trim() !== ""));
   const found = useQuery({
@@ -118,8 +32,8 @@ export function MatchCard() {
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const specs = MEASURES[type]?.specs ?? [];
-  const nameOf = (spec: string) => specs.find(([s]) => s === spec)?.[1] ?? spec.replaceAll("-", " ");
+  const specs = types.data?.find((t) => t.partType === type)?.specs ?? [];
+  const nameOf = (spec: string) => specs.find((s) => s.spec === spec)?.words ?? inShort(spec);
   return (
     <div className="card-plain check">
       <span className="bin-tab">Match the old part</span>
@@ -135,16 +49,16 @@ export function MatchCard() {
                 setValues({});
               }}
             >
-              {Object.entries(MEASURES).map(([slug, { name }]) => (
-                <option key={slug} value={slug}>
-                  {name}
+              {types.data?.map(({ partType, name }) => (
+                <option key={partType} value={partType}>
+                  {sentence(name)}
                 </option>
               ))}
             </Form.Select>
           </Form.Group>
-          {specs.map(([spec, name]) => (
+          {specs.map(({ spec, words }) => (
             <Form.Group key={spec} controlId={`match-${spec}`} className="entry">
-              <Form.Label>{name}</Form.Label>
+              <Form.Label>{words}</Form.Label>
               <Form.Control
                 size="sm"
                 value={values[spec] ?? ""}

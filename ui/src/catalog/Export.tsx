@@ -2,7 +2,7 @@ import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { count } from "../shared/format";
 
-const WORDS: Record<string, string> = {
+const WORDS: Record<Wire["SheetWire"]["sheet"], string> = {
   serial_schemes: "serial schemes",
   brands: "brands and families",
   platforms: "platforms",
@@ -42,7 +42,7 @@ export function Export({ sheets }: { sheets: Wire["SheetWire"][] }) {
         <tbody>
           {sheets.map(({ sheet, rows }) => (
             <tr key={sheet}>
-              <td>{WORDS[sheet] ?? sheet}</td>
+              <td>{WORDS[sheet]}</td>
               <td className="numeric">{count(rows)}</td>
               <td className="text-nowrap">
                 <a href={`/api/catalogue/tables/${sheet}.csv`} download aria-label={`${sheet} as CSV`}>

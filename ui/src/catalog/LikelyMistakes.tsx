@@ -4,7 +4,7 @@ import type { Wire } from "../shared/api";
 import { useWarnings } from "./useCatalog";
 import { ModelLink } from "../shared/NumberLink";
 
-const KINDS: Record<string, string> = {
+const KINDS: Record<Wire["CatalogWarning"]["kind"], string> = {
   "part-unused": "Parts no model uses",
   "slot-without-part": "Places without a part",
   "fit-at-no-place": "Parts listed for an unknown place",

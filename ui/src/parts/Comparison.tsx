@@ -5,7 +5,7 @@ import { keyOf, money } from "../shared/format";
 import { specName } from "./words";
 import { useComparison } from "./useParts";
 
-const OUTCOMES: Record<string, string> = {
+const OUTCOMES: Record<Wire["SpecLine"]["outcome"], string> = {
   same: "same",
   exceeds: "higher, allowed",
   differs: "differs",

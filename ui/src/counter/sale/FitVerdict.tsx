@@ -5,7 +5,7 @@ import { PartLink } from "../../shared/NumberLink";
 
 type Need = Wire["NeededWire"];
 
-const ASK: Record<string, string> = {
+const ASK: Record<NonNullable<Need["fit"]["ask"]>, string> = {
   model: "depends on the model: ask for it",
   built: "depends on the build date: ask for the serial number",
   serial: "depends on the serial number: ask for it",
@@ -19,7 +19,7 @@ function verdictWords(needs: Need[]): string {
     return "does not fit";
   }
   if (open) {
-    return ASK[open] ?? "depends on facts not known yet";
+    return ASK[open];
   }
   return changes.length > 0 ? `fits, with a change: ${changes.join("; ")}` : "fits";
 }

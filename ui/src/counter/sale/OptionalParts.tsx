@@ -16,7 +16,7 @@ type Props = {
   years: number;
 };
 
-const SOURCES: Record<string, string> = {
+const SOURCES: Record<Wire["OptionalPart"]["source"], string> = {
   asked: "Requested",
   job: "You may also need",
   "while-open": "While it is open (accessible parts)",

@@ -44,7 +44,7 @@ export function optionName(option: Option, hasOptional: boolean, branch: string 
 
 /** What else an option is best at, in words. */
 export function alsoWords(option: Option, branch: string | null): string {
-  const also: Record<string, string> = {
+  const also: Partial<Record<Kind, string>> = {
     least: "lowest long-term cost",
     "fewest-lines": "fewest lines",
     "all-genuine": "all genuine",

@@ -24,6 +24,7 @@ import synopta.core.drawing.Picture;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
@@ -166,7 +167,8 @@ final class DiagnosisBenchmark {
                 List.of(),
                 List.of(),
                 List.of(layout(places)),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
     }
 
     private static PartType partType(String id) {

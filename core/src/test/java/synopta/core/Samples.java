@@ -37,6 +37,7 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.LifeCurve;
@@ -295,7 +296,8 @@ public final class Samples {
                 List.of(),
                 List.of(new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS)),
                 List.of(layout("A", 1, types)),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
     }
 
     /** The finding with other things said of its telling answer. */

@@ -104,7 +104,7 @@ public class PartCallersTest {
                 + need.verdict()
                         .<String>fold(
                                 fits -> fits.supply().changes().isEmpty() ? " fits" : " fits with change",
-                                depends -> " depends on " + depends.ask(),
+                                depends -> " depends on " + depends.ask().slug(),
                                 not -> " does not fit",
                                 unknown -> " unknown");
     }

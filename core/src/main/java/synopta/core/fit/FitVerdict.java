@@ -3,6 +3,7 @@ package synopta.core.fit;
 import java.util.List;
 import java.util.function.Function;
 import synopta.core.catalog.PartNumber;
+import synopta.core.quantity.Slugged;
 
 /** Whether a part is right for a machine. Every verdict carries its reasons as a chain that a person can check. */
 public sealed interface FitVerdict {
@@ -26,8 +27,15 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** It is right for some builds only; `ask` says what would settle it: `serial`, `built` or `model`. */
-    record Depends(String ask, List<String> reasons) implements FitVerdict {
+    /** What would settle a verdict. */
+    enum Missing implements Slugged {
+        SERIAL,
+        BUILT,
+        MODEL
+    }
+
+    /** It is right for some builds only; `ask` says what would settle it. */
+    record Depends(Missing ask, List<String> reasons) implements FitVerdict {
         @Override
         public <R> R fold(
                 Function<Fits, R> fits,

@@ -22,7 +22,7 @@ final class KitFit {
     private final Set<String> changes = new LinkedHashSet<>();
     private final List<String> left = new ArrayList<>();
     private final List<String> open = new ArrayList<>();
-    private Optional<String> ask = Optional.empty();
+    private Optional<FitVerdict.Missing> ask = Optional.empty();
 
     /** So many of a part, and the rows of the machine that make it right. */
     private record Piece(int quantity, List<ListedParts.Hit> hits) {}

@@ -59,7 +59,7 @@ final class ListedParts {
         return hits.stream().filter(h -> unit.perhaps(h.row, model, order)).findFirst();
     }
 
-    String missing(Hit hit) {
+    FitVerdict.Missing missing(Hit hit) {
         return unit.missing(hit.row, order);
     }
 

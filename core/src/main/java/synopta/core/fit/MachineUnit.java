@@ -72,7 +72,9 @@ public record MachineUnit(Optional<String> serial, List<BuildRange> built) {
     }
 
     /** What would settle a row that may hold: the serial, or the build date. */
-    String missing(Fit row, Supplier<SerialOrder> order) {
-        return holds(row, order) == SerialRange.Holds.CANNOT_TELL ? "serial" : "built";
+    FitVerdict.Missing missing(Fit row, Supplier<SerialOrder> order) {
+        return holds(row, order) == SerialRange.Holds.CANNOT_TELL
+                ? FitVerdict.Missing.SERIAL
+                : FitVerdict.Missing.BUILT;
     }
 }

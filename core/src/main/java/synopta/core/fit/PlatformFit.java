@@ -64,7 +64,7 @@ public final class PlatformFit {
         if (always.size() < models.size()) {
             long some = rows.stream().map(Fit::model).distinct().count();
             return new FitVerdict.Depends(
-                    "model",
+                    FitVerdict.Missing.MODEL,
                     List.of("%d of the %d listed models of %s use %s: compare the number on the old part"
                             .formatted(some, models.size(), platform.platform(), part)));
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
@@ -15,6 +16,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Entropy;
@@ -23,7 +25,7 @@ import synopta.core.tag.PlatformGuess;
 
 /**
  * The constructions an unlisted machine may be, and what to look at to tell them apart: the kind of machine, what heats
- * it, how it opens, what carries the drum at the rear. The look that tells most for its trouble comes first: its answer
+ * it, how it opens, and what the packs know besides. The look that tells most for its trouble comes first: its answer
  * is certain given the construction, so it tells the entropy of its answers.
  */
 final class PlatformCandidates {
@@ -32,10 +34,12 @@ final class PlatformCandidates {
 
     private final Catalog catalog;
     private final Map<Appliance, Pack> packs;
+    private final List<Aspect> aspects;
 
     PlatformCandidates(Catalog catalog, Map<Appliance, Pack> packs) {
         this.catalog = catalog;
         this.packs = packs;
+        aspects = aspects(packs);
     }
 
     /**
@@ -43,9 +47,14 @@ final class PlatformCandidates {
      *
      * @param effort how many times the trouble of a plain question it is to find out; our judgment
      * @param of the answer of a construction, where it is known
+     * @param words of an answer that a construction gives
      */
     private record Aspect(
-            String name, double effort, String question, Function<PlatformCandidate, Optional<String>> of) {}
+            String name,
+            double effort,
+            String question,
+            Function<PlatformCandidate, Optional<String>> of,
+            BiFunction<PlatformCandidate, String, String> words) {}
 
     /** A look with what its aspect costs. */
     private record Priced(DistinguishingQuestion look, double effort) {
@@ -54,41 +63,45 @@ final class PlatformCandidates {
         }
     }
 
-    private static final List<Aspect> ASPECTS = List.of(
+    private static final List<Aspect> OF_THE_CATALOG = List.of(
             new Aspect(
                     "appliance",
                     1,
                     "What kind of appliance is it?",
-                    c -> Optional.of(c.platform().appliance().slug())),
-            new Aspect("fuel", 1, "Is it gas or electric?", PlatformCandidates::heat),
-            new Aspect(
-                    "rear",
-                    2,
-                    "What supports the back of the drum: two rollers, or one bearing in the middle?",
-                    PlatformCandidates::rear),
+                    c -> Optional.of(c.platform().appliance().slug()),
+                    (c, answer) -> answer),
+            new Aspect("fuel", 1, "Is it gas or electric?", PlatformCandidates::heat, (c, answer) -> answer),
             new Aspect(
                     "layout",
                     3,
                     "How does it open?",
-                    c -> Optional.of(c.platform().layout())));
+                    c -> Optional.of(c.platform().layout()),
+                    PlatformCandidates::layoutWords));
+
+    private static List<Aspect> aspects(Map<Appliance, Pack> packs) {
+        List<Aspect> aspects = new ArrayList<>(OF_THE_CATALOG);
+        packs.forEach((appliance, pack) ->
+                pack.identification().aspects().forEach(known -> aspects.add(aspect(appliance, known))));
+        return aspects;
+    }
+
+    private static Aspect aspect(Appliance appliance, Identification.Aspect known) {
+        Function<PlatformCandidate, Optional<Identification.AspectAnswer>> answer = c -> Optional.of(c.platform())
+                .filter(p -> p.appliance() == appliance)
+                .flatMap(p -> known.of(p.layout()));
+        return new Aspect(
+                known.aspect(),
+                known.effort(),
+                known.question(),
+                c -> answer.apply(c).map(Identification.AspectAnswer::answer),
+                (c, slug) ->
+                        answer.apply(c).map(Identification.AspectAnswer::words).orElse(slug));
+    }
 
     private static Optional<String> heat(PlatformCandidate construction) {
         return construction.fuels().isEmpty()
                 ? Optional.empty()
                 : Optional.of(construction.fuels().stream().anyMatch(Fuel::isGas) ? "gas" : "electricity");
-    }
-
-    private static Optional<String> rear(PlatformCandidate construction) {
-        return construction.layout().flatMap(layout -> {
-            Set<String> types =
-                    layout.places().stream().map(Layout.Place::partType).collect(Collectors.toSet());
-            boolean rollers = layout.places().stream()
-                    .anyMatch(
-                            p -> p.partType().equals("drum-roller") && p.slot().startsWith("rear"));
-            return types.contains("rear-drum-bearing")
-                    ? Optional.of("bearing")
-                    : rollers ? Optional.of("rollers") : Optional.empty();
-        });
     }
 
     /** The guesses of the tag as constructions, less those that what was looked at rules out. */
@@ -134,9 +147,9 @@ final class PlatformCandidates {
                 Optional.ofNullable(packs.get(platform.appliance())).flatMap(p -> p.layout(platform.layout())));
     }
 
-    private static boolean agrees(PlatformCandidate construction, String answer) {
+    private boolean agrees(PlatformCandidate construction, String answer) {
         int colon = answer.indexOf(':');
-        return ASPECTS.stream()
+        return aspects.stream()
                 .filter(aspect -> colon > 0 && aspect.name.equals(answer.substring(0, colon)))
                 .allMatch(aspect -> aspect.of
                         .apply(construction)
@@ -146,7 +159,7 @@ final class PlatformCandidates {
 
     /** The look that tells most for its trouble, when one is worth it. */
     Optional<DistinguishingQuestion> look(List<PlatformCandidate> constructions) {
-        return ASPECTS.stream()
+        return aspects.stream()
                 .map(aspect -> new Priced(look(aspect, constructions), aspect.effort))
                 .filter(priced -> priced.look.expectedGainBits() >= WORTH_LOOKING_BITS)
                 .reduce((a, b) -> b.worth() > a.worth() + 1e-9 ? b : a)
@@ -159,7 +172,7 @@ final class PlatformCandidates {
         for (PlatformCandidate construction : constructions) {
             aspect.of.apply(construction).ifPresent(answer -> {
                 chances.merge(answer, construction.probability().value(), Double::sum);
-                words.putIfAbsent(answer, words(aspect, answer, construction));
+                words.putIfAbsent(answer, aspect.words.apply(construction, answer));
             });
         }
         double total = chances.values().stream().mapToDouble(p -> p).sum();
@@ -171,11 +184,8 @@ final class PlatformCandidates {
         return new DistinguishingQuestion(aspect.question, answers, chances.size() < 2 ? 0 : total * bits);
     }
 
-    private static String words(Aspect aspect, String answer, PlatformCandidate construction) {
-        if (!aspect.name.equals("layout")) {
-            return answer;
-        }
+    private static String layoutWords(PlatformCandidate construction, String layout) {
         String note = construction.platform().note();
-        return construction.layout().map(Layout::name).orElse(note.isBlank() ? "layout " + answer : note);
+        return construction.layout().map(Layout::name).orElse(note.isBlank() ? "layout " + layout : note);
     }
 }

@@ -21,6 +21,7 @@ import synopta.core.quantity.Ordered;
  * @param fuelShares how often each fuel is met; adds up to 1
  * @param sameWords words that callers use for one another; the first of each group stands for all
  * @param replacement what a new machine costs, where that was judged
+ * @param identification what tells machines and parts apart by looking and measuring
  * @param rights what to answer those who doubt a right part
  */
 public record Pack(
@@ -35,7 +36,8 @@ public record Pack(
         List<StandardAnswer> rights,
         List<Caution> cautions,
         List<Layout> layouts,
-        Optional<ReplacementMachine> replacement) {
+        Optional<ReplacementMachine> replacement,
+        Identification identification) {
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
 

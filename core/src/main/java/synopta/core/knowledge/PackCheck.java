@@ -30,6 +30,7 @@ public final class PackCheck {
         check.causes();
         check.sellingAndCautions();
         check.wrong.addAll(new LayoutCheck(pack).faults());
+        new IdentificationCheck(pack, check::say).check();
         return List.copyOf(check.wrong);
     }
 

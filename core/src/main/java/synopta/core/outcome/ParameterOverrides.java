@@ -79,7 +79,8 @@ public final class ParameterOverrides {
                 pack.rights(),
                 pack.cautions(),
                 pack.layouts().stream().map(layout -> over(pack, layout)).toList(),
-                pack.replacement());
+                pack.replacement(),
+                pack.identification());
     }
 
     private PartType over(Pack pack, PartType type) {

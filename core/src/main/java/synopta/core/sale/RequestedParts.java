@@ -50,14 +50,15 @@ final class RequestedParts {
     }
 
     private static boolean asksForModel(FitVerdict verdict) {
-        return verdict.fold(fits -> false, depends -> depends.ask().equals("model"), not -> false, unknown -> false);
+        return verdict.fold(
+                fits -> false, depends -> depends.ask() == FitVerdict.Missing.MODEL, not -> false, unknown -> false);
     }
 
     /** Without a machine the part is supplied as what it is today, and the machine is still to be asked for. */
     private static FitVerdict noMachine(Supply today) {
         List<String> reasons = new ArrayList<>(List.of("No model is known: ask for it"));
         reasons.addAll(today.chain());
-        return new FitVerdict.Depends("model", reasons);
+        return new FitVerdict.Depends(FitVerdict.Missing.MODEL, reasons);
     }
 
     private static List<RequiredPart> needs(RequestedPart asked, List<Supply.Item> items, FitVerdict verdict) {

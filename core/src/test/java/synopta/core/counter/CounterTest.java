@@ -40,6 +40,7 @@ import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
@@ -109,7 +110,8 @@ public class CounterTest {
                     new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS),
                     new Caution(Hazard.GAS, "Shut the valve.", Set.of(), GAS, OURS)),
             List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))),
-            Optional.empty());
+            Optional.empty(),
+            Identification.NONE);
 
     public static final InMemoryCatalog CATALOG = new Shelf()
             .model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10))

@@ -25,6 +25,7 @@ import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
@@ -106,7 +107,8 @@ public class EvidenceTest {
                 List.of(),
                 plain.cautions(),
                 plain.layouts(),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
         TagReader reader = Samples.reader(CounterTest.CATALOG);
         return new Counter(
                 CounterTest.CATALOG,

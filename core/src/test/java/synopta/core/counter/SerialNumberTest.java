@@ -49,7 +49,7 @@ public class SerialNumberTest {
                 .map(need -> need.supplied()
                         .map(Object::toString)
                         .orElse(need.verdict()
-                                .fold(f -> "", depends -> "ask " + depends.ask(), not -> "not", unknown -> "?")))
+                                .fold(f -> "", depends -> "ask " + depends.ask().slug(), not -> "not", unknown -> "?")))
                 .distinct()
                 .sorted()
                 .reduce((a, b) -> a + ", " + b)

@@ -24,6 +24,7 @@ import synopta.core.Samples;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
@@ -184,7 +185,8 @@ public class DiagnoserTest {
                 List.of(
                         layout("A", 0.75, List.of("roller", "idler", "fuse")),
                         layout("E", 0.25, List.of("idler", "fuse"))),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
         Machine unknown = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.empty(), OptionalDouble.empty());
         Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("E"), OptionalDouble.empty());
         assertEquals(of(diagnose(twoLayouts, unknown), "roller"), 0.075, 1e-12);

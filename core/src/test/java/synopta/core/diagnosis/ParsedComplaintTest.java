@@ -16,6 +16,7 @@ import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.MeterUnit;
@@ -72,7 +73,8 @@ public class ParsedComplaintTest {
                 List.of(new StandardAnswer("spare", "roller", List.of("washer left over"), "Right so.", OURS)),
                 List.of(),
                 plain.layouts(),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
     }
 
     private static String signs(String complaint) {

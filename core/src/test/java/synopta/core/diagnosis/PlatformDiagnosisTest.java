@@ -21,6 +21,7 @@ import org.testng.annotations.Test;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 
@@ -58,7 +59,8 @@ public class PlatformDiagnosisTest {
                 List.of(),
                 List.of(),
                 layouts,
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
     }
 
     private static final Pack TWO_BACKS = built(

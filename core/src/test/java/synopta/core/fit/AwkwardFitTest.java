@@ -117,7 +117,7 @@ public class AwkwardFitTest {
                 .fit(ranged("LATE", "AK4200", null))
                 .catalog();
         FitFinder finder = finder(catalog);
-        assertEquals(((FitVerdict.Depends) judge(catalog, "EARLY")).ask(), "serial");
+        assertEquals(((FitVerdict.Depends) judge(catalog, "EARLY")).ask(), FitVerdict.Missing.SERIAL);
         MachineUnit unit = finder.unit(MODEL, Optional.of("am-4200"), Optional.empty());
         assertEquals(unit.built().size(), 1, "the year is read off the serial");
         assertEquals(finder.judge(MODEL, unit, part("LATE")).getClass(), FitVerdict.Fits.class);
@@ -129,7 +129,7 @@ public class AwkwardFitTest {
                 FitVerdict.DoesNotFit.class,
                 "the running number alone is enough");
         MachineUnit other = finder.unit(MODEL, Optional.of("AK-42X"), Optional.empty());
-        assertEquals(((FitVerdict.Depends) finder.judge(MODEL, other, part("LATE"))).ask(), "serial");
+        assertEquals(((FitVerdict.Depends) finder.judge(MODEL, other, part("LATE"))).ask(), FitVerdict.Missing.SERIAL);
     }
 
     private static Fit ranged(String part, String from, String to) {

@@ -50,7 +50,7 @@ public class FitFinderTest {
     private static String said(FitVerdict verdict) {
         return verdict.fold(
                 fits -> "fits " + items(fits.supply()) + fits.supply().changes(),
-                depends -> "depends on " + depends.ask(),
+                depends -> "depends on " + depends.ask().slug(),
                 not -> "does not fit",
                 unknown -> "unknown");
     }

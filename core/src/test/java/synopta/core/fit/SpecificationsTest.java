@@ -14,6 +14,7 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
@@ -63,7 +64,8 @@ public class SpecificationsTest {
                 pack.rights(),
                 pack.cautions(),
                 pack.layouts(),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
     }
 
     private static Part part(String number, String type, Map<String, String> specs) {

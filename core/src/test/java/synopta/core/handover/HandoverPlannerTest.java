@@ -23,6 +23,7 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Hazard;
+import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
@@ -45,7 +46,8 @@ public class HandoverPlannerTest {
                 List.of(),
                 List.of(cautions),
                 List.of(layout("A", 1, List.of())),
-                Optional.empty());
+                Optional.empty(),
+                Identification.NONE);
     }
 
     private static Caution caution(Hazard hazard, Set<String> partTypes, Set<Fuel> fuels) {

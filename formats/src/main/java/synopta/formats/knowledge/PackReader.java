@@ -118,7 +118,8 @@ public final class PackReader {
                 node.list("rights", PackReader::right),
                 node.list("cautions", PackReader::caution),
                 node.list("layouts", LayoutReader::read),
-                node.maybe("replacement", PackReader::replacement));
+                node.maybe("replacement", PackReader::replacement),
+                IdentificationReader.read(node));
     }
 
     private static ReplacementMachine replacement(JsonCursor node) {

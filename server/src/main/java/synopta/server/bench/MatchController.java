@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,6 +23,9 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.MachineUnit;
+import synopta.core.knowledge.CurrentPacks;
+import synopta.core.knowledge.Identification;
+import synopta.core.knowledge.Pack;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -32,12 +36,31 @@ class MatchController {
     /** Whether a part fits is asked only of so many that the measures leave. */
     private static final int MOST_JUDGED = 200;
 
+    private final CurrentPacks packs;
     private final Catalog catalog;
     private final FitFinder finder;
 
-    MatchController(Catalog catalog, FitFinder finder) {
+    MatchController(CurrentPacks packs, Catalog catalog, FitFinder finder) {
+        this.packs = packs;
         this.catalog = catalog;
         this.finder = finder;
+    }
+
+    /** The part types that can be matched, and what to measure on each. */
+    @GetMapping(path = "/api/match", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<MatchableType> types() {
+        Map<String, MatchableType> types = new LinkedHashMap<>();
+        for (Pack pack : packs.all()) {
+            pack.identification()
+                    .measures()
+                    .forEach(m -> types.putIfAbsent(
+                            m.partType(),
+                            new MatchableType(
+                                    m.partType(),
+                                    pack.partType(m.partType()).orElseThrow().name(),
+                                    m.specs())));
+        }
+        return List.copyOf(types.values());
     }
 
     @PostMapping(path = "/api/match", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -66,6 +89,9 @@ class MatchController {
         return part -> finder.judge(model, MachineUnit.NOT_KNOWN, part.number())
                 .fold(fits -> true, depends -> true, not -> false, unknown -> false);
     }
+
+    /** A part type, and the specs to measure, the most telling first. */
+    record MatchableType(String partType, String name, List<Identification.Measure> specs) {}
 
     /** What was measured: a figure in the unit of the spec's name, a length as people say it, or a word. */
     record MatchRequest(

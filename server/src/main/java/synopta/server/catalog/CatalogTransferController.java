@@ -52,7 +52,7 @@ class CatalogTransferController {
     @GetMapping
     List<CatalogTransferWire.SheetWire> sheets() {
         return Sheet.ALL.stream()
-                .map(sheet -> new CatalogTransferWire.SheetWire(sheet.name(), catalog.count(sheet)))
+                .map(sheet -> new CatalogTransferWire.SheetWire(sheet, catalog.count(sheet)))
                 .toList();
     }
 

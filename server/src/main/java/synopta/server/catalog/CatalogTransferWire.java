@@ -3,6 +3,7 @@ package synopta.server.catalog;
 import java.util.List;
 import java.util.Map;
 import synopta.core.catalog.RowFault;
+import synopta.core.catalog.Sheet;
 
 /** Wire records of the catalog in and out. */
 public final class CatalogTransferWire {
@@ -19,5 +20,5 @@ public final class CatalogTransferWire {
     public record ProgressWire(String doing) {}
 
     /** A sheet of the catalog and how many rows it has. */
-    public record SheetWire(String sheet, long rows) {}
+    public record SheetWire(Sheet<?> sheet, long rows) {}
 }

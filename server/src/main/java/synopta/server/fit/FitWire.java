@@ -30,7 +30,7 @@ public final class FitWire {
             List<List<Supply.Item>> alternatives,
             List<String> changes,
             List<String> reasons,
-            @MayBeNull String ask,
+            @MayBeNull FitVerdict.Missing ask,
             List<Suggestion> suggestions,
             List<String> instead,
             List<String> nearest) {
@@ -58,7 +58,11 @@ public final class FitWire {
         }
 
         private static FitAnswer bare(
-                String verdict, List<String> reasons, String ask, List<String> instead, List<String> nearest) {
+                String verdict,
+                List<String> reasons,
+                FitVerdict.Missing ask,
+                List<String> instead,
+                List<String> nearest) {
             return new FitAnswer(verdict, List.of(), List.of(), List.of(), reasons, ask, List.of(), instead, nearest);
         }
     }

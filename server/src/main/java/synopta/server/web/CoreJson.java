@@ -27,6 +27,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Sheet;
 import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Probability;
@@ -55,6 +56,7 @@ class CoreJson {
         value(PartNumber.class, List.of("string"), (value, json) -> json.writeString(value.written()));
         value(ModelNumber.class, List.of("string"), (value, json) -> json.writeString(value.written()));
         value(Money.class, List.of("string"), (value, json) -> json.writeString(value.decimal()));
+        value(Sheet.class, List.of("string"), (value, json) -> json.writeString(value.name()));
         value(Reading.class, List.of("number", "string"), CoreJson::write);
         value(Probability.class, List.of("number"), (value, json) -> json.writeNumber(value.value()));
     }
@@ -172,11 +174,19 @@ class CoreJson {
             for (Object constant : type.getEnumConstants()) {
                 slugs.add(((Slugged) constant).slug());
             }
-            Schema<Object> closed = typed(List.of("string"));
-            closed.setEnum(slugs);
-            return closed;
+            return closed(slugs);
+        }
+        if (type == Sheet.class) {
+            return closed(Sheet.ALL.stream().map(Sheet::name).toList());
         }
         return WRITTEN_AS.containsKey(type) ? typed(WRITTEN_AS.get(type)) : null;
+    }
+
+    /** One of these words. */
+    private static Schema<Object> closed(List<?> words) {
+        Schema<Object> closed = typed(List.of("string"));
+        closed.setEnum(new ArrayList<>(words));
+        return closed;
     }
 
     private static Schema<Object> typed(List<String> types) {

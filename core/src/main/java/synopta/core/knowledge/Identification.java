@@ -1,0 +1,68 @@
+package synopta.core.knowledge;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import synopta.core.quantity.Ordered;
+
+/**
+ * What tells one machine of an appliance from another by looking, and one part from another by measuring.
+ *
+ * @param aspects of machines, in the order in which they are asked when two tell as much
+ * @param measures of part types
+ */
+public record Identification(List<Aspect> aspects, List<PartMeasures> measures) {
+    /** Of an appliance of which nothing of the kind is known. */
+    public static final Identification NONE = new Identification(List.of(), List.of());
+
+    /** Copies. */
+    public Identification {
+        aspects = List.copyOf(aspects);
+        measures = List.copyOf(measures);
+    }
+
+    /**
+     * Something of a machine that a caller can see.
+     *
+     * @param aspect its name within the appliance
+     * @param effort how many times the trouble of a plain question it is to find out, above 0; our judgment
+     */
+    public record Aspect(String aspect, String question, double effort, List<AspectAnswer> answers) {
+        /** Copies; refuses an effort that is not above 0. */
+        public Aspect {
+            if (!(effort > 0 && effort < Double.POSITIVE_INFINITY)) {
+                throw new IllegalArgumentException(
+                        "Effort of aspect %s (%s) must be above 0.".formatted(aspect, effort));
+            }
+            answers = List.copyOf(answers);
+        }
+
+        /** The answer that machines of a layout give; empty where the layout is under none. */
+        public Optional<AspectAnswer> of(String layout) {
+            return answers.stream().filter(a -> a.layouts().contains(layout)).findFirst();
+        }
+    }
+
+    /**
+     * An answer, and the layouts that give it.
+     *
+     * @param answer its slug
+     */
+    public record AspectAnswer(String answer, String words, Set<String> layouts) {
+        /** Copies. */
+        public AspectAnswer {
+            layouts = Ordered.set(layouts);
+        }
+    }
+
+    /** What is measured on parts of a type, the most telling first. */
+    public record PartMeasures(String partType, List<Measure> specs) {
+        /** Copies. */
+        public PartMeasures {
+            specs = List.copyOf(specs);
+        }
+    }
+
+    /** A specification of the catalog, and what to measure for it, in words. */
+    public record Measure(String spec, String words) {}
+}
