@@ -4,7 +4,9 @@ import type { Wire } from "../shared/api";
 import { useWarnings } from "./useCatalog";
 import { ModelLink } from "../shared/NumberLink";
 
-const KINDS: Record<Wire["CatalogWarning"]["kind"], string> = {
+type WarningKind = Wire["CatalogWarning"]["kind"];
+
+const KINDS: Record<WarningKind, string> = {
   "part-unused": "Parts no model uses",
   "slot-without-part": "Places without a part",
   "fit-at-no-place": "Parts listed for an unknown place",
@@ -19,7 +21,7 @@ const SHOWN = 6;
 export function LikelyMistakes() {
   const [asked, setAsked] = useState(false);
   const warnings = useWarnings(asked);
-  const kinds = Object.keys(KINDS).filter((kind) => warnings.data?.some((r) => r.kind === kind));
+  const kinds = [...new Set(warnings.data?.map((r) => r.kind))];
   return (
     <section className="card-plain mt-3" aria-label="Likely mistakes">
       <span className="bin-tab">Likely mistakes</span>
@@ -38,7 +40,7 @@ export function LikelyMistakes() {
   );
 }
 
-function Kind({ kind, warnings }: { kind: string; warnings: Wire["CatalogWarning"][] }) {
+function Kind({ kind, warnings }: { kind: WarningKind; warnings: Wire["CatalogWarning"][] }) {
   const [all, setAll] = useState(false);
   const shown = all ? warnings : warnings.slice(0, SHOWN);
   const same = new Set(warnings.map((r) => r.message)).size === 1;

@@ -79,12 +79,10 @@ public final class DemoYear {
     /**
      * Writes so many cases into a log, the oldest first.
      *
-     * @param models machines that callers have
      * @param last the last day of the year
      */
     public static void write(
             Catalog catalog,
-            List<Model> models,
             List<Pack> packs,
             CaseRepository log,
             OutcomeService service,
@@ -92,6 +90,8 @@ public final class DemoYear {
             int cases,
             LocalDate last) {
         DemoYear year = new DemoYear(catalog, packs, log, service, seed, last);
+        List<Model> models = new ArrayList<>();
+        catalog.eachModel(models::add);
         NavigableMap<Double, Model> met = coming(
                 models.stream()
                         .filter(m -> year.packs.containsKey(m.appliance()))

@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.slf4j.Logger;
@@ -22,7 +21,6 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogRepository;
-import synopta.core.catalog.Model;
 import synopta.core.catalog.PriceCurrency;
 import synopta.core.catalog.Sheet;
 import synopta.core.counter.Counter;
@@ -244,13 +242,11 @@ class ApplicationConfig {
             Store store,
             Clock clock) {
         return arguments -> {
+            LocalDate yesterday =
+                    LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
             if (wanted > 0 && cases.find(1).isEmpty()) {
-                List<Model> models = new ArrayList<>();
-                catalog.eachModel(models::add);
-                LocalDate yesterday =
-                        LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
-                store.together(() ->
-                        DemoYear.write(catalog, models, packs.shipped(), cases, service, DEMO_SEED, wanted, yesterday));
+                store.together(
+                        () -> DemoYear.write(catalog, packs.shipped(), cases, service, DEMO_SEED, wanted, yesterday));
             }
         };
     }

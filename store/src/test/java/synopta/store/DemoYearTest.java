@@ -85,14 +85,7 @@ public class DemoYearTest {
                 Clock.systemUTC());
         Store made = Store.inFolder(Files.createTempDirectory("year"));
         made.together(() -> DemoYear.write(
-                catalog,
-                tables.models(),
-                packs,
-                made.cases(),
-                new OutcomeService(made.outcomes(), counter),
-                7,
-                CASES,
-                LAST));
+                catalog, packs, made.cases(), new OutcomeService(made.outcomes(), counter), 7, CASES, LAST));
         return made;
     }
 

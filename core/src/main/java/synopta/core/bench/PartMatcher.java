@@ -38,7 +38,14 @@ public final class PartMatcher {
     }
 
     /** A measure and what is listed in its place. */
-    public record Difference(String spec, String measured, String listed) {}
+    public record Difference(String spec, String measured, String listed) {
+        /** The listed length in inches; empty for what is no length. */
+        public Optional<String> listedInches() {
+            return spec.endsWith("-mm")
+                    ? Optional.of(MeasureParser.inches(Double.parseDouble(listed)))
+                    : Optional.empty();
+        }
+    }
 
     /**
      * A part it may be.
@@ -56,6 +63,13 @@ public final class PartMatcher {
      * @param ignored measures that no part of the type lists
      */
     public record Match(List<Candidate> candidates, Optional<Next> next, List<String> ignored) {}
+
+    /** A matcher among the likeliest parts alone: what is asked of each of them may be expensive. */
+    public PartMatcher likely(Map<String, String> measures, int most) {
+        return new PartMatcher(match(measures, Optional.empty(), most).candidates().stream()
+                .map(Candidate::part)
+                .toList());
+    }
 
     /**
      * Matches what was measured.

@@ -1,6 +1,9 @@
 package synopta.core.knowledge;
 
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import synopta.core.quantity.Ordered;
@@ -53,6 +56,23 @@ public record Identification(List<Aspect> aspects, List<PartMeasures> measures) 
         public AspectAnswer {
             layouts = Ordered.set(layouts);
         }
+    }
+
+    /** A part type that can be matched by measuring, with its name. */
+    public record MatchableType(String partType, String name, List<Measure> specs) {}
+
+    /** The part types of these packs that can be matched, each once. */
+    public static List<MatchableType> matchable(Collection<Pack> packs) {
+        Map<String, MatchableType> types = new LinkedHashMap<>();
+        packs.forEach(pack -> pack.identification()
+                .measures()
+                .forEach(m -> types.putIfAbsent(
+                        m.partType(),
+                        new MatchableType(
+                                m.partType(),
+                                pack.partType(m.partType()).orElseThrow().name(),
+                                m.specs()))));
+        return List.copyOf(types.values());
     }
 
     /** What is measured on parts of a type, the most telling first. */

@@ -25,7 +25,6 @@ import synopta.core.fit.FitFinder;
 import synopta.core.fit.MachineUnit;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Identification;
-import synopta.core.knowledge.Pack;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -48,19 +47,8 @@ class MatchController {
 
     /** The part types that can be matched, and what to measure on each. */
     @GetMapping(path = "/api/match", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<MatchableType> types() {
-        Map<String, MatchableType> types = new LinkedHashMap<>();
-        for (Pack pack : packs.all()) {
-            pack.identification()
-                    .measures()
-                    .forEach(m -> types.putIfAbsent(
-                            m.partType(),
-                            new MatchableType(
-                                    m.partType(),
-                                    pack.partType(m.partType()).orElseThrow().name(),
-                                    m.specs())));
-        }
-        return List.copyOf(types.values());
+    List<Identification.MatchableType> types() {
+        return Identification.matchable(packs.all());
     }
 
     @PostMapping(path = "/api/match", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -73,11 +61,8 @@ class MatchController {
         }
         Optional<Predicate<Part>> fits = Optional.ofNullable(request.model()).map(this::fitting);
         int limit = request.limit() == null ? USUAL_LIMIT : request.limit();
-        List<Part> likely = new PartMatcher(parts)
-                .match(request.values(), Optional.empty(), MOST_JUDGED).candidates().stream()
-                        .map(PartMatcher.Candidate::part)
-                        .toList();
-        return MatchAnswer.of(new PartMatcher(likely).match(request.values(), fits, limit), request.measures());
+        PartMatcher matcher = new PartMatcher(parts).likely(request.values(), MOST_JUDGED);
+        return MatchAnswer.of(matcher.match(request.values(), fits, limit), request.measures());
     }
 
     private Predicate<Part> fitting(String written) {
@@ -89,9 +74,6 @@ class MatchController {
         return part -> finder.judge(model, MachineUnit.NOT_KNOWN, part.number())
                 .fold(fits -> true, depends -> true, not -> false, unknown -> false);
     }
-
-    /** A part type, and the specs to measure, the most telling first. */
-    record MatchableType(String partType, String name, List<Identification.Measure> specs) {}
 
     /** What was measured: a figure in the unit of the spec's name, a length as people say it, or a word. */
     record MatchRequest(
@@ -156,14 +138,11 @@ class MatchController {
                     candidate.fits().orElse(null),
                     candidate.differences().stream()
                             .map(d -> new ListedOtherwise(
-                                    d.spec(), measures.get(d.spec()), asFigure(d.listed()), inches(d)))
+                                    d.spec(),
+                                    measures.get(d.spec()),
+                                    asFigure(d.listed()),
+                                    d.listedInches().orElse(null)))
                             .toList());
-        }
-
-        private static String inches(PartMatcher.Difference difference) {
-            return difference.spec().endsWith("-mm")
-                    ? MeasureParser.inches(Double.parseDouble(difference.listed()))
-                    : null;
         }
 
         /** A listed figure as a number; a word as it is. */

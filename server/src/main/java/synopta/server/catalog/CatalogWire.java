@@ -9,31 +9,15 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
-import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.Platform;
 import synopta.core.fit.EquivalentModel;
 import synopta.server.web.MayBeNull;
+import synopta.server.web.ModelLine;
 
 /** Wire records of the catalog and of layouts. */
 public final class CatalogWire {
     private CatalogWire() {}
-
-    /** A model in short, as it stands within other records. */
-    public record ModelLine(
-            ModelNumber model,
-            String brand,
-            Appliance appliance,
-            @MayBeNull Fuel fuel) {
-        /** The line of a model. */
-        public static ModelLine of(Model model) {
-            return new ModelLine(
-                    model.number(),
-                    model.brand(),
-                    model.appliance(),
-                    model.fuel().orElse(null));
-        }
-    }
 
     /** A model. */
     public record ModelWire(

@@ -22,10 +22,10 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.fit.CompatibleModels;
 import synopta.core.fit.FitBasis;
 import synopta.core.fit.WhereUsed;
-import synopta.server.catalog.CatalogWire;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.MayBeNull;
+import synopta.server.web.ModelLine;
 
 /** Models of other brands that take the parts of a case. */
 @RestController
@@ -86,16 +86,14 @@ class CompatibleController {
 
     /** A model, how it takes each part, and where it differs from the machine of the case (null: built otherwise). */
     record CompatibleModel(
-            @JsonUnwrapped CatalogWire.ModelLine model,
+            @JsonUnwrapped ModelLine model,
             Map<String, FitBasis> via,
             @MayBeNull List<String> differing) {
         private static CompatibleModel of(CompatibleModels.Machine machine) {
             Map<String, FitBasis> via = new TreeMap<>();
             machine.basis().forEach((part, how) -> via.put(part.written(), how));
             return new CompatibleModel(
-                    CatalogWire.ModelLine.of(machine.model()),
-                    via,
-                    machine.differing().orElse(null));
+                    ModelLine.of(machine.model()), via, machine.differing().orElse(null));
         }
     }
 

@@ -19,8 +19,8 @@ import synopta.core.fit.FitBasis;
 import synopta.core.fit.SupersessionChain;
 import synopta.core.fit.Supply;
 import synopta.core.fit.WhereUsed;
-import synopta.server.catalog.CatalogWire;
 import synopta.server.web.MayBeNull;
+import synopta.server.web.ModelLine;
 
 /** Wire records of one part. */
 final class PartsWire {
@@ -88,10 +88,10 @@ final class PartsWire {
     }
 
     /** A machine that the part serves; `via` is `direct`, `supersession`, `equivalent`, or for a kit `contents`. */
-    record UsedModel(@JsonUnwrapped CatalogWire.ModelLine model, FitBasis via, List<UsedRow> rows) {
+    record UsedModel(@JsonUnwrapped ModelLine model, FitBasis via, List<UsedRow> rows) {
         private static UsedModel of(WhereUsed.Machine machine) {
             return new UsedModel(
-                    CatalogWire.ModelLine.of(machine.model()),
+                    ModelLine.of(machine.model()),
                     machine.basis(),
                     machine.rows().stream().map(UsedRow::of).toList());
         }

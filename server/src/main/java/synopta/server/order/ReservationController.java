@@ -1,11 +1,8 @@
 package synopta.server.order;
 
 import jakarta.validation.Valid;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalLong;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -21,6 +18,7 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.order.OrderService;
 import synopta.core.order.Reservation;
 import synopta.core.order.ReservationRepository;
+import synopta.core.quantity.Slugged;
 import synopta.demo.SimulatedSupplier;
 import synopta.server.web.ApiException;
 
@@ -80,19 +78,7 @@ class ReservationController {
 
     @PutMapping("/supplier-feed")
     OrderWire.FeedWire behave(@Valid @RequestBody OrderWire.FeedWire wanted) {
-        feed.behave(Arrays.stream(SimulatedSupplier.Mode.values())
-                .filter(mode -> OrderWire.FeedWire.of(mode).mode().equals(wanted.mode()))
-                .findFirst()
-                .orElseThrow(() -> ApiException.impossible(
-                        "mode",
-                        "Mode (%s) must be one of %s."
-                                .formatted(
-                                        wanted.mode(),
-                                        Arrays.stream(SimulatedSupplier.Mode.values())
-                                                .map(m -> m.name()
-                                                        .toLowerCase(Locale.ROOT)
-                                                        .replace('_', '-'))
-                                                .collect(Collectors.joining(", "))))));
+        feed.behave(Slugged.of(SimulatedSupplier.Mode.class, "Mode", wanted.mode()));
         if (feed.mode() == SimulatedSupplier.Mode.UP) {
             service.sendWaiting();
         }

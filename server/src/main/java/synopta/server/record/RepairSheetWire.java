@@ -1,8 +1,8 @@
 package synopta.server.record;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
@@ -11,7 +11,6 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.record.RepairSheet;
-import synopta.core.teardown.WorkLine;
 import synopta.formats.handover.SheetText;
 import synopta.server.teardown.TeardownWire;
 import synopta.server.web.MayBeNull;
@@ -33,13 +32,7 @@ public record RepairSheetWire(
         List<SheetLineWire> lines,
         List<String> changes,
         List<HandoverPlanner.BagEntry> bag,
-        List<WorkLine> steps,
-        double minutes,
-        double spreadMinutes,
-        int persons,
-        List<String> tools,
-        List<String> checks,
-        List<TeardownWire.LookingWire> looks,
+        @JsonUnwrapped TeardownWire.WorkWire work,
         List<String> slots,
         List<SectionWire> sections) {
     static RepairSheetWire of(RepairSheet sheet, String house) {
@@ -62,13 +55,7 @@ public record RepairSheetWire(
                         .toList(),
                 sheet.changes(),
                 sheet.notes(),
-                sheet.work().lines(),
-                sheet.work().minutes(),
-                sheet.work().spread(),
-                sheet.work().persons(),
-                sheet.work().tools(),
-                sheet.work().checks(),
-                TeardownWire.LookingWire.of(sheet.work(), Optional.empty()),
+                TeardownWire.WorkWire.of(sheet.work()),
                 sheet.slots(),
                 SheetText.sections(sheet).stream()
                         .map(s -> new SectionWire(

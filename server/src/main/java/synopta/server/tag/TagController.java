@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.ModelNumber;
+import synopta.core.tag.LearnedCosts;
 import synopta.core.tag.SerialReader;
 import synopta.server.TagReaders;
 
@@ -35,8 +36,8 @@ class TagController {
     }
 
     @GetMapping("/tag/weights")
-    EditCostsWire.WeightsAnswer weights() {
-        return EditCostsWire.WeightsAnswer.of(readers.confusion(), readers.get().weights());
+    LearnedCosts weights() {
+        return LearnedCosts.of(readers.confusion(), readers.get().weights());
     }
 
     @PostMapping("/serial/decode")

@@ -16,8 +16,8 @@ import synopta.core.tag.Recheck;
 import synopta.core.tag.RecheckAdvice;
 import synopta.core.tag.TagQuery;
 import synopta.core.tag.TagReading;
-import synopta.server.catalog.CatalogWire;
 import synopta.server.web.MayBeNull;
+import synopta.server.web.ModelLine;
 
 /** Wire records of reading a tag. */
 public final class TagWire {
@@ -82,11 +82,10 @@ public final class TagWire {
     }
 
     /** A model it may be. */
-    public record CandidateWire(
-            @JsonUnwrapped CatalogWire.ModelLine model, double probability, List<DifferenceWire> differences) {
+    public record CandidateWire(@JsonUnwrapped ModelLine model, double probability, List<DifferenceWire> differences) {
         static CandidateWire of(Candidate candidate) {
             return new CandidateWire(
-                    CatalogWire.ModelLine.of(candidate.model()),
+                    ModelLine.of(candidate.model()),
                     candidate.probability().value(),
                     candidate.differences().stream()
                             .map(d -> new DifferenceWire(

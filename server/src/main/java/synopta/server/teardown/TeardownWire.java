@@ -1,5 +1,6 @@
 package synopta.server.teardown;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -25,7 +26,17 @@ public final class TeardownWire {
             @MayBeNull Double ageYears) {}
 
     /** The work and what is worth renewing then. */
-    public record TeardownAnswer(
+    public record TeardownAnswer(@JsonUnwrapped WorkWire work, List<OpenPartWire> whileOpen, String currency) {
+        static TeardownAnswer of(TeardownService.Opened opened, String currency) {
+            return new TeardownAnswer(
+                    WorkWire.of(opened.work()),
+                    opened.whileOpen().stream().map(OpenPartWire::of).toList(),
+                    currency);
+        }
+    }
+
+    /** Some work with all that it takes. */
+    public record WorkWire(
             List<WorkLine> steps,
             double minutes,
             double spreadMinutes,
@@ -33,12 +44,10 @@ public final class TeardownWire {
             int persons,
             @MayBeNull String effort,
             List<String> checks,
-            List<LookingWire> looks,
-            List<OpenPartWire> whileOpen,
-            String currency) {
-        static TeardownAnswer of(TeardownService.Opened opened, String currency) {
-            Work work = opened.work();
-            return new TeardownAnswer(
+            List<LookingWire> looks) {
+        /** The wire form. */
+        public static WorkWire of(Work work) {
+            return new WorkWire(
                     work.lines(),
                     work.minutes(),
                     work.spread(),
@@ -46,9 +55,7 @@ public final class TeardownWire {
                     work.persons(),
                     work.effort().orElse(null),
                     work.checks(),
-                    LookingWire.of(work, Optional.empty()),
-                    opened.whileOpen().stream().map(OpenPartWire::of).toList(),
-                    currency);
+                    LookingWire.of(work, Optional.empty()));
         }
     }
 

@@ -1,11 +1,8 @@
 package synopta.server.web;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.databind.JavaType;
-import com.fasterxml.jackson.databind.cfg.MapperConfig;
-import com.fasterxml.jackson.databind.introspect.AccessorNamingStrategy;
-import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
-import com.fasterxml.jackson.databind.introspect.AnnotatedMethod;
-import com.fasterxml.jackson.databind.introspect.DefaultAccessorNamingStrategy;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -85,49 +82,15 @@ class CoreJson {
     @Bean
     JsonMapperBuilderCustomizer coreRecords() {
         return builder -> {
-            builder.accessorNaming(new tools.jackson.databind.introspect.DefaultAccessorNamingStrategy.Provider() {
-                @Override
-                public tools.jackson.databind.introspect.AccessorNamingStrategy forRecord(
-                        tools.jackson.databind.cfg.MapperConfig<?> config,
-                        tools.jackson.databind.introspect.AnnotatedClass type) {
-                    return new tools.jackson.databind.introspect.DefaultAccessorNamingStrategy.RecordNaming(
-                            config, type) {
-                        @Override
-                        public String findNameForIsGetter(
-                                tools.jackson.databind.introspect.AnnotatedMethod method, String name) {
-                            return null;
-                        }
-
-                        @Override
-                        public String findNameForRegularGetter(
-                                tools.jackson.databind.introspect.AnnotatedMethod method, String name) {
-                            return _fieldNames.contains(name) ? name : null;
-                        }
-                    };
-                }
-            });
+            builder.changeDefaultVisibility(visible -> visible.withIsGetterVisibility(Visibility.NONE));
             CoreMixins.ALL.forEach(builder::addMixIn);
         };
     }
 
+    /** The document is made by a mapper of its own, which is told the same. */
     @Bean
     ModelConverter coreSchemas() {
-        Json31.mapper().setAccessorNaming(new DefaultAccessorNamingStrategy.Provider() {
-            @Override
-            public AccessorNamingStrategy forRecord(MapperConfig<?> config, AnnotatedClass type) {
-                return new DefaultAccessorNamingStrategy.RecordNaming(config, type) {
-                    @Override
-                    public String findNameForIsGetter(AnnotatedMethod method, String name) {
-                        return null;
-                    }
-
-                    @Override
-                    public String findNameForRegularGetter(AnnotatedMethod method, String name) {
-                        return _fieldNames.contains(name) ? name : null;
-                    }
-                };
-            }
-        });
+        Json31.mapper().setVisibility(PropertyAccessor.IS_GETTER, Visibility.NONE);
         CoreMixins.ALL.forEach(Json31.mapper()::addMixIn);
         return new ModelConverter() {
             @Override
