@@ -3,7 +3,6 @@ package synopta.e2e;
 import static org.testng.Assert.assertEquals;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
@@ -133,17 +132,17 @@ public abstract class Browser implements IHookable {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 
-    /** No rule of axe is broken, contrast among them. */
+    /**
+     * No rule of axe is broken, contrast among them. Only what is broken is described and sent, which takes half the
+     * time of a full report.
+     */
     void assertAccessible() {
-        List<String> broken = new AxeBuilder(page)
-                .setLegacyMode(true).analyze().getViolations().stream()
-                        .map(Browser::told)
-                        .toList();
-        assertEquals(String.join("\n", broken), "");
-    }
-
-    private static String told(Rule rule) {
-        return rule.getId() + ": "
-                + rule.getNodes().stream().map(n -> n.getHtml()).toList();
+        if (!(Boolean) page.evaluate("() => 'axe' in window")) {
+            page.evaluate(AxeBuilder.getAxeScript());
+        }
+        List<?> broken = (List<?>) page.evaluate("""
+                () => axe.run(document, { resultTypes: ['violations'] }).then(found =>
+                    found.violations.map(rule => rule.id + ': ' + rule.nodes.map(node => node.html)))""");
+        assertEquals(broken, List.of());
     }
 }

@@ -47,8 +47,11 @@ public class DrawingsTest extends Browser {
     }
 
     @Test(dataProvider = "layouts")
-    public void everyPlaceIsNamedInItsLayerAndNoLabelOverlapsAnotherOrIsCutOff(String layout) {
+    public void everyPlaceIsNamedForEyeAndScreenReaderAndNoLabelOverlapsAnotherOrIsCutOff(String layout) {
         at("/models/constructions/" + layout);
+        assertThat(drawing()).isVisible();
+        assertNamedForScreenReaders();
+        assertAccessible();
         Locator stages = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("View"))
                 .getByRole(AriaRole.BUTTON);
         assertThat(stages.first()).isVisible();
@@ -72,6 +75,16 @@ public class DrawingsTest extends Browser {
         stages.first().click();
         int places = page.locator(".places li").count();
         assertTrue(named >= places, named + " labels for " + places + " places");
+    }
+
+    private void assertNamedForScreenReaders() {
+        List<?> names = (List<?>) page.evaluate("""
+                () => [...document.querySelectorAll('svg.machine [data-place]')]
+                    .map(place => place.getAttribute('aria-label'))""");
+        assertTrue(names.size() > 11, names.toString());
+        names.forEach(name -> assertTrue(((String) name).matches("[A-Z][^:]+( ×\\d)?: .{4,}"), "" + name));
+        assertEquals(names.stream().distinct().count(), names.size());
+        assertThat(drawing()).hasAttribute("aria-label", Pattern.compile("front|FRONT"));
     }
 
     /** How many labels there are, after none was found to touch another or to leave the drawing, at both widths. */
@@ -118,20 +131,6 @@ public class DrawingsTest extends Browser {
                 || b.x + b.width <= a.x + 1
                 || a.y + a.height - slack <= b.y
                 || b.y + b.height - slack <= a.y;
-    }
-
-    @Test(dataProvider = "layouts")
-    public void aScreenReaderHearsEveryPlaceWithItsNumberAndWhereabouts(String layout) {
-        at("/models/constructions/" + layout);
-        assertThat(drawing()).isVisible();
-        List<String> names = page.locator("svg.machine [data-place]").all().stream()
-                .map(place -> place.getAttribute("aria-label"))
-                .toList();
-        assertTrue(names.size() > 11, names.toString());
-        names.forEach(name -> assertTrue(name.matches("[A-Z][^:]+( ×\\d)?: .{4,}"), name));
-        assertEquals(names.stream().distinct().count(), names.size());
-        assertThat(drawing()).hasAttribute("aria-label", Pattern.compile("front|FRONT"));
-        assertAccessible();
     }
 
     @Test

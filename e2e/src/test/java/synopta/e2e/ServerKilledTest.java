@@ -55,29 +55,19 @@ public class ServerKilledTest {
         return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
     }
 
-    @Test
-    public void aCaseThatWasAnsweredIsThereAfterTheServerWasKilled() throws Exception {
-        Path data = Files.createTempDirectory("killed");
-        for (int number = 1; number <= 2; number++) {
-            Running running = start(data);
-            String body = "{\"line\":\"th7820w thumps, caller %d\",\"status\":\"open\"}".formatted(number);
-            HttpResponse<String> kept = send(HttpRequest.newBuilder(URI.create(running.address + "/api/cases"))
-                    .header("Content-Type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString(body)));
-            running.process.destroyForcibly().waitFor();
-            assertEquals(kept.statusCode(), 201);
-            assertEquals(kept.headers().firstValue("Location").orElseThrow(), "/api/cases/" + number);
-        }
-        Running again = start(data);
-        try {
-            for (int number = 1; number <= 2; number++) {
-                HttpResponse<String> found =
-                        send(HttpRequest.newBuilder(URI.create(again.address + "/api/cases/" + number)));
-                assertTrue(found.body().contains("th7820w thumps, caller " + number), found.body());
-            }
-        } finally {
-            again.process.destroyForcibly();
-        }
+    private void assertCaseIsThere(String address, int number) throws IOException, InterruptedException {
+        String found = send(HttpRequest.newBuilder(URI.create(address + "/api/cases/" + number)))
+                .body();
+        assertTrue(found.contains("th7820w thumps, caller " + number), found);
+    }
+
+    private void keepCase(String address, int number) throws IOException, InterruptedException {
+        String body = "{\"line\":\"th7820w thumps, caller %d\",\"status\":\"open\"}".formatted(number);
+        HttpResponse<String> kept = send(HttpRequest.newBuilder(URI.create(address + "/api/cases"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+        assertEquals(kept.statusCode(), 201);
+        assertEquals(kept.headers().firstValue("Location").orElseThrow(), "/api/cases/" + number);
     }
 
     /** Enough fits that they take seconds to put in place. */
@@ -88,30 +78,43 @@ public class ServerKilledTest {
                 .body();
     }
 
-    @Test
-    public void theOldCatalogIsWholeAfterTheServerWasKilledInTheMiddleOfAnImport() throws Exception {
-        Path data = Files.createTempDirectory("killed");
+    /** Sends a catalog, and returns while its fits are being written. */
+    private void beginImport(String address) throws IOException, InterruptedException {
         Path zip = Files.createTempFile("big", ".zip");
         try (OutputStream out = Files.newOutputStream(zip)) {
             CatalogWriter.zip(new InMemoryCatalog(DemoCatalog.of(3, MODELS)), out);
         }
-        Running running = start(data);
-        String before = models(running.address);
         CompletableFuture<HttpResponse<String>> sent = client.sendAsync(
-                HttpRequest.newBuilder(URI.create(running.address + "/api/catalogue/imports"))
+                HttpRequest.newBuilder(URI.create(address + "/api/catalogue/imports"))
                         .header("Content-Type", "application/zip")
                         .POST(HttpRequest.BodyPublishers.ofFile(zip))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
-        URI progress = URI.create(running.address + "/api/catalogue/imports/progress");
+        URI progress = URI.create(address + "/api/catalogue/imports/progress");
         String doing = "";
         while (!doing.contains("writing fits.csv")) {
             assertFalse(sent.isDone(), "the import was over before it could be cut off");
             doing = send(HttpRequest.newBuilder(progress)).body();
         }
+    }
+
+    @Test
+    public void whatWasAnsweredIsThereAndTheOldCatalogIsWholeAfterTheServerWasKilledInTheMiddleOfAnImport()
+            throws Exception {
+        Path data = Files.createTempDirectory("killed");
+        Running running = start(data);
+        keepCase(running.address, 1);
+        running.process.destroyForcibly().waitFor();
+        running = start(data);
+        assertCaseIsThere(running.address, 1);
+        String before = models(running.address);
+        beginImport(running.address);
+        keepCase(running.address, 2);
         running.process.destroyForcibly().waitFor();
         Running again = start(data);
         try {
+            assertCaseIsThere(again.address, 1);
+            assertCaseIsThere(again.address, 2);
             assertEquals(models(again.address), before);
         } finally {
             again.process.destroyForcibly();
