@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -20,17 +21,23 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.Random;
 import java.util.Set;
+import org.flywaydb.core.Flyway;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
+import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.PartNumber;
+import synopta.core.order.Quote;
+import synopta.core.order.QuoteTotals;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeRecord;
+import synopta.core.quantity.Money;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
@@ -169,11 +176,34 @@ public class CasesInStoreTest {
 
     @Test
     public void anErasedCustomerIsInNoTableAndTheCaseStays() throws SQLException {
-        CaseContent theirs = content("MARL QUILLBY 55-0142 says it thumps", CaseContent.Status.HANDED_OVER, MARL);
-        CaseRecord record = store.cases().add(theirs, CaseSnapshot.UNTOLD, NOON);
-        store.cases().replace(record, theirs, CaseSnapshot.UNTOLD, NOON);
+        CaseContent plain = content("MARL QUILLBY 55-0142 says it thumps", CaseContent.Status.HANDED_OVER, MARL);
+        CaseContent theirs = new CaseContent(
+                plain.input(),
+                Optional.of("thumps, says Marl Quillby"),
+                plain.lines(),
+                plain.cautionsShown(),
+                plain.readTo(),
+                plain.specialist(),
+                plain.customer(),
+                plain.answerSeconds(),
+                plain.status());
+        CaseSnapshot stood = knowing(new KnownFact("line", "Marl Quillby", "caller: “marl quillby, 55-0142”", true));
+        CaseRecord record = store.cases().add(theirs, stood, NOON);
+        store.cases().replace(record, theirs, stood, NOON);
+        Outcome told = outcome("Marl Quillby rang", OptionalInt.empty());
         store.outcomes()
-                .add(record.number(), outcome("Marl Quillby rang", OptionalInt.empty()), told(record.number(), true));
+                .add(
+                        record.number(),
+                        new Outcome(
+                                told.at(),
+                                Optional.of("marl quillby"),
+                                told.fault(),
+                                told.fixed(),
+                                told.minutes(),
+                                told.returns(),
+                                told.note()),
+                        told(record.number(), true));
+        store.quotes().add(quoteFor(record.number()));
         assertEquals(found("quillby 55-0142"), List.of(1L));
         assertTrue(stands("quillby"));
         assertTrue(store.cases().eraseCustomer(1));
@@ -184,6 +214,36 @@ public class CasesInStoreTest {
         assertEquals(left.content().customer(), Customer.NONE);
         assertEquals(found("thumps"), List.of(1L));
         assertFalse(store.cases().eraseCustomer(99));
+    }
+
+    private static CaseSnapshot knowing(KnownFact known) {
+        CaseSnapshot none = CaseSnapshot.UNTOLD;
+        return new CaseSnapshot(
+                none.appliance(),
+                none.layout(),
+                none.fuels(),
+                none.ageYears(),
+                List.of(known),
+                none.evidence(),
+                none.suspects(),
+                none.advice(),
+                none.selling(),
+                none.rules(),
+                none.cautions(),
+                none.workMinutes());
+    }
+
+    private static Quote quoteFor(long number) {
+        Money price = Money.of("14.50", "USD");
+        return new Quote(
+                0,
+                NOON,
+                LocalDate.of(2026, 3, 15),
+                "Staithe",
+                MARL.name(),
+                OptionalLong.of(number),
+                List.of(new Quote.Line(new PartNumber("QV-1183"), "drum belt", 1, price)),
+                QuoteTotals.of(price, BigDecimal.TEN, false));
     }
 
     private static Outcome outcome(String note, OptionalInt minutes, Outcome.Return... returns) {
@@ -231,9 +291,30 @@ public class CasesInStoreTest {
         store.outcomes().add(1, second, told(1, false));
         assertEquals(store.outcomes().of(1), List.of(first, second));
         assertEquals(store.outcomes().told(), List.of(told(1, false)));
+        assertEquals(store.outcomes().confirmed().get(1L).note(), second.note(), "what is learned from");
         assertEquals(store.outcomes().due(LocalDate.of(2026, 3, 1), 9), List.of(2L));
         store.close();
         store = Store.inFolder(folder);
         assertEquals(store.outcomes().told(), List.of(told(1, false)));
+    }
+
+    @Test
+    public void aFolderOfTheFirstVersionOpensAndItsCasesAreFound() throws IOException, SQLException {
+        Path old = Files.createTempDirectory("old");
+        String address = "jdbc:h2:file:" + old.resolve("synopta");
+        Flyway.configure().dataSource(address, "synopta", "").target("1").load().migrate();
+        try (Connection connection = DriverManager.getConnection(address, "synopta", "");
+                Statement statement = connection.createStatement()) {
+            statement.execute("insert into counter_case (number, created_at, revision, status, line, searched)"
+                    + " values (7, timestamp with time zone '2026-01-05 10:00:00+00', 1, 'open',"
+                    + " 'th7820w thumps', 'th7820w thumps')");
+        }
+        try (Store opened = Store.inFolder(old)) {
+            List<CaseRecord> found = opened.cases()
+                    .list(new CaseRepository.Filter(
+                            Optional.of("thumps"), Optional.empty(), Optional.empty(), Optional.empty(), 5));
+            assertEquals(found.stream().map(CaseRecord::number).toList(), List.of(7L));
+            assertEquals(found.get(0).content().input().line(), "th7820w thumps");
+        }
     }
 }

@@ -1,14 +1,19 @@
 package synopta.store;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import java.lang.reflect.RecordComponent;
+import java.math.BigDecimal;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.AfterClass;
@@ -24,8 +29,11 @@ import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.Sheet;
+import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Region;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.quantity.LengthUnit;
 import synopta.demo.DemoCatalog;
 
 /** The catalog in the store, against the same catalog in memory. */
@@ -118,6 +126,47 @@ public class CatalogInStoreTest {
         store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
         assertEquals(store.house().get(), HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
         store.house().choose(HouseSettings.USUAL);
+    }
+
+    /** Every setting, each another than usual: a new one that is not listed here fails the test. */
+    private static final HouseSettings OTHER = new HouseSettings(
+            new RepairPractices(
+                    !RepairPractices.USUAL.genuineOnly(),
+                    !RepairPractices.USUAL.replaceAll(),
+                    !RepairPractices.USUAL.replaceRings(),
+                    !RepairPractices.USUAL.oilShafts(),
+                    !RepairPractices.USUAL.testFirst()),
+            1_234,
+            5_678,
+            9,
+            new BigDecimal("7.25"),
+            !HouseSettings.USUAL.taxIncluded(),
+            11,
+            LengthUnit.INCH,
+            new Region(Region.Profile.METRIC, "NZD", Region.Clock.TWENTY_FOUR_HOURS),
+            new BranchContacts("the desk", Map.of("Staithe", "555-0100")));
+
+    private static void assertAllDiffer(Record one, Record other) throws ReflectiveOperationException {
+        for (RecordComponent component : one.getClass().getRecordComponents()) {
+            Object a = component.getAccessor().invoke(one);
+            Object b = component.getAccessor().invoke(other);
+            assertNotEquals(a, b, component.getName());
+            if (a instanceof Record nested) {
+                assertAllDiffer(nested, (Record) b);
+            }
+        }
+    }
+
+    @Test
+    public void everySettingIsThereAfterTheStoreWasOpenedAgain() throws Exception {
+        assertAllDiffer(OTHER, HouseSettings.USUAL);
+        Path folder = Files.createTempDirectory("settings");
+        try (Store first = Store.inFolder(folder)) {
+            first.house().choose(OTHER);
+        }
+        try (Store second = Store.inFolder(folder)) {
+            assertEquals(second.house().get(), OTHER);
+        }
     }
 
     private static Set<Model> models(Catalog catalog) {

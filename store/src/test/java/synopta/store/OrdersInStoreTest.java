@@ -112,6 +112,18 @@ public class OrdersInStoreTest {
         assertTrue(store.reservations().waiting().contains(order));
         assertTrue(store.reservations().change(order, Reservation.State.ORDERED, OptionalInt.of(3)));
         assertFalse(store.reservations().waiting().contains(order));
+        int free = free();
+        onHand(5);
+        Reservation kept = store.reservations()
+                .add(wanted(KIT, 2, Reservation.State.RESERVED))
+                .orElseThrow();
+        Reservation waiting = store.reservations()
+                .add(wanted(KIT, 2, Reservation.State.WAITING))
+                .orElseThrow();
+        assertTrue(store.reservations().change(waiting, Reservation.State.RELEASED, OptionalInt.empty()));
+        assertEquals(free(), 3, "an order that never came lets go of nobody else's pieces");
+        assertTrue(store.reservations().change(kept, Reservation.State.RELEASED, OptionalInt.empty()));
+        onHand(free);
         Reservation answered = store.reservations().find(order.number()).orElseThrow();
         assertEquals(answered.days(), OptionalInt.of(3));
         assertTrue(store.reservations().ofCase(9).contains(answered));

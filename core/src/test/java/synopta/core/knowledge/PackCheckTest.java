@@ -126,33 +126,6 @@ public class PackCheckTest {
                 Identification.NONE);
     }
 
-    /** The pack with an aspect that these layouts give two answers to, and a part type that is measured. */
-    private static Pack telling(Set<String> first, Set<String> second, String measured) {
-        Pack plain = with(BELT, List.of(), List.of(SOUND));
-        return new Pack(
-                plain.appliance(),
-                plain.fuelShares(),
-                plain.partTypes(),
-                plain.faults(),
-                plain.findings(),
-                plain.tests(),
-                plain.circuits(),
-                plain.sameWords(),
-                plain.rights(),
-                plain.cautions(),
-                plain.layouts(),
-                plain.replacement(),
-                new Identification(
-                        List.of(new Identification.Aspect(
-                                "rear",
-                                "What is at the rear?",
-                                1,
-                                List.of(
-                                        new Identification.AspectAnswer("rollers", "rollers", first),
-                                        new Identification.AspectAnswer("bearing", "a bearing", second)))),
-                        List.of(new Identification.PartMeasures(measured, List.of()))));
-    }
-
     private static Fault caused(String id, String cause) {
         Fault plain = fault(id, 0.1, Map.of("still", 0.9));
         return new Fault(
@@ -205,9 +178,6 @@ public class PackCheckTest {
             },
             {with(BELT, List.of(), List.of(layout("A", 0.5, List.of("belt")))), "layouts", "add up to 0.5"},
             {with(BELT, List.of(), List.of(layout("A", 1, List.of()))), "faults[0]", "no layout has a place"},
-            {telling(Set.of("A"), Set.of("Q"), "belt"), "aspects[0].answers[1].layouts", "there is no layout Q"},
-            {telling(Set.of("A"), Set.of("A"), "belt"), "aspects[0].answers[1].layouts", "under another answer"},
-            {telling(Set.of("A"), Set.of(), "chimney"), "measures[0].partType", "there is no part type chimney"},
         };
     }
 

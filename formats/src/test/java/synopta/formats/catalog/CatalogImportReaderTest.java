@@ -191,6 +191,8 @@ public class CatalogImportReaderTest {
         }
         String tooMany = said(read(Map.of("brands.csv", utf8(rows.toString()))).faults());
         assertTrue(tooMany.contains("has more than 150000 rows"), tooMany);
+        Map<String, byte[]> twice = new TreeMap<>(Map.of("brands.csv", utf8(BRANDS), "old/brands.csv", utf8(BRANDS)));
+        assertTrue(said(read(twice).faults()).contains("is in the zip twice. Keep one."));
         Files.write(file, utf8("no zip"));
         assertTrue(said(CatalogImportReader.read(file, SMALL, begun -> {}).faults())
                 .contains("is not a readable zip"));

@@ -90,6 +90,23 @@ public class QuotePdfTest {
         }
     }
 
+    @Test
+    public void taxThatIsAddedIsPrintedBetweenSubtotalAndTotal() throws Exception {
+        Quote added = new Quote(
+                TWO.number(),
+                TWO.createdAt(),
+                TWO.validUntil(),
+                TWO.branch(),
+                TWO.customer(),
+                TWO.caseNumber(),
+                TWO.lines(),
+                QuoteTotals.of(TWO.sum().goods(), new BigDecimal("6.5"), false));
+        try (PDDocument page = Loader.loadPDF(printed(added))) {
+            String text = new PDFTextStripper().getText(page).replaceAll("\\s+", " ");
+            assertTrue(text.contains("Subtotal 49.10 Sales tax, 6.5% 3.19 Total, USD 52.29"), text);
+        }
+    }
+
     /** Decoded by ZXing 3.5.4 from the page as it would be printed, at 200 dots to the inch. */
     @Test
     public void everyPartNumberCanBeScannedFromThePage() throws Exception {
