@@ -18,6 +18,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,6 +44,7 @@ import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.BranchContacts;
+import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
@@ -159,6 +161,26 @@ public class SheetTest {
             assertTrue(scanned.contains("SYNOPTA CASE 31"), scanned.toString());
             assertTrue(scanned.containsAll(parts), scanned.toString());
         }
+    }
+
+    @Test
+    public void aPartInTheBagBringsItsOwnCautionsThoughNothingWasSaidOfIt() {
+        Set<Hazard> rollers = Set.of(Hazard.SHARP_METAL, Hazard.FALLING_PANEL);
+        assertTrue(Collections.disjoint(hazards(sheet("th7820w")), rollers));
+        assertTrue(hazards(sheet("th7820w", "QV-4410-K")).containsAll(rollers));
+    }
+
+    private static Set<Hazard> hazards(RepairSheet sheet) {
+        return sheet.cautions().stream().map(Caution::hazard).collect(Collectors.toSet());
+    }
+
+    @Test
+    public void aChangeThatMustBeMadeStandsOnTheSheet() {
+        RepairSheet sheet = sheet("th7820w QV-1320", "QV-1322");
+        assertFalse(sheet.changes().isEmpty());
+        sheet.changes()
+                .forEach(change ->
+                        assertTrue(SheetText.plain(HOUSE, sheet).contains("Change: " + change + "."), change));
     }
 
     /** Schools, a line, a part, and words that stand on the sheet of one house and not on that of the other. */

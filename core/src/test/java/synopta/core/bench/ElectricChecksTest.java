@@ -2,6 +2,7 @@ package synopta.core.bench;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
@@ -51,7 +52,8 @@ public class ElectricChecksTest {
         assertEquals(verdict(plate, ohms(0), Optional.empty()), Verdict.SHORTED);
         assertEquals(verdict(plate, ohms(21.4), Optional.empty()), Verdict.OFF_VALUE);
         assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(40_000))), Verdict.GROUNDED);
-        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(5e6))), Verdict.GOOD);
+        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(990_000))), Verdict.GROUNDED, "below a megohm");
+        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(1.01e6))), Verdict.GOOD);
         assertEquals(verdict(plate, ohms(plate.ohms() * 1.1), Optional.empty()), Verdict.GOOD, "the end of the band");
     }
 
@@ -190,6 +192,9 @@ public class ElectricChecksTest {
             {240, SupplyCheck.Point.UTILIZATION, 216, 252, 208, 254},
             {208, SupplyCheck.Point.UTILIZATION, 187, 218, 180, 220},
             {230, SupplyCheck.Point.SERVICE, 207, 253, 195.5, 253},
+            {230, SupplyCheck.Point.UTILIZATION, 207, 253, 195.5, 253},
+            {400, SupplyCheck.Point.SERVICE, 360, 440, 340, 440},
+            {400, SupplyCheck.Point.UTILIZATION, 360, 440, 340, 440},
         };
     }
 
@@ -201,6 +206,7 @@ public class ElectricChecksTest {
         assertEquals(range(nominal, low - 0.1, point), SupplyCheck.Range.TOLERABLE);
         assertEquals(range(nominal, lowest, point), SupplyCheck.Range.TOLERABLE);
         assertEquals(range(nominal, lowest - 0.1, point), SupplyCheck.Range.OUTSIDE);
+        assertNotEquals(range(nominal, highest, point), SupplyCheck.Range.OUTSIDE);
         assertEquals(range(nominal, highest + 0.1, point), SupplyCheck.Range.OUTSIDE);
     }
 
@@ -220,6 +226,7 @@ public class ElectricChecksTest {
     Object[][] capacitors() {
         return new Object[][] {
             {1.0, 2100, 10, 60, 2.205, 35.5534806149},
+            {1.0, 2100, 10, CapacitorCheck.SAFE_VOLTS, 2.205, 41.2333209910},
             {0.7, 2100, 10, 50, 1.5435, 0.7 * 37.3766961828},
             {1.0, 4000, 10, 60, 8, 41.9970507788},
             {0.8, 2970, 10, 60, 0.5 * 0.8e-6 * 2970 * 2970, 31.2157813566},

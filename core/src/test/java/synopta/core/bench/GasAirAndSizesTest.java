@@ -66,6 +66,22 @@ public class GasAirAndSizesTest {
         assertTrue(DrillSize.notLargerThan(0.0134).isEmpty());
     }
 
+    /** ASME B94.11M, number sizes from 80 to 1 in thousandths of an inch, then A to Z (from memory). */
+    private static final String DRILLS = "13.5 14.5 16 18 20 21 22.5 24 25 26 28 29.2 31 32 33 35 36 37 38 39 40 41 42"
+            + " 43 46.5 52 55 59.5 63.5 67 70 73 76 78.5 81 82 86 89 93.5 96 98 99.5 101.5 104 106.5 110 111 113 116 120"
+            + " 128.5 136 140.5 144 147 149.5 152 154 157 159 161 166 169.5 173 177 180 182 185 189 191 193.5 196 199 201"
+            + " 204 205.5 209 213 221 228 234 238 242 246 250 257 261 266 272 277 281 290 295 302 316 323 332 339 348 358"
+            + " 368 377 386 397 404 413";
+
+    @Test
+    public void everyDrillIsAsTheStandardPrintsIt() {
+        String[] thousandths = DRILLS.split(" ");
+        for (int i = 0; i < thousandths.length; i++) {
+            String name = i < 80 ? "" + (80 - i) : "" + (char) ('A' + i - 80);
+            assertEquals(DrillSize.of(name).inches(), Double.parseDouble(thousandths[i]) / 1000, 1e-12, name);
+        }
+    }
+
     /** NFPA 54, 11.1.2: 4 % a thousand feet above the sea, from 2,000 ft on. */
     @DataProvider
     Object[][] altitudes() {

@@ -80,7 +80,10 @@ public class MeterSimulatorTest {
             {120, 22, open, Verdict.OPEN, "colder than 248 °F (120 °C)"},
             {120, 150, open, Verdict.GOOD, "when hot"},
             {120, 150, closed, Verdict.SHORTED, "hotter than 248 °F (120 °C)"},
-            {120, 118, open, Verdict.GOOD, "may be open or closed"},
+            {120, 110.1, open, Verdict.GOOD, "may be open or closed"},
+            {120, 109.9, open, Verdict.OPEN, "colder than"},
+            {120, 129.9, closed, Verdict.GOOD, "may be open or closed"},
+            {120, 130.1, closed, Verdict.SHORTED, "hotter than"},
             {120, 22, new Reading.Figure(40), Verdict.OFF_VALUE, "it is burnt"},
         };
     }

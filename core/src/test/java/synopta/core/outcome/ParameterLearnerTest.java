@@ -128,6 +128,11 @@ public class ParameterLearnerTest {
         Proposal minutes = proposal(confirmedCases, ParameterKind.MINUTES, "A");
         double data = 10 / (0.35 * 0.35);
         assertEquals(Math.log(minutes.after()), data * Math.log(1.5) / (data + 1 / (0.2 * 0.2)), 1e-12);
+        double deviation = 1 / Math.sqrt(data + 1 / (0.2 * 0.2));
+        assertEquals(
+                Math.log(minutes.interval().high() / minutes.interval().low()),
+                2 * 1.959963984540054 * deviation,
+                1e-9);
         Pack learned = new ParameterOverrides(List.of(
                         proposal(confirmedCases, ParameterKind.SENSITIVITY, "ohms")
                                 .learned(),

@@ -57,6 +57,12 @@ public class SerialReaderTest {
             },
             {"week 1 of 2008 begins in 2007", "Weekly", "018b-55", "2018-01-01/2018-01-07 2007-12-31/2008-01-06"},
             {"week 53 of 2020 ends in 2021; 2010 and 2000 have none", "Weekly", "530B55", "2020-12-28/2021-01-03"},
+            {
+                "the week that runs is a build date already",
+                "Weekly",
+                "486B55",
+                "2026-11-23/2026-11-29 2016-11-28/2016-12-04 2006-11-27/2006-12-03"
+            },
             {"week 53 of 2009 only", "Weekly", "539B55", "2009-12-28/2010-01-03"},
             {"what is still to come is no build date", "Weekly", "506B55", "2016-12-12/2016-12-18 2006-12-11/2006-12-17"
             },

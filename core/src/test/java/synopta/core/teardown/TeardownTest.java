@@ -96,6 +96,9 @@ public class TeardownTest {
                 .work(Map.of("p0", 1, "nowhere", 4));
         assertEquals(work.unknown(), List.of("nowhere"));
         assertEquals(work.minutes(), 1.25);
+        double step = work.steps().get(0).minutes();
+        double exchange = work.replacements().get(0).minutes();
+        assertEquals(work.spread(), Math.hypot(step, exchange) / 3, 0.02, "a third of each, independent");
     }
 
     /** Weibull lives: figures by the closed forms named in each row. */
