@@ -9,6 +9,7 @@ import { CompatiblePage, PartsPage } from "./parts";
 import { QuotePage, QuotesPage } from "./quotes";
 import { SettingsPage } from "./settings";
 import { useSettings } from "./shared/region";
+import { usePageTitle } from "./shared/usePageTitle";
 import { SheetPage } from "./sheet";
 
 /** Addresses that places had before, and where they are now. */
@@ -36,6 +37,7 @@ function Moved({ to }: { to: string }) {
 
 export function App() {
   useSettings();
+  usePageTitle();
   return (
     <Routes>
       <Route path="/" element={<CounterPage />} />

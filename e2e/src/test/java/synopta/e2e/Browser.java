@@ -13,12 +13,16 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.testng.IHookCallBack;
 import org.testng.IHookable;
 import org.testng.ITestResult;
@@ -38,6 +42,10 @@ public abstract class Browser implements IHookable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+    /** A serial means another year when the tests run later: they begin at one moment. */
+    private static final Clock CLOCK =
+            Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), Instant.parse("2026-11-30T12:00:00Z")));
+
     private static ConfigurableApplicationContext application;
     private static Playwright playwright;
     private static com.microsoft.playwright.Browser browser;
@@ -54,8 +62,10 @@ public abstract class Browser implements IHookable {
     public void start() throws IOException {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         Path root = Path.of(System.getProperty("synopta.root"));
-        application = SpringApplication.run(
-                Synopta.class,
+        SpringApplication served = new SpringApplication(Synopta.class);
+        served.addInitializers(made -> ((GenericApplicationContext) made)
+                .registerBean("served", Clock.class, () -> CLOCK, bean -> bean.setPrimary(true)));
+        application = served.run(
                 "--server.port=0",
                 "--synopta.demo=true",
                 "--synopta.history=150",

@@ -3,11 +3,6 @@ package synopta.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
-import static synopta.server.ServedTest.bytes;
-import static synopta.server.ServedTest.each;
-import static synopta.server.ServedTest.get;
-import static synopta.server.ServedTest.post;
-import static synopta.server.ServedTest.send;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
@@ -22,9 +17,9 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** The day book over HTTP: revisions, customers, outcomes, counts, lessons. */
-public class CasesTest {
+public class CasesTest extends ServedTest {
     private static long kept(String line, String more) {
-        ServedTest.Answer kept = post(
+        Answer kept = post(
                 "/api/cases",
                 ("{\"line\":\"%s\",\"lines\":[{\"part\":\"QV-1183\",\"quantity\":1}],\"specialist\":\"Ida\","
                                 + "\"cautionsShown\":[\"mains\",\"gas\"],\"status\":\"handed-over\"%s}")
@@ -52,7 +47,7 @@ public class CasesTest {
         long number = kept("th7820w thumps", "");
         String path = "/api/cases/" + number;
         send("PATCH", path, "{\"line\":\"th7820w thumps and squeals\"}", "If-Match", "\"1\"");
-        ServedTest.Answer late = send("PATCH", path, "{\"ageYears\":9}", "If-Match", "\"1\"");
+        Answer late = send("PATCH", path, "{\"ageYears\":9}", "If-Match", "\"1\"");
         assertEquals(late.status(), 409);
         assertEquals(late.text("/errors/0/field"), "line");
         assertTrue(
@@ -109,7 +104,7 @@ public class CasesTest {
         String fault = choices.at("/0/fault").asString();
         assertTrue(choices.at("/0/probability").asDouble() > 0.5, "the likeliest first");
         int before = get("/api/accuracy").body().get("cases").asInt();
-        ServedTest.Answer told = send(
+        Answer told = send(
                 "PUT", outcome, "{\"fault\":\"%s\",\"fixed\":true,\"minutes\":50,\"by\":\"Tom\"}".formatted(fault));
         assertEquals(told.status(), 200, told.body().toString());
         JsonNode report = get("/api/accuracy").body();
@@ -142,19 +137,17 @@ public class CasesTest {
     public void aReturnStartsFromAPictureOfTheCodeWhereThereIsNoScanner() throws WriterException, IOException {
         long number = kept("th7820w thumps", "");
         String path = "/api/returns/picture";
-        ServedTest.Answer found = ServedTest.sendBytes(path, "image/png", picture("SYNOPTA CASE " + number));
+        Answer found = sendBytes(path, "image/png", picture("SYNOPTA CASE " + number));
         assertEquals(each(found.body(), "number"), List.of("" + number));
-        assertTrue(
-                each(ServedTest.sendBytes(path, "image/png", picture("QV-1183")).body(), "number")
-                        .contains("" + number));
-        ServedTest.Answer elsewhere = ServedTest.sendBytes(path, "image/png", picture("OF ANOTHER HOUSE"));
+        assertTrue(each(sendBytes(path, "image/png", picture("QV-1183")).body(), "number")
+                .contains("" + number));
+        Answer elsewhere = sendBytes(path, "image/png", picture("OF ANOTHER HOUSE"));
         assertEquals(elsewhere.status(), 404);
         assertTrue(elsewhere.text("/detail").contains("OF ANOTHER HOUSE"));
-        ServedTest.Answer none = ServedTest.sendBytes(path, "image/png", "no picture".getBytes(StandardCharsets.UTF_8));
+        Answer none = sendBytes(path, "image/png", "no picture".getBytes(StandardCharsets.UTF_8));
         assertEquals(none.status(), 422, none.body().toString());
         assertTrue(none.text("/detail").contains("PNG or JPEG"), none.body().toString());
-        assertEquals(
-                ServedTest.sendBytes(path, "image/png", new byte[16_000_000]).status(), 413);
+        assertEquals(sendBytes(path, "image/png", new byte[16_000_000]).status(), 413);
     }
 
     /** An outcome that cannot be, and a word of what to do. */
@@ -176,14 +169,13 @@ public class CasesTest {
     @Test(dataProvider = "wrongs")
     public void anOutcomeThatCannotBeIsRefusedWithWhatToDo(String body, String said) {
         long number = kept("th7820w thumps", "");
-        ServedTest.Answer refused = send("PUT", "/api/cases/%d/outcome".formatted(number), body);
+        Answer refused = send("PUT", "/api/cases/%d/outcome".formatted(number), body);
         assertEquals(refused.status(), 422, refused.body().toString());
         assertTrue(refused.body().toString().contains(said), refused.body().toString());
     }
 
     private static double ofTheRoller() {
-        ServedTest.Answer said =
-                post("/api/diagnosis", "{\"model\":\"TH-7820-W\",\"complaint\":\"thumps\",\"ageYears\":8}");
+        Answer said = post("/api/diagnosis", "{\"model\":\"TH-7820-W\",\"complaint\":\"thumps\",\"ageYears\":8}");
         for (JsonNode suspect : said.body().get("suspects")) {
             if (suspect.get("id").asString().equals("rear-roller-worn")) {
                 return suspect.get("probability").asDouble();
@@ -247,13 +239,13 @@ public class CasesTest {
                 422);
         assertEquals(
                 post("/api/updates/accept", accept.formatted("Ada", "no-such")).status(), 422);
-        ServedTest.Answer accepted = post("/api/updates/accept", accept.formatted("Ada", "rear-roller-worn"));
+        Answer accepted = post("/api/updates/accept", accept.formatted("Ada", "rear-roller-worn"));
         String version = accepted.text("/version");
         assertTrue(ofTheRoller() > before);
         JsonNode differing =
                 get("/api/updates/compare?first=0&second=" + version).body();
         assertEquals(each(differing, "subject"), List.of("rear-roller-worn"));
-        ServedTest.Answer back = post("/api/updates/back", "{\"by\":\"Ada\",\"version\":0}");
+        Answer back = post("/api/updates/back", "{\"by\":\"Ada\",\"version\":0}");
         assertEquals(back.text("/versions/%s/like".formatted(version)), "0", "the next version goes back");
         assertEquals(ofTheRoller(), before);
         assertEquals(

@@ -2,10 +2,6 @@ package synopta.server;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
-import static synopta.server.ServedTest.bytes;
-import static synopta.server.ServedTest.get;
-import static synopta.server.ServedTest.post;
-import static synopta.server.ServedTest.send;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -16,7 +12,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Quotes, pieces set aside and the supplier's stand-in, over HTTP. */
-public class OrdersTest {
+public class OrdersTest extends ServedTest {
     private static final String QUOTE = "{\"branch\":\"Staithe\",\"customer\":\"Marl & Daughter\",\"caseNumber\":null,"
             + "\"lines\":[{\"part\":\"qv4410k\",\"quantity\":1},{\"part\":\"QV-1183\",\"quantity\":2}]}";
 
@@ -27,7 +23,7 @@ public class OrdersTest {
 
     @Test
     public void aQuoteIsWrittenOnceAndTakenAwayInFourFormats() {
-        ServedTest.Answer written = post("/api/quotes", QUOTE);
+        Answer written = post("/api/quotes", QUOTE);
         assertEquals(written.status(), 201);
         String at = written.whole().headers().firstValue("Location").orElseThrow();
         assertEquals(get(at).body(), written.body());
@@ -72,7 +68,7 @@ public class OrdersTest {
 
     @Test(dataProvider = "wrongs")
     public void whatCannotBePromisedIsRefusedWithWhatToDo(String path, String body, String said) {
-        ServedTest.Answer answer = post(path, body);
+        Answer answer = post(path, body);
         assertEquals(answer.status(), 422, answer.body().toString());
         assertTrue(answer.body().toString().contains(said), answer.body().toString());
     }
@@ -106,7 +102,7 @@ public class OrdersTest {
                 .toList();
         assertEquals(states, List.of("gone", "reserved"));
         assertEquals(free(part), 0);
-        ServedTest.Answer third = post("/api/reservations", wish(part, 1, false));
+        Answer third = post("/api/reservations", wish(part, 1, false));
         assertEquals(third.text("/outcomes/0/free"), "0");
         assertTrue(third.text("/outcomes/0/said").contains("Only 0 left"), third.text("/outcomes/0/said"));
     }
@@ -115,7 +111,7 @@ public class OrdersTest {
     public void whateverTheSupplierDoesTheCounterGoesOnAndSaysSo() {
         assertEquals(send("PUT", "/api/supplier-feed", "{\"mode\":\"asleep\"}").status(), 422);
         send("PUT", "/api/supplier-feed", "{\"mode\":\"down\"}");
-        ServedTest.Answer down = post("/api/reservations", wish("QV-1183", 9_000, true));
+        Answer down = post("/api/reservations", wish("QV-1183", 9_000, true));
         assertEquals(down.text("/outcomes/0/state"), "waiting");
         assertTrue(down.text("/outcomes/0/said").contains("sent again automatically"));
         assertEquals(post("/api/counter", "{\"line\":\"th7820w thumps\"}").status(), 200);
@@ -124,7 +120,7 @@ public class OrdersTest {
         send("PUT", "/api/supplier-feed", "{\"mode\":\"out-of-stock\"}");
         assertEquals(post("/api/reservations", wish("QV-1183", 9_000, true)).text("/outcomes/0/state"), "out-of-stock");
         send("PUT", "/api/supplier-feed", "{\"mode\":\"up\"}");
-        ServedTest.Answer up = post("/api/reservations", wish("QV-1183", 9_000, true));
+        Answer up = post("/api/reservations", wish("QV-1183", 9_000, true));
         assertEquals(up.text("/outcomes/0/state"), "ordered");
         String refused = "/api/reservations/" + up.text("/outcomes/0/number");
         assertEquals(send("DELETE", refused, "").status(), 422, "what is ordered is for the supplier");
@@ -135,7 +131,7 @@ public class OrdersTest {
         String asked = wish("QV-8701", 1, false).replace("\"order\"", "\"caseNumber\":77,\"order\"");
         int before = free("QV8701");
         assertEquals(post("/api/reservations", asked).text("/outcomes/0/state"), "reserved");
-        ServedTest.Answer mine = get("/api/reservations?caseNumber=77");
+        Answer mine = get("/api/reservations?caseNumber=77");
         assertEquals(free("QV8701"), before - 1);
         assertEquals(
                 send("DELETE", "/api/reservations/" + mine.text("/outcomes/0/number"), "")
@@ -148,13 +144,13 @@ public class OrdersTest {
     /** The mean life of the pack, scale 14 and shape 2.2: 14 x gamma(1 + 1/2.2) = 12.3987, by hand. */
     @Test
     public void repairAndReplacementStandSideBySideByTheYear() {
-        ServedTest.Answer both = post(
+        Answer both = post(
                 "/api/repair-or-replace",
                 "{\"appliance\":\"dryer\",\"ageYears\":9,\"parts\":\"41.90\",\"minutes\":55}");
         assertEquals(both.text("/repair"), "74.90", "41.90 and 55 minutes at 36.00 an hour");
         assertEquals(both.body().get("newLifeYears").asDouble(), 12.3987, 1e-3);
         assertEquals(both.text("/newPerYear"), "41.94", "520.00 by 12.3987 years");
-        ServedTest.Answer other = post(
+        Answer other = post(
                 "/api/repair-or-replace",
                 "{\"appliance\":\"dryer\",\"ageYears\":9,\"parts\":\"41.90\",\"minutes\":55,"
                         + "\"newPrice\":\"300.00\",\"newLifeYears\":10,\"perHour\":\"0.00\"}");

@@ -7,6 +7,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -14,6 +17,7 @@ import java.util.stream.StreamSupport;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.testng.annotations.BeforeSuite;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -23,6 +27,10 @@ public abstract class ServedTest {
     static final JsonMapper JSON = JsonMapper.builder().build();
     static final Path ROOT = Path.of(System.getProperty("synopta.root"));
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    /** A serial means another year, and a quote ends on another day, when the tests run later: they begin at one moment. */
+    private static final Clock CLOCK =
+            Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), Instant.parse("2026-11-30T12:00:00Z")));
+
     private static String address;
     private static Path data;
 
@@ -36,8 +44,10 @@ public abstract class ServedTest {
     @BeforeSuite
     public void start() throws IOException {
         data = Files.createTempDirectory("api");
-        ConfigurableApplicationContext application = SpringApplication.run(
-                Synopta.class,
+        SpringApplication served = new SpringApplication(Synopta.class);
+        served.addInitializers(context -> ((GenericApplicationContext) context)
+                .registerBean("served", Clock.class, () -> CLOCK, bean -> bean.setPrimary(true)));
+        ConfigurableApplicationContext application = served.run(
                 "--server.port=0",
                 "--synopta.demo=true",
                 "--synopta.data=" + data,

@@ -2,10 +2,6 @@ package synopta.server;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
-import static synopta.server.ServedTest.bytes;
-import static synopta.server.ServedTest.each;
-import static synopta.server.ServedTest.get;
-import static synopta.server.ServedTest.post;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -13,10 +9,10 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** What it takes, and the sheet, over HTTP. */
-public class TeardownTest {
+public class TeardownTest extends ServedTest {
     @Test
     public void aPlatformsPlacesAreReachedWithMinutesToolsAndWhatIsWorthRenewing() {
-        ServedTest.Answer opened = post(
+        Answer opened = post(
                 "/api/teardown",
                 "{\"model\":null,\"platform\":\"Skerry\",\"slots\":[\"front-roller\"],\"ageYears\":8}");
         assertEquals(opened.status(), 200, opened.body().toString());
@@ -44,14 +40,14 @@ public class TeardownTest {
 
     @Test(dataProvider = "wrongs")
     public void whatCannotBeOpenedIsRefusedWithWhatToDo(String body, String said) {
-        ServedTest.Answer answer = post("/api/teardown", body);
+        Answer answer = post("/api/teardown", body);
         assertEquals(answer.status(), 422, answer.body().toString());
         assertTrue(answer.body().toString().contains(said), answer.body().toString());
     }
 
     @Test
     public void theSheetOfACaseIsPrintedReadAndTakenAsData() {
-        ServedTest.Answer kept = post(
+        Answer kept = post(
                 "/api/cases",
                 "{\"line\":\"th7820w thumps, 8 yrs\",\"cautionsShown\":[\"mains\"],\"readTo\":\" the technician \",\"status\":\"handed-over\","
                         + "\"lines\":[{\"part\":\"QV-4410-K\",\"quantity\":1}]}");
@@ -61,7 +57,7 @@ public class TeardownTest {
         assertEquals(new String(bytes(at + "/sheet.pdf"), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
         String text = new String(bytes(at + "/sheet.txt"), StandardCharsets.UTF_8);
         assertTrue(text.contains("[ ] 1 x QV-4410-K") && text.contains("READ FIRST"), text);
-        ServedTest.Answer sheet = get(at + "/sheet");
+        Answer sheet = get(at + "/sheet");
         assertEquals(
                 each(sheet.body().get("sections"), "heading").subList(0, 2), List.of("Read first", "Handover notes"));
         assertEquals(get("/api/cases/99999/sheet").status(), 404);
