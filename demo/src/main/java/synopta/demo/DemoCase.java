@@ -37,8 +37,6 @@ import synopta.core.teardown.Teardown;
 /** One caller of the scenario: what they say, what they are asked, and what it points to. */
 final class DemoCase {
     private static final List<String> SPECIALISTS = List.of("Ida", "Tobias", "Wenna");
-    private static final String LOOK_ALIKE = "0O8B5S1I2Z";
-    private static final double MISREAD = 0.12;
     private static final int QUESTIONS = 7;
     private static final int FIRST_SUSPECTS = 3;
     private static final double SURE = 0.75;
@@ -225,7 +223,7 @@ final class DemoCase {
     private CaseInput draft(Model model, Fuel fuel, double age, List<String> phrases, List<CaseInput.Answered> asked) {
         String line = "%s %s, %s yrs"
                 .formatted(
-                        misread(model.number().key().toLowerCase(Locale.ROOT)),
+                        WornTag.read(model.number().key().toLowerCase(Locale.ROOT), random),
                         String.join(", ", phrases),
                         Math.round(age));
         return new CaseInput(
@@ -245,19 +243,5 @@ final class DemoCase {
                 Set.of(),
                 Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);
-    }
-
-    /** A number as it is read off a worn tag: now and then a sign is taken for its look-alike. */
-    private String misread(String number) {
-        if (random.nextDouble() >= MISREAD) {
-            return number;
-        }
-        StringBuilder read = new StringBuilder(number);
-        int at = random.nextInt(number.length());
-        int sign = LOOK_ALIKE.indexOf(Character.toUpperCase(number.charAt(at)));
-        if (sign >= 0) {
-            read.setCharAt(at, Character.toLowerCase(LOOK_ALIKE.charAt(sign ^ 1)));
-        }
-        return read.toString();
     }
 }

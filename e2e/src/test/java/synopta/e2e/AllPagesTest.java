@@ -85,9 +85,10 @@ public class AllPagesTest extends Browser {
         boolean reached = false;
         for (int tab = 0; tab < TABS && !reached; tab++) {
             page.keyboard().press("Tab");
-            reached = (Boolean) page.evaluate("() => document.querySelector('main').contains(document.activeElement)");
+            reached = (Boolean) page.evaluate(
+                    "() => document.activeElement !== document.body && !document.activeElement.closest('nav, .skip')");
         }
-        assertTrue(reached, "the keyboard reaches something to act on beyond the masthead");
+        assertTrue(reached, "the keyboard reaches something to act on beyond the places");
     }
 
     @Test

@@ -115,7 +115,8 @@ public class BagTest extends Browser {
     @Test
     public void theBagIsReservedAtABranchAndASupplierThatIsDownIsSaid() {
         at("/settings");
-        page.getByLabel("Down: orders wait and are sent again").check();
+        page.getByLabel("Down: orders wait and are sent again").click();
+        assertThat(page.getByLabel("Down: orders wait and are sent again")).isChecked();
         assertThat(page.getByLabel("Down: orders wait and are sent again")).isChecked();
         assertAccessible();
         caller("HV-9117-W door drops, door spring");
@@ -131,7 +132,7 @@ public class BagTest extends Browser {
         button("Reserve").click();
         assertThat(page.locator(".outcome")).containsText("The supplier does not answer");
         at("/settings");
-        page.getByLabel("Answers at once").check();
+        page.getByLabel("Answers at once").click();
         assertThat(page.getByLabel("Answers at once")).isChecked();
     }
 

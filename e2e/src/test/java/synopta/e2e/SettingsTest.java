@@ -37,10 +37,10 @@ public class SettingsTest extends Browser {
     public void aRepairPracticeIsInTheStepsOfTheNextSheet() {
         at("/settings");
         Locator dry = page.getByLabel("Keep shafts dry: oil collects lint");
-        dry.check();
+        dry.click();
         assertThat(dry).isChecked();
         Locator reused = page.getByLabel("Reuse rings and washers unless they are bent");
-        reused.check();
+        reused.click();
         assertThat(reused).isChecked();
         assertAccessible();
         Locator sheet = handedOver("th7820w thumps, 8 yrs");
@@ -57,7 +57,7 @@ public class SettingsTest extends Browser {
         page.getByLabel("Contact of Staithe (optional)").fill("at the quay, until five");
         page.getByLabel("Contact of Staithe (optional)").press("Enter");
         Locator inches = page.getByLabel("Show inches beside sizes in millimeters");
-        inches.check();
+        inches.click();
         assertThat(inches).isChecked();
         Locator sheet = handedOver("th7820w thumps, 8 yrs");
         assertThat(sheet).containsText("Saltmarsh & Vane, Staithe, at the quay, until five");

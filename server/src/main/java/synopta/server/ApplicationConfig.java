@@ -4,14 +4,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
@@ -45,7 +42,6 @@ import synopta.core.review.OutcomeService;
 import synopta.core.sale.TeardownService;
 import synopta.demo.DemoCatalog;
 import synopta.demo.DemoSettings;
-import synopta.demo.DemoYear;
 import synopta.demo.SimulatedSupplier;
 import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
@@ -59,7 +55,6 @@ import synopta.store.Store;
 @EnableScheduling
 class ApplicationConfig {
     private static final Logger LOG = LoggerFactory.getLogger(ApplicationConfig.class);
-    private static final long DEMO_SEED = 7;
 
     @Bean
     Store store(@Value("${synopta.data}") String data, @Value("${synopta.demo}") boolean demo) throws IOException {
@@ -69,7 +64,7 @@ class ApplicationConfig {
         Path folder = Files.createDirectories(Path.of(data));
         Store store = Store.inFolder(folder);
         if (demo && store.catalogStore().count(Sheet.MODELS) == 0) {
-            store.catalogStore().replace(DemoCatalog.of(DEMO_SEED, DemoCatalog.MODELS));
+            store.catalogStore().replace(DemoCatalog.of(DemoConfig.SEED, DemoCatalog.MODELS));
             store.house().choose(DemoSettings.SETTINGS);
         }
         return store;
@@ -179,11 +174,6 @@ class ApplicationConfig {
     }
 
     @Bean
-    SimulatedSupplier supplierFeed(Catalog catalog) {
-        return new SimulatedSupplier(catalog);
-    }
-
-    @Bean
     QuoteService quoteDesk(
             Catalog catalog, QuoteRepository log, SettingsRepository rules, Clock clock, PriceCurrency currency) {
         return new QuoteService(catalog, log, rules, clock, currency);
@@ -229,26 +219,6 @@ class ApplicationConfig {
             OutcomeRepository outcomes,
             ParameterRepository learned) {
         return new LearningService(packs.shipped(), readers.shipped(), catalog, cases, outcomes, learned);
-    }
-
-    /** The demo's year of cases, before the house opens, where there is none yet. */
-    @Bean
-    ApplicationRunner history(
-            @Value("${synopta.history}") int wanted,
-            Catalog catalog,
-            CaseRepository cases,
-            OutcomeService service,
-            KnowledgeService packs,
-            Store store,
-            Clock clock) {
-        return arguments -> {
-            LocalDate yesterday =
-                    LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
-            if (wanted > 0 && cases.find(1).isEmpty()) {
-                store.together(
-                        () -> DemoYear.write(catalog, packs.shipped(), cases, service, DEMO_SEED, wanted, yesterday));
-            }
-        };
     }
 
     @Bean

@@ -73,7 +73,8 @@ public class ArchitectureTest {
     public void onlyTheConfigurationAndTheCommandLineKnowTheStore() {
         noClasses()
                 .that()
-                .haveNameNotMatching("synopta\\.server\\.(ApplicationConfig|CommandLine|DataFolderFailureAnalyzer).*")
+                .haveNameNotMatching(
+                        "synopta\\.server\\.(ApplicationConfig|DemoConfig|CommandLine|DataFolderFailureAnalyzer).*")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("synopta.store..")

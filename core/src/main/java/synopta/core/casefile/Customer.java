@@ -1,6 +1,8 @@
 package synopta.core.casefile;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import synopta.core.quantity.Texts;
 
 /**
@@ -12,11 +14,23 @@ public record Customer(Optional<String> name, Optional<String> phone) {
     public static final Customer NONE = new Customer(Optional.empty(), Optional.empty());
 
     private static final int LONGEST = 120;
+    private static final String TAKEN_OUT = "…";
 
     /** Refuses more than a name or a number. */
     public Customer {
         Texts.limited("The customer's name", name, LONGEST);
         Texts.limited("The phone number", phone, LONGEST);
+    }
+
+    /** A text with the name and the number taken out of it, however their letters were written. */
+    public String takenOutOf(String text) {
+        String left = text;
+        for (String word : Stream.concat(name.stream(), phone.stream()).toList()) {
+            left = Pattern.compile(Pattern.quote(word), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
+                    .matcher(left)
+                    .replaceAll(TAKEN_OUT);
+        }
+        return left;
     }
 
     /** Whether nothing is known of them. */

@@ -51,7 +51,7 @@ public final class CatalogImport {
     /** A whole catalog as a delivery; lines count from 1. */
     public static CatalogImport of(CatalogTables tables) {
         CatalogImport delivery = new CatalogImport();
-        InMemoryCatalog.dump(tables).forEach((sheet, rows) -> delivery.fill(sheet, rows));
+        tables.sheets().forEach((sheet, rows) -> delivery.fill(sheet, rows));
         return delivery;
     }
 

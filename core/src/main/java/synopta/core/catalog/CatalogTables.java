@@ -1,6 +1,8 @@
 package synopta.core.catalog;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A whole catalog, table by table, in the order in which rows refer to each other. */
 public record CatalogTables(
@@ -40,5 +42,23 @@ public record CatalogTables(
         equivalents = List.copyOf(equivalents);
         prices = List.copyOf(prices);
         stock = List.copyOf(stock);
+    }
+
+    /** The rows of every sheet. */
+    public Map<Sheet<?>, List<?>> sheets() {
+        Map<Sheet<?>, List<?>> sheets = new LinkedHashMap<>();
+        sheets.put(Sheet.SERIAL_SCHEMES, serialSchemes);
+        sheets.put(Sheet.BRANDS, brands);
+        sheets.put(Sheet.PLATFORMS, platforms);
+        sheets.put(Sheet.SLOTS, slots);
+        sheets.put(Sheet.MODELS, models);
+        sheets.put(Sheet.PARTS, parts);
+        sheets.put(Sheet.FITS, fits);
+        sheets.put(Sheet.SUPERSESSIONS, supersessions);
+        sheets.put(Sheet.KITS, kits);
+        sheets.put(Sheet.EQUIVALENTS, equivalents);
+        sheets.put(Sheet.PRICES, prices);
+        sheets.put(Sheet.STOCK, stock);
+        return sheets;
     }
 }

@@ -2,7 +2,6 @@ package synopta.core.catalog;
 
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -248,26 +247,8 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
         return tables.stock().stream().map(Stock::branch).distinct().sorted().toList();
     }
 
-    /** The rows of every sheet. */
-    static Map<Sheet<?>, List<?>> dump(CatalogTables tables) {
-        Map<Sheet<?>, List<?>> sheets = new LinkedHashMap<>();
-        sheets.put(Sheet.SERIAL_SCHEMES, tables.serialSchemes());
-        sheets.put(Sheet.BRANDS, tables.brands());
-        sheets.put(Sheet.PLATFORMS, tables.platforms());
-        sheets.put(Sheet.SLOTS, tables.slots());
-        sheets.put(Sheet.MODELS, tables.models());
-        sheets.put(Sheet.PARTS, tables.parts());
-        sheets.put(Sheet.FITS, tables.fits());
-        sheets.put(Sheet.SUPERSESSIONS, tables.supersessions());
-        sheets.put(Sheet.KITS, tables.kits());
-        sheets.put(Sheet.EQUIVALENTS, tables.equivalents());
-        sheets.put(Sheet.PRICES, tables.prices());
-        sheets.put(Sheet.STOCK, tables.stock());
-        return sheets;
-    }
-
     @Override
     public <T> void each(Sheet<T> sheet, Consumer<T> reader) {
-        dump(tables).get(sheet).forEach(row -> reader.accept(sheet.rows().cast(row)));
+        tables.sheets().get(sheet).forEach(row -> reader.accept(sheet.rows().cast(row)));
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Finds what does not hold together in a pack: names that nothing bears, doubled ids, places outside a drawing. */
 public final class PackCheck {
@@ -27,7 +28,7 @@ public final class PackCheck {
         check.findings();
         check.tests();
         check.circuits();
-        check.causes();
+        new CauseCheck(pack, check::say).check();
         check.sellingAndCautions();
         check.wrong.addAll(new LayoutCheck(pack).faults());
         new IdentificationCheck(pack, check::say).check();
@@ -177,28 +178,6 @@ public final class PackCheck {
         }
     }
 
-    /** Every cause is a fault of the pack, and no fault is, over others, its own cause. */
-    private void causes() {
-        for (int i = 0; i < pack.faults().size(); i++) {
-            Fault fault = pack.faults().get(i);
-            for (int j = 0; j < fault.causedBy().size(); j++) {
-                String path = "faults[%d].causedBy[%d].fault".formatted(i, j);
-                fault(path, fault.causedBy().get(j).fault());
-                if (leadsTo(fault.causedBy().get(j).fault(), fault.id(), new HashSet<>())) {
-                    say(path, "%s would be its own cause. Remove one of the causes.".formatted(fault.id()));
-                }
-            }
-        }
-    }
-
-    private boolean leadsTo(String from, String to, Set<String> been) {
-        return from.equals(to)
-                || been.add(from)
-                        && pack.fault(from).stream()
-                                .flatMap(f -> f.causedBy().stream())
-                                .anyMatch(c -> leadsTo(c.fault(), to, been));
-    }
-
     private void tests() {
         for (int i = 0; i < pack.tests().size(); i++) {
             for (int j = 0; j < pack.tests().get(i).finds().size(); j++) {
@@ -232,9 +211,9 @@ public final class PackCheck {
             pack.cautions().get(i).partTypes().forEach(slug -> partType(path, slug));
         }
         unique("rights", pack.rights(), StandardAnswer::id);
-        for (int i = 0; i < pack.rights().size(); i++) {
-            partType("rights[%d].partType".formatted(i), pack.rights().get(i).partType());
-        }
+        IntStream.range(0, pack.rights().size())
+                .forEach(i -> partType(
+                        "rights[%d].partType".formatted(i), pack.rights().get(i).partType()));
     }
 
     private void partType(String path, String slug) {

@@ -80,7 +80,7 @@ public record CaseTable(
                 snapshot.layout().orElse(""),
                 content.input().model().map(m -> m.written()).orElse(""),
                 snapshot.ageYears().isPresent() ? "" + snapshot.ageYears().getAsDouble() : "",
-                content.input().line(),
+                content.customer().takenOutOf(content.input().line()),
                 content.specialist().orElse(""),
                 content.input().shopping().branch().orElse(""),
                 snapshot.evidence().stream()
@@ -92,7 +92,7 @@ public record CaseTable(
                 snapshot.advice().map(CaseSnapshot.Advised::action).orElse(""),
                 content.lines().stream().map(l -> times(l.quantity(), l.part())).collect(Collectors.joining(";")),
                 content.cautionsShown().stream().map(h -> h.slug()).sorted().collect(Collectors.joining(";")),
-                content.readTo().orElse(""),
+                content.readTo().map(content.customer()::takenOutOf).orElse(""),
                 content.answerSeconds().isPresent()
                         ? "" + content.answerSeconds().getAsInt()
                         : "",

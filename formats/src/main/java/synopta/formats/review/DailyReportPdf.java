@@ -52,7 +52,8 @@ public final class DailyReportPdf {
         CaseContent content = record.content();
         table.addCell(cell(Typeface.BOLD, "" + record.number()));
         table.addCell(cell(Typeface.PLAIN, time.format(record.createdAt().atOffset(ZoneOffset.UTC))));
-        table.addCell(cell(Typeface.PLAIN, content.input().line()));
+        table.addCell(cell(
+                Typeface.PLAIN, content.customer().takenOutOf(content.input().line())));
         table.addCell(cell(
                 Typeface.CODE,
                 String.join(

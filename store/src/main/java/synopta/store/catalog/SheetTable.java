@@ -12,22 +12,16 @@ import synopta.store.jdbc.Jdbc;
 /**
  * A sheet as a table: how it is emptied, written and read whole.
  *
+ * @param table its name
  * @param row makes a row of the core of what `all` selects
  * @param values of a row, in the order of `insert`
  */
 record SheetTable<T>(
-        Sheet<T> sheet,
-        String empty,
-        String count,
-        String insert,
-        String all,
-        Jdbc.RowMapper<T> row,
-        Function<T, Object[]> values) {
+        Sheet<T> sheet, String table, String insert, String all, Jdbc.RowMapper<T> row, Function<T, Object[]> values) {
 
     private static final SheetTable<?> SERIAL_SCHEMES = new SheetTable<>(
             Sheet.SERIAL_SCHEMES,
-            "delete from serial_scheme",
-            "select count(*) from serial_scheme",
+            "serial_scheme",
             """
             insert into serial_scheme (scheme, pattern, year_codes, year_cycle, period, period_codes)
             values (?, ?, ?, ?, ?, ?)""",
@@ -46,8 +40,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> BRANDS = new SheetTable<>(
             Sheet.BRANDS,
-            "delete from brand",
-            "select count(*) from brand",
+            "brand",
             """
             insert into brand (brand, family, serial_scheme)
             values (?, ?, ?)""",
@@ -60,8 +53,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> PLATFORMS = new SheetTable<>(
             Sheet.PLATFORMS,
-            "delete from platform",
-            "select count(*) from platform",
+            "platform",
             """
             insert into platform (platform, appliance, layout, note)
             values (?, ?, ?, ?)""",
@@ -74,8 +66,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> SLOTS = new SheetTable<>(
             Sheet.SLOTS,
-            "delete from slot",
-            "select count(*) from slot",
+            "slot",
             """
             insert into slot (platform, slot, part_type, quantity, note)
             values (?, ?, ?, ?, ?)""",
@@ -88,8 +79,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> MODELS = new SheetTable<>(
             Sheet.MODELS,
-            "delete from model",
-            "select count(*) from model",
+            "model",
             """
             insert into model (model_key, model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
@@ -113,8 +103,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> PARTS = new SheetTable<>(
             Sheet.PARTS,
-            "delete from part",
-            "select count(*) from part",
+            "part",
             """
             insert into part (part_key, part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
@@ -137,8 +126,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> FITS = new SheetTable<>(
             Sheet.FITS,
-            "delete from fit",
-            "select count(*) from fit",
+            "fit",
             """
             insert into fit (model_key, slot, part_key, quantity, built_from, built_to, serial_from, serial_to, note)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?)""",
@@ -162,8 +150,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> SUPERSESSIONS = new SheetTable<>(
             Sheet.SUPERSESSIONS,
-            "delete from supersession",
-            "select count(*) from supersession",
+            "supersession",
             """
             insert into supersession (old_key, choice, new_key, quantity, change, effective)
             values (?, ?, ?, ?, ?, ?)""",
@@ -184,8 +171,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> KITS = new SheetTable<>(
             Sheet.KITS,
-            "delete from kit_content",
-            "select count(*) from kit_content",
+            "kit_content",
             """
             insert into kit_content (kit_key, content_key, quantity)
             values (?, ?, ?)""",
@@ -200,8 +186,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> EQUIVALENTS = new SheetTable<>(
             Sheet.EQUIVALENTS,
-            "delete from equivalent",
-            "select count(*) from equivalent",
+            "equivalent",
             """
             insert into equivalent (part_key, equivalent_key, basis)
             values (?, ?, ?)""",
@@ -216,8 +201,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> PRICES = new SheetTable<>(
             Sheet.PRICES,
-            "delete from price",
-            "select count(*) from price",
+            "price",
             """
             insert into price (part_key, price_cents, currency)
             values (?, ?, ?)""",
@@ -231,8 +215,7 @@ record SheetTable<T>(
 
     private static final SheetTable<?> STOCK = new SheetTable<>(
             Sheet.STOCK,
-            "delete from stock",
-            "select count(*) from stock",
+            "stock",
             """
             insert into stock (branch, part_key, on_hand, lead_days)
             values (?, ?, ?, ?)""",
@@ -244,21 +227,22 @@ record SheetTable<T>(
             RowMappers::stock,
             s -> row(s.branch(), s.part().key(), s.onHand(), s.leadDays()));
 
-    private static final Map<Sheet<?>, SheetTable<?>> OF = Map.copyOf(Arrays.asList(
-                    SERIAL_SCHEMES,
-                    BRANDS,
-                    PLATFORMS,
-                    SLOTS,
-                    MODELS,
-                    PARTS,
-                    FITS,
-                    SUPERSESSIONS,
-                    KITS,
-                    EQUIVALENTS,
-                    PRICES,
-                    STOCK)
-            .stream()
-            .collect(Collectors.toMap(SheetTable::sheet, stored -> stored)));
+    private static final SheetTable<?>[] ALL = {
+        SERIAL_SCHEMES, BRANDS, PLATFORMS, SLOTS, MODELS, PARTS, FITS, SUPERSESSIONS, KITS, EQUIVALENTS, PRICES, STOCK
+    };
+
+    private static final Map<Sheet<?>, SheetTable<?>> OF =
+            Arrays.stream(ALL).collect(Collectors.toUnmodifiableMap(SheetTable::sheet, stored -> stored));
+
+    /** The statement that empties it. */
+    String empty() {
+        return "delete from " + table;
+    }
+
+    /** The statement that counts its rows. */
+    String count() {
+        return "select count(*) from " + table;
+    }
 
     @SuppressWarnings("unchecked")
     static <T> SheetTable<T> of(Sheet<T> sheet) {

@@ -1,15 +1,11 @@
 package synopta.store.record;
 
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import synopta.core.casefile.Customer;
 import synopta.store.jdbc.Jdbc;
 
 /** Who cases are for: beside their revisions, and gone in one step. */
 final class CustomerStore {
     /** Stands where an erased name or number was typed into a text. */
-    private static final String GONE = "…";
-
     private final Jdbc jdbc;
 
     CustomerStore(Jdbc jdbc) {
@@ -71,13 +67,12 @@ final class CustomerStore {
     void erase(long number, Customer customer) {
         jdbc.update(FORGET, number);
         jdbc.update(OUT_OF_QUOTES, number);
-        Rubber rubber = new Rubber(customer);
         jdbc.list(
                         TEXTS,
                         row -> new Object[] {
-                            rubber.off(row.getString("line")),
-                            rubber.off(row.getString("complaint")),
-                            rubber.off(row.getString("stood")),
+                            without(customer, row.getString("line")),
+                            without(customer, row.getString("complaint")),
+                            without(customer, row.getString("stood")),
                             number,
                             row.getLong("revision")
                         },
@@ -86,15 +81,18 @@ final class CustomerStore {
         jdbc.list(
                         SAID_TO,
                         row -> new Object[] {
-                            rubber.off(row.getString("name")), number, row.getLong("revision"), row.getInt("place")
+                            without(customer, row.getString("name")),
+                            number,
+                            row.getLong("revision"),
+                            row.getInt("place")
                         },
                         number)
                 .forEach(names -> jdbc.update(PUT_SAID_TO, names));
         jdbc.list(
                         NOTES,
                         row -> new Object[] {
-                            rubber.off(row.getString("note")),
-                            rubber.off(row.getString("told_by")),
+                            without(customer, row.getString("note")),
+                            without(customer, row.getString("told_by")),
                             number,
                             row.getInt("entry")
                         },
@@ -102,19 +100,7 @@ final class CustomerStore {
                 .forEach(notes -> jdbc.update(PUT_NOTES, notes));
     }
 
-    /** Rubs a name and a number out of texts, however their letters were written. */
-    private record Rubber(Customer customer) {
-        String off(String text) {
-            String left = text;
-            for (String word : Stream.concat(customer.name().stream(), customer.phone().stream())
-                    .toList()) {
-                left = left == null
-                        ? null
-                        : Pattern.compile(Pattern.quote(word), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
-                                .matcher(left)
-                                .replaceAll(GONE);
-            }
-            return left;
-        }
+    private static String without(Customer customer, String text) {
+        return text == null ? null : customer.takenOutOf(text);
     }
 }
