@@ -117,7 +117,6 @@ public class BagTest extends Browser {
         at("/settings");
         page.getByLabel("Down: orders wait and are sent again").click();
         assertThat(page.getByLabel("Down: orders wait and are sent again")).isChecked();
-        assertThat(page.getByLabel("Down: orders wait and are sent again")).isChecked();
         assertAccessible();
         caller("HV-9117-W door drops, door spring");
         assertThat(total()).hasText("$3.60");
