@@ -2,8 +2,11 @@ package synopta.core.catalog;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import synopta.core.quantity.Money;
 
 /**
@@ -70,6 +73,12 @@ public interface Catalog {
 
     /** The parts of these keys with their prices and stock, by number. */
     List<PartListing> listings(Collection<String> keys);
+
+    /** Parts of the catalog by number, with their prices and stock, asked for together. */
+    default Map<PartNumber, PartListing> listed(Stream<PartNumber> numbers) {
+        return listings(numbers.map(PartNumber::key).distinct().toList()).stream()
+                .collect(Collectors.toMap(listing -> listing.part().number(), listing -> listing));
+    }
 
     /** What replaces a part directly. */
     default List<Supersession> replacementsOf(PartNumber oldPart) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /** Finds what does not hold together in a pack: names that nothing bears, doubled ids, places outside a drawing. */
 public final class PackCheck {
@@ -211,9 +210,9 @@ public final class PackCheck {
             pack.cautions().get(i).partTypes().forEach(slug -> partType(path, slug));
         }
         unique("rights", pack.rights(), StandardAnswer::id);
-        IntStream.range(0, pack.rights().size())
-                .forEach(i -> partType(
-                        "rights[%d].partType".formatted(i), pack.rights().get(i).partType()));
+        for (int i = 0; i < pack.rights().size(); i++) {
+            partType("rights[%d].partType".formatted(i), pack.rights().get(i).partType());
+        }
     }
 
     private void partType(String path, String slug) {

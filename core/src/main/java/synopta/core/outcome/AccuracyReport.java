@@ -24,11 +24,10 @@ public final class AccuracyReport {
         this.cases = List.copyOf(cases);
     }
 
-    /** Of the cases from one day to another, both counted; a day that is left out sets no limit. */
-    public static AccuracyReport between(List<OutcomeRecord> cases, Optional<LocalDate> from, Optional<LocalDate> to) {
+    /** Of the cases from one day to another, both counted; {@code MIN} and {@code MAX} set no limit. */
+    public static AccuracyReport between(List<OutcomeRecord> cases, LocalDate from, LocalDate to) {
         return new AccuracyReport(cases.stream()
-                .filter(told -> from.map(day -> !told.day().isBefore(day)).orElse(true))
-                .filter(told -> to.map(day -> !told.day().isAfter(day)).orElse(true))
+                .filter(told -> !told.day().isBefore(from) && !told.day().isAfter(to))
                 .toList());
     }
 

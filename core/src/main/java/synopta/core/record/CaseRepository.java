@@ -9,9 +9,6 @@ import synopta.core.catalog.ModelNumber;
 
 /** The port through which cases are kept. A call that returned has kept what it was given. */
 public interface CaseRepository {
-    /** So many cases are read at once when all are gone through. */
-    int PAGE = 500;
-
     /** Keeps a new case under the next number. */
     CaseRecord add(CaseContent content, CaseSnapshot snapshot, Instant createdAt);
 
@@ -33,19 +30,14 @@ public interface CaseRepository {
     /** Cases newest first. */
     List<CaseRecord> list(Filter filter);
 
-    /** Hands over all cases of some days that hold some words, newest first, by pages. */
-    default void eachPage(
-            Optional<String> text,
-            Optional<LocalDate> from,
-            Optional<LocalDate> to,
-            Consumer<List<CaseRecord>> reader) {
-        Optional<Long> after = Optional.empty();
-        List<CaseRecord> page;
-        do {
-            page = list(new Filter(text, from, to, after, PAGE));
+    /** Hands over all cases from the first of a filter on, newest first, by pages of its limit. */
+    default void eachPage(Filter filter, Consumer<List<CaseRecord>> reader) {
+        List<CaseRecord> page = list(filter);
+        reader.accept(page);
+        while (page.size() == filter.limit()) {
+            page = list(filter.after(page.get(page.size() - 1).number()));
             reader.accept(page);
-            after = page.stream().reduce((first, second) -> second).map(CaseRecord::number);
-        } while (page.size() == PAGE);
+        }
     }
 
     /** The cases of these numbers, as they are now, the last first. */
@@ -60,7 +52,12 @@ public interface CaseRepository {
      * @param after only cases of lower number
      */
     record Filter(
-            Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {}
+            Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {
+        /** The same, from the case after this one on. */
+        public Filter after(long number) {
+            return new Filter(text, from, to, Optional.of(number), limit);
+        }
+    }
 
     /** What was said, and the machine it turned out to be, in a case whose parts have left. */
     record HandedOver(long number, String line, ModelNumber model) {}

@@ -117,7 +117,7 @@ public final class QuotePdf {
         table.setSpacingBefore(10);
         table.setSpacingAfter(18);
         QuoteTotals sum = quote.sum();
-        String percent = sum.taxPercent().toPlainString();
+        String percent = sum.taxRate();
         if (!sum.taxIncluded()) {
             sum(table, Typeface.PLAIN, "Subtotal", sum.goods());
             sum(table, Typeface.PLAIN, "Sales tax, %s%%".formatted(percent), sum.tax());

@@ -29,9 +29,7 @@ public final class QuoteTable {
                         currency
                     }));
             String tax = "tax %s%%, %s"
-                    .formatted(
-                            quote.sum().taxPercent().toPlainString(),
-                            quote.sum().taxIncluded() ? "included in the prices" : "added");
+                    .formatted(quote.sum().taxRate(), quote.sum().taxIncluded() ? "included in the prices" : "added");
             reader.accept(new String[] {
                 number, until, "", tax, "", "", quote.sum().tax().decimal(), currency
             });

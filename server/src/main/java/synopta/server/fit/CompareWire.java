@@ -1,9 +1,12 @@
 package synopta.server.fit;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartListing;
+import synopta.core.catalog.PartNumber;
 import synopta.core.fit.PartComparison;
 import synopta.core.fit.PartDetails;
 import synopta.core.fit.Specifications;
@@ -51,9 +54,9 @@ final class CompareWire {
             boolean interchangeable,
             String words,
             List<SpecLine> specs) {
-        private static StandInWire of(PartDetails.StandIn standIn, Catalog catalog) {
+        private static StandInWire of(PartDetails.StandIn standIn, PartListing listing) {
             return new StandInWire(
-                    PartsWire.listing(standIn.part().number(), catalog),
+                    listing,
                     standIn.basis().isEmpty() ? null : standIn.basis(),
                     standIn.allowed(),
                     standIn.compared().interchangeable(),
@@ -66,11 +69,14 @@ final class CompareWire {
     record StandIns(String part, @MayBeNull String safety, List<StandInWire> equivalents) {
         static StandIns of(Part part, PartDetails book, Catalog catalog) {
             String safety = book.safety(part);
+            List<PartDetails.StandIn> standIns = book.standIns(part);
+            Map<PartNumber, PartListing> listed =
+                    catalog.listed(standIns.stream().map(s -> s.part().number()));
             return new StandIns(
                     part.number().written(),
                     safety.isEmpty() ? null : safety,
-                    book.standIns(part).stream()
-                            .map(s -> StandInWire.of(s, catalog))
+                    standIns.stream()
+                            .map(s -> StandInWire.of(s, listed.get(s.part().number())))
                             .toList());
         }
     }
@@ -87,15 +93,18 @@ final class CompareWire {
             List<SpecLine> specs,
             List<BagLine> bag) {
         static SideBySide of(PartComparison compared, Catalog catalog) {
+            PartNumber first = compared.first().number();
+            PartNumber second = compared.second().number();
+            Map<PartNumber, PartListing> listed = catalog.listed(Stream.concat(
+                    Stream.of(first, second), compared.bag().stream().map(held -> held.part())));
             return new SideBySide(
-                    PartsWire.listing(compared.first().number(), catalog),
-                    PartsWire.listing(compared.second().number(), catalog),
+                    listed.get(first),
+                    listed.get(second),
                     compared.specifications().interchangeable(),
                     compared.related(),
                     SpecLine.all(compared.specifications()),
                     compared.bag().stream()
-                            .map(held -> new BagLine(
-                                    PartsWire.listing(held.part(), catalog), held.inFirst(), held.inSecond()))
+                            .map(held -> new BagLine(listed.get(held.part()), held.inFirst(), held.inSecond()))
                             .toList());
         }
     }

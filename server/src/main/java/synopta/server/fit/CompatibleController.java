@@ -48,7 +48,10 @@ class CompatibleController {
         List<Part> parts = parts(part);
         List<CompatibleModels.Machine> all = machines(model, parts);
         return new CompatibleAnswer(
-                parts.stream().map(p -> PartsWire.listing(p.number(), catalog)).toList(),
+                parts.stream()
+                        .map(Part::number)
+                        .map(catalog.listed(parts.stream().map(Part::number))::get)
+                        .toList(),
                 all.stream().limit(SHOWN).map(CompatibleModel::of).toList(),
                 all.size());
     }

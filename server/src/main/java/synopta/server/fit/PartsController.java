@@ -48,15 +48,16 @@ class PartsController {
     @GetMapping
     List<PartListing> find(
             @RequestParam @Size(max = 80) String q, @RequestParam(defaultValue = "10") @Min(1) @Max(100) int limit) {
-        return FuzzyLookup.parts(catalog, q, limit).stream()
-                .map(part -> PartsWire.listing(part.number(), catalog))
-                .toList();
+        List<PartNumber> found =
+                FuzzyLookup.parts(catalog, q, limit).stream().map(Part::number).toList();
+        return found.stream().map(catalog.listed(found.stream())::get).toList();
     }
 
     @GetMapping("/{part}")
     PartsWire.WholePart part(@PathVariable String part) {
-        Part found = found(part);
-        return PartsWire.WholePart.of(PartsWire.listing(found.number(), catalog), book.safety(found), catalog);
+        PartListing listing =
+                catalog.listings(List.of(found(part).number().key())).get(0);
+        return PartsWire.WholePart.of(listing, book.safety(listing.part()), catalog);
     }
 
     @GetMapping("/{part}/models")

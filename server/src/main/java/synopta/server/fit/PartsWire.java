@@ -5,8 +5,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.KitContent;
@@ -26,11 +26,6 @@ import synopta.server.web.ModelLine;
 final class PartsWire {
     private PartsWire() {}
 
-    /** A part that a row of the catalog names. */
-    static PartListing listing(PartNumber number, Catalog catalog) {
-        return catalog.listings(List.of(number.key())).get(0);
-    }
-
     /** So many of a part, in a kit or for another part. */
     record Pieces(PartListing part, int quantity) {}
 
@@ -46,23 +41,23 @@ final class PartsWire {
             List<Pieces> kits) {
         static WholePart of(PartListing listing, String safety, Catalog catalog) {
             Part part = listing.part();
+            List<KitContent> contents = catalog.contentsOf(part.number());
+            List<KitContent> kits = catalog.kitsHolding(part.number());
+            Map<PartNumber, PartListing> listed = catalog.listed(Stream.concat(
+                    contents.stream().map(KitContent::content), kits.stream().map(KitContent::kit)));
             return new WholePart(
                     listing,
                     part.packQuantity(),
                     part.returnable(),
-                    new TreeMap<>(part.specs()),
+                    part.specs(),
                     safety.isEmpty() ? null : safety,
                     listing.stock(),
-                    catalog.contentsOf(part.number()).stream()
-                            .map(row -> pieces(row.content(), row, catalog))
+                    contents.stream()
+                            .map(row -> new Pieces(listed.get(row.content()), row.quantity()))
                             .toList(),
-                    catalog.kitsHolding(part.number()).stream()
-                            .map(row -> pieces(row.kit(), row, catalog))
+                    kits.stream()
+                            .map(row -> new Pieces(listed.get(row.kit()), row.quantity()))
                             .toList());
-        }
-
-        private static Pieces pieces(PartNumber number, KitContent row, Catalog catalog) {
-            return new Pieces(listing(number, catalog), row.quantity());
         }
     }
 

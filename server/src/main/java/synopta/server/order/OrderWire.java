@@ -13,7 +13,6 @@ import synopta.core.order.OrderService;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
 import synopta.core.order.Reservation;
-import synopta.demo.SimulatedSupplier;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of quotes, reservations and orders. */
@@ -96,9 +95,5 @@ public final class OrderWire {
     }
 
     /** How the stand-in for the supplier behaves: `up`, `slow`, `out-of-stock` or `down`. */
-    public record FeedWire(@NotBlank @Size(max = 20) String mode) {
-        static FeedWire of(SimulatedSupplier.Mode mode) {
-            return new FeedWire(mode.slug());
-        }
-    }
+    public record FeedWire(@NotBlank @Size(max = 20) String mode) {}
 }

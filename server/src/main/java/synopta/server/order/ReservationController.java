@@ -73,7 +73,7 @@ class ReservationController {
 
     @GetMapping("/supplier-feed")
     OrderWire.FeedWire feed() {
-        return OrderWire.FeedWire.of(feed.mode());
+        return new OrderWire.FeedWire(feed.mode().slug());
     }
 
     @PutMapping("/supplier-feed")

@@ -3,7 +3,6 @@ package synopta.server.review;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
-import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -62,7 +61,7 @@ class AccuracyController {
     }
 
     private AccuracyReport report(LocalDate from, LocalDate to) {
-        return AccuracyReport.between(log.told(), Optional.ofNullable(from), Optional.ofNullable(to));
+        return AccuracyReport.between(log.told(), from == null ? LocalDate.MIN : from, to == null ? LocalDate.MAX : to);
     }
 
     private String question(String finding) {

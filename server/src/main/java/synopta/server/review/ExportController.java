@@ -29,6 +29,8 @@ import synopta.server.web.Attachment;
 @RestController
 @RequestMapping("/api/case-exports")
 class ExportController {
+    private static final int PAGE = 500;
+
     private final CaseRepository cases;
     private final OutcomeRepository outcomes;
     private final SettingsRepository settings;
@@ -111,6 +113,13 @@ class ExportController {
     }
 
     private void each(String q, LocalDate from, LocalDate to, Consumer<List<CaseRecord>> reader) {
-        cases.eachPage(Optional.ofNullable(q), Optional.ofNullable(from), Optional.ofNullable(to), reader);
+        cases.eachPage(
+                new CaseRepository.Filter(
+                        Optional.ofNullable(q),
+                        Optional.ofNullable(from),
+                        Optional.ofNullable(to),
+                        Optional.empty(),
+                        PAGE),
+                reader);
     }
 }
