@@ -9,8 +9,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -86,24 +84,17 @@ final class CaseBenchmark {
         Instant at = Instant.parse("2024-01-01T08:00:00Z").plusSeconds(random.nextInt(60_000_000));
         CaseContent content = new CaseContent(
                 CaseInput.of(line),
-                Optional.empty(),
+                null,
                 List.of(new CaseContent.Line(new PartNumber(part), 1)),
                 Set.of(),
-                Optional.empty(),
-                Optional.of(person),
+                null,
+                person,
                 Customer.NONE,
-                OptionalInt.of(60 + random.nextInt(120)),
+                60 + random.nextInt(120),
                 CaseContent.Status.HANDED_OVER);
         long number = store.cases().add(content, CaseSnapshot.UNTOLD, at).number();
         if (random.nextDouble() < TOLD) {
-            Outcome outcome = new Outcome(
-                    at,
-                    Optional.of(person),
-                    Optional.of("belt-broken"),
-                    true,
-                    OptionalInt.empty(),
-                    List.of(),
-                    Optional.empty());
+            Outcome outcome = new Outcome(at, person, "belt-broken", true, null, List.of(), null);
             store.outcomes().add(number, outcome, told(number, person, random));
         }
         return (line + " " + person + " " + part).toLowerCase(Locale.ROOT);
@@ -117,15 +108,15 @@ final class CaseBenchmark {
         return new OutcomeRecord(
                 number,
                 LocalDate.of(2024, 1, 1).plusDays(random.nextInt(700)),
-                Optional.of("dryer"),
-                Optional.of("dryer " + (char) ('A' + random.nextInt(7))),
-                Optional.of(person),
+                "dryer",
+                "dryer " + (char) ('A' + random.nextInt(7)),
+                person,
                 List.of("type-" + random.nextInt(40)),
                 guesses,
                 random.nextInt(10) > 1,
                 random.nextInt(9) == 0 ? List.of(Outcome.Reason.WRONG_DIAGNOSIS) : List.of(),
-                OptionalInt.of(60 + random.nextInt(120)),
-                Optional.empty(),
+                60 + random.nextInt(120),
+                null,
                 List.of(new OutcomeRecord.Worth("finding-" + random.nextInt(60), random.nextGaussian())));
     }
 
@@ -144,9 +135,7 @@ final class CaseBenchmark {
     }
 
     private static void found(Store store, String query) {
-        store.cases()
-                .list(new CaseRepository.Filter(
-                        Optional.of(query), Optional.empty(), Optional.empty(), Optional.empty(), PAGE));
+        store.cases().list(new CaseRepository.Filter(query, null, null, null, PAGE));
     }
 
     private static void searched(Store store, List<String> texts, Random random) {

@@ -9,8 +9,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import synopta.core.catalog.Appliance;
@@ -46,8 +44,7 @@ final class DiagnosisBenchmark {
     private static final int CASES = 60;
     private static final int ROUNDS = 3;
     private static final Basis MADE_UP = new Basis("authored");
-    private static final Machine MACHINE =
-            new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.of(8));
+    private static final Machine MACHINE = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", 8.0);
 
     private DiagnosisBenchmark() {}
 
@@ -139,7 +136,7 @@ final class DiagnosisBenchmark {
             List<Fault.Link> links = new ArrayList<>();
             for (int f = 0; f < FINDINGS; f++) {
                 if (random.nextInt(FINDINGS) < 6) {
-                    links.add(new Fault.Link("f" + f, Optional.empty(), 0.1 + 0.85 * random.nextDouble(), MADE_UP));
+                    links.add(new Fault.Link("f" + f, null, 0.1 + 0.85 * random.nextDouble(), MADE_UP));
                 }
             }
             faults.add(new Fault(
@@ -147,11 +144,11 @@ final class DiagnosisBenchmark {
                     id,
                     "failed",
                     id,
-                    Optional.empty(),
+                    null,
                     EnumSet.allOf(Fuel.class),
                     0.01 + 0.1 * random.nextDouble(),
                     MADE_UP,
-                    Optional.empty(),
+                    null,
                     links,
                     List.of()));
         }
@@ -167,7 +164,7 @@ final class DiagnosisBenchmark {
                 List.of(),
                 List.of(),
                 List.of(layout(places)),
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -184,13 +181,13 @@ final class DiagnosisBenchmark {
                 none,
                 false,
                 List.of(),
-                Optional.empty(),
+                null,
                 Installation.PLAIN);
     }
 
     private static Layout layout(List<Layout.Place> places) {
         Drawing bare = new Drawing(10, 10, "", List.of(), List.of(), List.of());
-        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, List.of(), bare, Optional.empty());
+        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, List.of(), bare, null);
     }
 
     private static List<Finding> findings(Random random) {
@@ -199,13 +196,13 @@ final class DiagnosisBenchmark {
             findings.add(new Finding(
                     "f" + f,
                     "f" + f,
-                    Optional.empty(),
+                    null,
                     List.of(
                             Finding.Answer.plain("no", "no", 0),
                             Finding.Answer.plain("yes", "yes", 0.01 + 0.05 * random.nextDouble())),
                     1,
                     Finding.Who.CUSTOMER,
-                    Optional.empty(),
+                    null,
                     Set.of(),
                     MADE_UP));
         }

@@ -14,7 +14,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Stream;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitFinder;
@@ -74,11 +73,10 @@ final class FitBenchmark {
         WhereUsed used = new WhereUsed(catalog, () -> HouseSettings.USUAL);
         FitFinder finder = new FitFinder(
                 catalog, new Specifications(new CurrentPacks(List.of())), () -> HouseSettings.USUAL, Clock.systemUTC());
-        double page = median(
-                i -> used.page(common(i), Optional.empty(), "", PAGE).machines().size());
-        double brand = median(i -> used.page(common(i), Optional.of(LargeCatalog.BRAND), "", PAGE)
-                .machines()
-                .size());
+        double page =
+                median(i -> used.page(common(i), null, "", PAGE).machines().size());
+        double brand = median(i ->
+                used.page(common(i), LargeCatalog.BRAND, "", PAGE).machines().size());
         double all = median(i -> rows(ALL_OF_PART, common(i).key()));
         say("first page of a part of many models", page, "reading all of them by SQL", all);
         say("first page of one brand", brand, "reading all of them by SQL", all);
@@ -115,7 +113,7 @@ final class FitBenchmark {
         new TableWriter(
                         "models",
                         List.of("model"),
-                        reader -> used.each(part, Optional.empty(), machine -> {
+                        reader -> used.each(part, null, machine -> {
                             if (++seen[0] % 4000 == 0) {
                                 System.gc();
                                 seen[1] = Math.max(seen[1], heap() - before);

@@ -7,8 +7,6 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
@@ -58,11 +56,11 @@ final class LargeCatalog {
     /** Puts it in place, its fits piece by piece and their second index afterwards, which is faster; how many it has. */
     static int into(CatalogStore store, Connection plain, int models) throws SQLException {
         CatalogImport delivery = new CatalogImport();
-        BRANDS.forEach(b -> add(delivery.begin(Sheet.BRANDS), new Brand(b, "Works", Optional.empty())));
+        BRANDS.forEach(b -> add(delivery.begin(Sheet.BRANDS), new Brand(b, "Works", null)));
         for (int i = 1; i <= STEPS; i++) {
             add(
                     delivery.begin(Sheet.SUPERSESSIONS),
-                    new Supersession(part("S", i - 1), "1", part("S", i), 1, "", Optional.empty()));
+                    new Supersession(part("S", i - 1), "1", part("S", i), 1, "", null));
         }
         List<PartNumber> own = parts(delivery, "P", models / SHARED * (PLACES - 2));
         List<PartNumber> common = parts(delivery, "C", COMMON);
@@ -123,15 +121,6 @@ final class LargeCatalog {
     }
 
     private static Model made(ModelNumber number, String brand) {
-        return new Model(
-                number,
-                brand,
-                Appliance.DRYER,
-                Optional.of(Fuel.ELECTRIC),
-                OptionalInt.of(240),
-                "Platform",
-                BuildRange.ALWAYS,
-                1,
-                "");
+        return new Model(number, brand, Appliance.DRYER, Fuel.ELECTRIC, 240, "Platform", BuildRange.ALWAYS, 1, "");
     }
 }

@@ -8,8 +8,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.Stream;
 import synopta.core.catalog.Fuel;
@@ -54,7 +52,7 @@ final class LearningBenchmark {
                                     asked.stream().map(e -> new ConfirmedCase.Answer(e.finding(), e.answer(), true)))
                             .toList(),
                     fault,
-                    OptionalDouble.empty());
+                    null);
         }
     }
 
@@ -139,8 +137,7 @@ final class LearningBenchmark {
             Finding finding = linked.remove(random.nextInt(linked.size()));
             asked.add(Evidence.of(finding.id(), drawn.answers().get(finding.id())));
         }
-        Machine machine = new Machine(
-                EnumSet.of(fuel), Optional.of(layout.id()), OptionalDouble.of(Math.min(40, drawn.ageYears())));
+        Machine machine = new Machine(EnumSet.of(fuel), layout.id(), Math.min(40, drawn.ageYears()));
         return new Case(machine, told, asked, drawn.fault().id());
     }
 

@@ -154,7 +154,7 @@ final class TagBenchmark {
             }
             score.loss -= Math.log(probability);
             score.first += leads(reading, i) ? 1 : 0;
-            Optional<RecheckAdvice> again = reading.readAgain();
+            Optional<RecheckAdvice> again = Optional.ofNullable(reading.readAgain());
             score.asked += again.isPresent() ? 1 : 0;
             int index = i;
             TagReading identified = again.map(a -> reader.read(rechecked(text, a, readings.get(index))))
@@ -174,12 +174,7 @@ final class TagBenchmark {
         String shown = signs.get(again.position() - 1).shown();
         Optional<Character> character = shown.isEmpty() ? Optional.empty() : Optional.of(shown.charAt(0));
         return new TagQuery(
-                text,
-                Optional.empty(),
-                Optional.empty(),
-                Set.of(),
-                List.of(new Recheck(again.position(), character)),
-                FIRST);
+                text, null, null, Set.of(), List.of(new Recheck(again.position(), character.orElse(null))), FIRST);
     }
 
     private ByteBuffersDirectory indexed() throws IOException {

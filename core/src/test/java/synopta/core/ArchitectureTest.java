@@ -63,6 +63,7 @@ public class ArchitectureTest {
                                 "java.time..",
                                 "java.math..",
                                 "java.text..",
+                                "org.jspecify.annotations..",
                                 STEMMER,
                                 DISTANCE,
                                 DISTRIBUTIONS))

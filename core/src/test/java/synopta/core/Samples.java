@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
@@ -73,16 +71,7 @@ public final class Samples {
     }
 
     public static Model model(String number, String brand, Appliance appliance, Fuel fuel, double popularity) {
-        return new Model(
-                new ModelNumber(number),
-                brand,
-                appliance,
-                Optional.ofNullable(fuel),
-                OptionalInt.of(240),
-                "P",
-                BuildRange.ALWAYS,
-                popularity,
-                "");
+        return new Model(new ModelNumber(number), brand, appliance, fuel, 240, "P", BuildRange.ALWAYS, popularity, "");
     }
 
     public static Part shelfPart(String number) {
@@ -90,11 +79,11 @@ public final class Samples {
     }
 
     public static Supersession succession(String old, String by) {
-        return new Supersession(part(old), "1", part(by), 1, "", Optional.empty());
+        return new Supersession(part(old), "1", part(by), 1, "", null);
     }
 
     public static final class Shelf {
-        private final List<Brand> brands = new ArrayList<>(List.of(new Brand("Thistlemoor", "N", Optional.empty())));
+        private final List<Brand> brands = new ArrayList<>(List.of(new Brand("Thistlemoor", "N", null)));
         private final List<SerialScheme> schemes = new ArrayList<>();
         private final List<Slot> slots = new ArrayList<>();
         private final List<Model> models = new ArrayList<>();
@@ -107,7 +96,7 @@ public final class Samples {
         private final List<Stock> stock = new ArrayList<>();
 
         public Shelf brand(String name, SerialScheme scheme) {
-            brands.add(new Brand(name, "N", Optional.of(scheme.scheme())));
+            brands.add(new Brand(name, "N", scheme.scheme()));
             schemes.add(scheme);
             return this;
         }
@@ -145,8 +134,8 @@ public final class Samples {
         }
 
         public Shelf replaced(String old, int choice, String by, int quantity, String change) {
-            supersessions.add(new Supersession(
-                    Samples.part(old), "" + choice, Samples.part(by), quantity, change, Optional.empty()));
+            supersessions.add(
+                    new Supersession(Samples.part(old), "" + choice, Samples.part(by), quantity, change, null));
             return this;
         }
 
@@ -206,7 +195,7 @@ public final class Samples {
                 PICTURE,
                 false,
                 List.of(),
-                Optional.empty(),
+                null,
                 Installation.PLAIN);
     }
 
@@ -214,13 +203,13 @@ public final class Samples {
         return new Finding(
                 id,
                 id + "?",
-                Optional.empty(),
+                null,
                 List.of(
                         new Finding.Answer("no", "not " + id, 0, clearSaid, List.of(), Set.of(), Set.of()),
                         new Finding.Answer("yes", id, leak, said, List.of(), Set.of(), Set.of())),
                 1,
                 who,
-                Optional.empty(),
+                null,
                 Set.of(),
                 OURS);
     }
@@ -236,20 +225,9 @@ public final class Samples {
     public static Fault fault(String id, String partType, double prior, Set<Fuel> fuels, Map<String, Double> shows) {
         List<Fault.Link> links = shows.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(e -> new Fault.Link(e.getKey(), Optional.empty(), e.getValue(), OURS))
+                .map(e -> new Fault.Link(e.getKey(), null, e.getValue(), OURS))
                 .toList();
-        return new Fault(
-                id,
-                partType,
-                "failed",
-                id + ", failed",
-                Optional.empty(),
-                fuels,
-                prior,
-                OURS,
-                Optional.empty(),
-                links,
-                List.of());
+        return new Fault(id, partType, "failed", id + ", failed", null, fuels, prior, OURS, null, links, List.of());
     }
 
     public static Drawing.Spot spot(String slot, int x) {
@@ -270,15 +248,7 @@ public final class Samples {
                 .toList();
         List<Drawing.Spot> spots = partTypes.stream().map(t -> spot(t, 1)).toList();
         return new Layout(
-                id,
-                id,
-                share,
-                "on the rim",
-                EnumSet.allOf(Fuel.class),
-                places,
-                List.of(),
-                drawing(spots),
-                Optional.empty());
+                id, id, share, "on the rim", EnumSet.allOf(Fuel.class), places, List.of(), drawing(spots), null);
     }
 
     /** A dryer pack of these faults, in one layout. */
@@ -296,7 +266,7 @@ public final class Samples {
                 List.of(),
                 List.of(new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS)),
                 List.of(layout("A", 1, types)),
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
@@ -43,26 +44,26 @@ final class CuratedData {
                 heaterBox();
                 doorCatch();
                 doorSwitch();
-                model("TH-7820-W", "Thistlemoor", Optional.of(Fuel.ELECTRIC), 60);
-                model("TH-7B20-S", "Thistlemoor", Optional.of(Fuel.ELECTRIC), 4);
-                model("DE7-4082W", "Orrinvale", Optional.of(Fuel.ELECTRIC), 40);
+                model("TH-7820-W", "Thistlemoor", Fuel.ELECTRIC, 60);
+                model("TH-7B20-S", "Thistlemoor", Fuel.ELECTRIC, 4);
+                model("DE7-4082W", "Orrinvale", Fuel.ELECTRIC, 40);
             }
             case "Skerry Gas" -> {
                 demo.list("Skerry Gas", "belt", OLD_BELT);
-                model("DG7-4082W", "Orrinvale", Optional.of(Fuel.NATURAL_GAS), 30);
-                model("TG-7820-W", "Thistlemoor", Optional.of(Fuel.LP), 18);
+                model("DG7-4082W", "Orrinvale", Fuel.NATURAL_GAS, 30);
+                model("TG-7820-W", "Thistlemoor", Fuel.LP, 18);
             }
             case "Fathom" -> {
                 motors();
-                model("HV-4415-W", "Halvorn", Optional.of(Fuel.ELECTRIC), 35);
+                model("HV-4415-W", "Halvorn", Fuel.ELECTRIC, 35);
             }
-            case "Fathom Gas" -> model("PG-4470-K", "Pelladine", Optional.of(Fuel.NATURAL_GAS), 22);
+            case "Fathom Gas" -> model("PG-4470-K", "Pelladine", Fuel.NATURAL_GAS, 22);
             case "Lantern" -> {
                 fuse();
-                model("TM-2205-B", "Thistlemoor", Optional.empty(), 45);
+                model("TM-2205-B", "Thistlemoor", null, 45);
             }
             case "Hearth" -> knob();
-            case "Lantern South" -> model("MM-3310-S", "Mirrabrook", Optional.empty(), 25);
+            case "Lantern South" -> model("MM-3310-S", "Mirrabrook", null, 25);
             default -> {
                 // the other lines have nothing that is set by hand
             }
@@ -77,8 +78,8 @@ final class CuratedData {
         stockroom.north(BELT, "drum-belt", Part.Status.CURRENT, 1450);
         stockroom.likewise(OLD_BELT, BELT);
         stockroom.likewise(second, BELT);
-        stockroom.supersede(new Supersession(OLD_BELT, "1", second, 1, "", Optional.of(LocalDate.of(2015, 3, 1))));
-        stockroom.supersede(new Supersession(second, "1", BELT, 1, "", Optional.of(LocalDate.of(2021, 9, 1))));
+        stockroom.supersede(new Supersession(OLD_BELT, "1", second, 1, "", LocalDate.of(2015, 3, 1)));
+        stockroom.supersede(new Supersession(second, "1", BELT, 1, "", LocalDate.of(2021, 9, 1)));
         demo.list("Skerry", "belt", OLD_BELT);
     }
 
@@ -99,8 +100,7 @@ final class CuratedData {
         stockroom.north(old, "heater-assembly", Part.Status.SUPERSEDED, 0);
         stockroom.north(BOX, "heater-assembly", Part.Status.CURRENT, 6350);
         stockroom.likewise(old, BOX);
-        stockroom.supersede(
-                new Supersession(old, "1", BOX, 1, "trim the tab on the case", Optional.of(LocalDate.of(2019, 5, 1))));
+        stockroom.supersede(new Supersession(old, "1", BOX, 1, "trim the tab on the case", LocalDate.of(2019, 5, 1)));
         stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "high-limit")), 1));
         stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "thermal-fuse")), 1));
         demo.list("Skerry", "heater", old);
@@ -133,10 +133,10 @@ final class CuratedData {
         stockroom.handSet(plate, PlatformBuilder.NORTH, "door-catch", "strike plate", Part.Status.CURRENT, 390);
         stockroom.handSet(screw, PlatformBuilder.NORTH, "door-catch", "strike screw", Part.Status.CURRENT, 70);
         Optional<LocalDate> split = Optional.of(LocalDate.of(2018, 2, 1));
-        stockroom.supersede(new Supersession(whole, "1", bare, 1, "", split));
-        stockroom.supersede(new Supersession(whole, "1", strike, 1, "", split));
-        stockroom.supersede(new Supersession(
-                strike, "1", kit, 1, "drill the upper hole to 5 mm", Optional.of(LocalDate.of(2023, 10, 1))));
+        stockroom.supersede(new Supersession(whole, "1", bare, 1, "", split.orElse(null)));
+        stockroom.supersede(new Supersession(whole, "1", strike, 1, "", split.orElse(null)));
+        stockroom.supersede(
+                new Supersession(strike, "1", kit, 1, "drill the upper hole to 5 mm", LocalDate.of(2023, 10, 1)));
         stockroom.kit(new KitContent(kit, plate, 1));
         stockroom.kit(new KitContent(kit, screw, 2));
         demo.list("Skerry", "door-catch", whole);
@@ -162,10 +162,8 @@ final class CuratedData {
                 "Fathom",
                 "motor",
                 List.of(
-                        new DemoCatalog.Listed(
-                                early, BuildRange.ALWAYS, new SerialRange(Optional.empty(), Optional.of("9E-H41999"))),
-                        new DemoCatalog.Listed(
-                                late, BuildRange.ALWAYS, new SerialRange(Optional.of("9E-H42000"), Optional.empty()))));
+                        new DemoCatalog.Listed(early, BuildRange.ALWAYS, new SerialRange(null, "9E-H41999")),
+                        new DemoCatalog.Listed(late, BuildRange.ALWAYS, new SerialRange("9E-H42000", null))));
     }
 
     /** No longer made; one of the same specification is, and a few are left on a shelf. */
@@ -191,7 +189,7 @@ final class CuratedData {
         demo.list("Hearth", "knob", knob);
     }
 
-    private void model(String number, String brand, Optional<Fuel> fuel, double popularity) {
+    private void model(String number, String brand, @Nullable Fuel fuel, double popularity) {
         demo.model(line, new ModelNumber(number), brand, fuel, popularity, withFits);
     }
 }

@@ -7,12 +7,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.casefile.KnownFact;
@@ -65,11 +65,11 @@ final class DemoCase {
         List<Fault> suspects() {
             return ranked.stream()
                     .map(Suspect::fault)
-                    .filter(fault -> fault.cure().isEmpty())
+                    .filter(fault -> fault.cure() == null)
                     .toList();
         }
 
-        CaseContent content(Optional<Fault> overruled, Fault sold, List<CaseContent.Line> lines) {
+        CaseContent content(@Nullable Fault overruled, Fault sold, List<CaseContent.Line> lines) {
             CaseInput with = new CaseInput(
                     draft.line(),
                     draft.model(),
@@ -80,8 +80,12 @@ final class DemoCase {
                     draft.findings(),
                     draft.readings(),
                     draft.excluded(),
-                    overruled.map(fault -> Set.of(sold.id())).orElse(Set.of()),
-                    overruled.map(fault -> Set.of(fault.id())).orElse(Set.of()),
+                    Optional.ofNullable(overruled)
+                            .map(fault -> Set.of(sold.id()))
+                            .orElse(Set.of()),
+                    Optional.ofNullable(overruled)
+                            .map(fault -> Set.of(fault.id()))
+                            .orElse(Set.of()),
                     draft.serial(),
                     draft.platform(),
                     draft.inspected(),
@@ -89,18 +93,18 @@ final class DemoCase {
                     draft.shopping());
             return new CaseContent(
                     with,
-                    Optional.empty(),
+                    null,
                     lines,
                     cautions().stream().map(Caution::hazard).collect(Collectors.toSet()),
-                    Optional.of("customer"),
-                    Optional.of(specialist),
+                    "customer",
+                    specialist,
                     Customer.NONE,
-                    OptionalInt.of(seconds),
+                    seconds,
                     CaseContent.Status.HANDED_OVER);
         }
 
         private List<Caution> cautions() {
-            Set<Fuel> fuels = draft.fuel().map(EnumSet::of).orElse(EnumSet.allOf(Fuel.class));
+            Set<Fuel> fuels = Optional.ofNullable(draft.fuel()).map(EnumSet::of).orElse(EnumSet.allOf(Fuel.class));
             return pack.cautions().stream()
                     .filter(c -> c.partTypes().isEmpty())
                     .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
@@ -111,7 +115,9 @@ final class DemoCase {
             Map<String, Integer> places = new HashMap<>();
             layout.places().stream()
                     .filter(place -> place.partType().equals(sold.partType()))
-                    .filter(place -> sold.slot().map(place.slot()::equals).orElse(true))
+                    .filter(place -> Optional.ofNullable(sold.slot())
+                            .map(place.slot()::equals)
+                            .orElse(true))
                     .forEach(place -> places.put(place.slot(), place.quantity()));
             double minutes = new Teardown(pack, layout, RepairPractices.USUAL, Set.of())
                     .work(places)
@@ -127,9 +133,9 @@ final class DemoCase {
                             true))
                     .toList();
             return new CaseSnapshot(
-                    Optional.of(pack.appliance()),
-                    Optional.of(layout.id()),
-                    draft.fuel().map(Set::of).orElse(Set.of(Fuel.ELECTRIC)),
+                    pack.appliance(),
+                    layout.id(),
+                    Optional.ofNullable(draft.fuel()).map(Set::of).orElse(Set.of(Fuel.ELECTRIC)),
                     draft.ageYears(),
                     known,
                     given,
@@ -140,13 +146,13 @@ final class DemoCase {
                                     s.fault().partType(),
                                     s.probability().value()))
                             .toList(),
-                    Optional.of(new CaseSnapshot.Advised("sell", "The likeliest of those asked about.")),
+                    new CaseSnapshot.Advised("sell", "The likeliest of those asked about."),
                     Set.of(sold.id()),
                     rules,
                     cautions().stream()
                             .map(c -> new CaseSnapshot.Warned(c.hazard(), c.text()))
                             .toList(),
-                    minutes > 0 ? OptionalDouble.of(minutes) : OptionalDouble.empty());
+                    minutes > 0 ? minutes : null);
         }
     }
 
@@ -165,9 +171,9 @@ final class DemoCase {
         if (given.isEmpty()) {
             return Optional.empty();
         }
-        Fuel fuel = model.fuel().orElse(Fuel.ELECTRIC);
+        Fuel fuel = Objects.requireNonNullElse(model.fuel(), Fuel.ELECTRIC);
         double age = Math.min(30, drawn.ageYears());
-        Machine machine = new Machine(EnumSet.of(fuel), Optional.of(layout.id()), OptionalDouble.of(age));
+        Machine machine = new Machine(EnumSet.of(fuel), layout.id(), age);
         List<CaseInput.Answered> asked = new ArrayList<>();
         List<Suspect> ranked = ranked(machine, given);
         for (int i = 0; i < QUESTIONS && ranked.get(0).probability().value() < SURE; i++) {
@@ -228,18 +234,18 @@ final class DemoCase {
                         Math.round(age));
         return new CaseInput(
                 line,
-                Optional.of(model.number()),
-                Optional.of(model.appliance()),
-                model.fuel().map(f -> fuel),
-                OptionalDouble.of(age),
+                model.number(),
+                model.appliance(),
+                Optional.ofNullable(model.fuel()).map(f -> fuel).orElse(null),
+                age,
                 List.of(),
                 asked,
                 List.of(),
                 Set.of(),
                 Set.of(),
                 Set.of(),
-                Optional.empty(),
-                Optional.empty(),
+                null,
+                null,
                 Set.of(),
                 Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);

@@ -8,9 +8,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.CatalogTables;
@@ -74,9 +74,7 @@ public final class DemoCatalog {
     private CatalogTables made(int wanted, boolean withFits) {
         List<Brand> brands = new ArrayList<>();
         PlatformBuilder.BRANDS.forEach((brand, naming) -> brands.add(new Brand(
-                brand,
-                naming.family(),
-                Optional.of(SerialSchemes.of(naming.family()).scheme()))));
+                brand, naming.family(), SerialSchemes.of(naming.family()).scheme())));
         brands.sort(Comparator.comparing(Brand::brand));
         int makes =
                 PlatformBuilder.LINES.stream().mapToInt(l -> brandsOf(l).size()).sum();
@@ -96,7 +94,13 @@ public final class DemoCatalog {
                     due += each;
                     for (; due >= 1; due--) {
                         Optional<Fuel> fuel = fuel(line);
-                        model(line, number(line, brand, fuel), brand, fuel, popularity(), withFits);
+                        model(
+                                line,
+                                number(line, brand, fuel.orElse(null)),
+                                brand,
+                                fuel.orElse(null),
+                                popularity(),
+                                withFits);
                     }
                 }
             }
@@ -162,7 +166,7 @@ public final class DemoCatalog {
         return 1 + Math.floor(19 * chance * chance * chance);
     }
 
-    private ModelNumber number(PlatformBuilder.Line line, String brand, Optional<Fuel> fuel) {
+    private ModelNumber number(PlatformBuilder.Line line, String brand, @Nullable Fuel fuel) {
         PlatformBuilder.Naming naming = PlatformBuilder.BRANDS.get(brand);
         String prefix = naming.prefixes().get(line.kind().ordinal());
         int digits = rounds == 1 ? 2 : 3;
@@ -189,18 +193,17 @@ public final class DemoCatalog {
             PlatformBuilder.Line line,
             ModelNumber number,
             String brand,
-            Optional<Fuel> fuel,
+            @Nullable Fuel fuel,
             double popularity,
             boolean withFits) {
         int from = 2009 + random.nextInt(10);
         LocalDate first = LocalDate.of(from, 1 + random.nextInt(12), 1);
         LocalDate last = LocalDate.of(from + 3 + random.nextInt(5), 1 + random.nextInt(12), 28);
-        BuildRange built = new BuildRange(Optional.of(first), Optional.of(last));
-        boolean burnsGas = fuel.map(Fuel::isGas).orElse(false);
+        BuildRange built = new BuildRange(first, last);
+        boolean burnsGas = Optional.ofNullable(fuel).map(Fuel::isGas).orElse(false);
         int volts = line.fuels().isEmpty() || burnsGas ? 120 : 240;
         taken.add(number.key());
-        models.add(new Model(
-                number, brand, line.appliance(), fuel, OptionalInt.of(volts), line.platform(), built, popularity, ""));
+        models.add(new Model(number, brand, line.appliance(), fuel, volts, line.platform(), built, popularity, ""));
         if (withFits) {
             line.places().forEach(place -> fits(line, place, number, built));
             SmallParts.of(line).forEach(besides -> fits(line, besides.place(), number, built));
@@ -210,13 +213,11 @@ public final class DemoCatalog {
     private void fits(PlatformBuilder.Line line, PlatformBuilder.Place place, ModelNumber number, BuildRange built) {
         List<Listed> ofPlatform = listed.get(line.platform() + "/" + place.slot());
         for (Listed row : listed.getOrDefault(number.key() + "/" + place.slot(), ofPlatform)) {
-            boolean met = row.built()
-                            .from()
-                            .map(f -> !f.isAfter(built.to().orElseThrow()))
+            boolean met = Optional.ofNullable(row.built().from())
+                            .map(f -> !f.isAfter(built.to()))
                             .orElse(true)
-                    && row.built()
-                            .to()
-                            .map(t -> !t.isBefore(built.from().orElseThrow()))
+                    && Optional.ofNullable(row.built().to())
+                            .map(t -> !t.isBefore(built.from()))
                             .orElse(true);
             if (met) {
                 BuildRange range = row.built().covers(built) ? BuildRange.ALWAYS : row.built();

@@ -10,8 +10,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
 import synopta.core.catalog.Appliance;
@@ -128,7 +128,7 @@ public final class DemoYear {
         Layout layout = pack.layout(
                         catalog.platform(model.platform()).orElseThrow().layout())
                 .orElseThrow();
-        Fuel fuel = model.fuel().orElse(Fuel.ELECTRIC);
+        Fuel fuel = Objects.requireNonNullElse(model.fuel(), Fuel.ELECTRIC);
         GroundTruth truth = truths.get(model.appliance());
         GroundTruth.Drawn drawn = truth.draw(random, layout, fuel);
         DemoCase caller = callers.get(model.appliance());
@@ -142,9 +142,7 @@ public final class DemoYear {
         Fault sold = overrules ? suspects.get(1) : advised;
         List<CaseContent.Line> lines = lines(model, sold);
         CaseRecord record = log.add(
-                served.get().content(overrules ? Optional.of(advised) : Optional.empty(), sold, lines),
-                snapshot(served.get(), sold, lines),
-                at);
+                served.get().content(overrules ? advised : null, sold, lines), snapshot(served.get(), sold, lines), at);
         Instant toldAt = at.plusSeconds(SECONDS_OF_A_DAY * (2 + random.nextInt(12)));
         if (random.nextDouble() < TOLD && toldAt.isBefore(until)) {
             service.tell(record, outcome(record, drawn.fault(), sold, truth.workTimes(layout), toldAt));
@@ -166,7 +164,8 @@ public final class DemoYear {
                     .map(Part::partType)
                     .filter(fault.partType()::equals)
                     .isPresent();
-            if (isMeant && fault.slot().map(fit.slot()::equals).orElse(true)) {
+            if (isMeant
+                    && Optional.ofNullable(fault.slot()).map(fit.slot()::equals).orElse(true)) {
                 pieces.merge(fit.part(), fit.quantity(), Integer::sum);
             }
         }
@@ -187,15 +186,12 @@ public final class DemoYear {
                 returns.add(new Outcome.Return(line.part(), line.quantity(), Outcome.Reason.CHANGED_MIND));
             }
         }
-        OptionalInt minutes = cured && record.snapshot().workMinutes().isPresent()
-                ? OptionalInt.of((int) Math.max(
+        Integer minutes = cured && record.snapshot().workMinutes() != null
+                ? (Integer) (int) Math.max(
                         1,
-                        record.snapshot().workMinutes().getAsDouble()
-                                * times
-                                * Math.exp(TECHNICIANS_DIFFER * random.nextGaussian())))
-                : OptionalInt.empty();
-        return new Outcome(
-                at, record.content().specialist(), Optional.of(was.id()), cured, minutes, returns, Optional.empty());
+                        record.snapshot().workMinutes() * times * Math.exp(TECHNICIANS_DIFFER * random.nextGaussian()))
+                : null;
+        return new Outcome(at, record.content().specialist(), was.id(), cured, minutes, returns, null);
     }
 
     private Outcome.Reason reason() {

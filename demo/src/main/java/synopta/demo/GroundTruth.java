@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
@@ -85,7 +84,7 @@ public final class GroundTruth {
     }
 
     private static Proposal.Learned learned(Pack pack, ParameterKind kind, String subject, double value) {
-        return new Proposal.Learned(kind, Optional.of(pack.appliance()), subject, value);
+        return new Proposal.Learned(kind, pack.appliance(), subject, value);
     }
 
     private static double moved(double probability, Random random) {

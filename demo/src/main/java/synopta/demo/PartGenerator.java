@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
@@ -113,9 +112,8 @@ final class PartGenerator {
             }
             LocalDate turn = LocalDate.of(2012 + random.nextInt(8), 1 + random.nextInt(12), 1);
             return List.of(
-                    new DemoCatalog.Listed(
-                            genuine(line, place), new BuildRange(Optional.empty(), Optional.of(turn.minusDays(1)))),
-                    new DemoCatalog.Listed(genuine(line, place), new BuildRange(Optional.of(turn), Optional.empty())));
+                    new DemoCatalog.Listed(genuine(line, place), new BuildRange(null, turn.minusDays(1))),
+                    new DemoCatalog.Listed(genuine(line, place), new BuildRange(turn, null)));
         });
     }
 
@@ -135,7 +133,7 @@ final class PartGenerator {
             PartNumber old = new PartNumber("%s-%d%s".formatted(prefix, nextNumber - 3, i == 0 ? "" : "-" + i));
             add(old, line.family(), place.partType(), Part.Status.SUPERSEDED, pack, 0, specs);
             LocalDate since = LocalDate.of(2022 - 3 * i, 1 + random.nextInt(12), 1);
-            supersede(new Supersession(old, "1", newer, 1, "", Optional.of(since)));
+            supersede(new Supersession(old, "1", newer, 1, "", since));
             newer = old;
         }
         for (String maker : MAKERS) {

@@ -2,23 +2,17 @@ package synopta.demo;
 
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 import synopta.core.catalog.SerialScheme;
 
 /** How the two invented families write the build date into a serial number. */
 final class SerialSchemes {
     /** Two digits of the week, a letter of the year that comes back after twenty, the plant, a running number. */
-    static final SerialScheme NORTH = new SerialScheme(
-            "north", "PPYLNNNNNN", letters(1995), OptionalInt.of(20), SerialScheme.Period.WEEK, List.of());
+    static final SerialScheme NORTH =
+            new SerialScheme("north", "PPYLNNNNNN", letters(1995), 20, SerialScheme.Period.WEEK, List.of());
     /** A digit of the year, a letter of the month, the plant, a running number: every decade looks alike. */
     static final SerialScheme SOUTH = new SerialScheme(
-            "south",
-            "YPLNNNNN",
-            digits(1990),
-            OptionalInt.of(10),
-            SerialScheme.Period.MONTH,
-            List.of("ABCDEFGHJKLM".split("")));
+            "south", "YPLNNNNN", digits(1990), 10, SerialScheme.Period.MONTH, List.of("ABCDEFGHJKLM".split("")));
 
     static final List<SerialScheme> ALL = List.of(NORTH, SOUTH);
 

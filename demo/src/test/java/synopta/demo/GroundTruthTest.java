@@ -10,8 +10,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
@@ -65,11 +63,11 @@ public class GroundTruthTest {
                 1,
                 pack.appliance(),
                 EnumSet.of(fuel),
-                Optional.of(layout.id()),
-                OptionalDouble.of(drawn.ageYears()),
+                layout.id(),
+                drawn.ageYears(),
                 answers,
                 drawn.fault().id(),
-                OptionalDouble.empty());
+                null);
     }
 
     /** How often the truth shows an answer where a fault is alone. */

@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -58,8 +57,8 @@ public class MatchingTest {
             PartMatcher matcher = new PartMatcher(parts);
             for (int i = 0; i < 60; i++) {
                 Part old = parts.get(random.nextInt(parts.size()));
-                List<PartMatcher.Candidate> found = matcher.match(measured(old, random), Optional.empty(), parts.size())
-                        .candidates();
+                List<PartMatcher.Candidate> found =
+                        matcher.match(measured(old, random), null, parts.size()).candidates();
                 boolean first = found.get(0).part().specs().equals(old.specs());
                 double probability = found.stream()
                         .filter(c -> c.part().specs().equals(found.get(0).part().specs()))
@@ -95,11 +94,11 @@ public class MatchingTest {
         Predicate<Part> fits = part -> part.number().equals(belt.number());
         PartMatcher matcher = new PartMatcher(belts);
         PartMatcher.Candidate known =
-                matcher.match(measures, Optional.of(fits), 5).candidates().get(0);
+                matcher.match(measures, fits, 5).candidates().get(0);
         assertEquals(known.part(), belt);
-        assertEquals(known.fits(), Optional.of(true));
+        assertEquals(known.fits(), true);
         assertEquals(known.differences().get(0).spec(), "length-mm");
-        double without = matcher.match(measures, Optional.empty(), belts.size()).candidates().stream()
+        double without = matcher.match(measures, null, belts.size()).candidates().stream()
                 .filter(c -> c.part().equals(belt))
                 .findFirst()
                 .orElseThrow()
@@ -109,10 +108,9 @@ public class MatchingTest {
 
     @Test
     public void theMeasureThatSplitsThemIsAskedNextAndAnUnknownOneIsIgnored() {
-        PartMatcher.Match match =
-                new PartMatcher(byType.get("drum-roller")).match(Map.of("color", "gray"), Optional.empty(), 5);
+        PartMatcher.Match match = new PartMatcher(byType.get("drum-roller")).match(Map.of("color", "gray"), null, 5);
         assertEquals(match.ignored(), List.of("color"));
-        PartMatcher.Next next = match.next().orElseThrow();
+        PartMatcher.Next next = match.next();
         assertTrue(List.of("width-mm", "diameter-mm", "bore-mm").contains(next.spec()), next.toString());
         assertTrue(next.expectedGainBits() > 0.9 && next.values().size() > 1, next.toString());
     }

@@ -88,7 +88,7 @@ public class PartCallersTest {
                 view.pieces().stream().anyMatch(p -> p.kind() == LineToken.Kind.PART_NUMBER),
                 view.pieces().toString());
         assertEquals(view.needs().stream().map(PartCallersTest::said).collect(Collectors.joining(", ")), verdicts);
-        String lines = view.plan().flatMap(plan -> plan.best()).stream()
+        String lines = view.plan().flatMap(plan -> Optional.ofNullable(plan.best())).stream()
                 .flatMap(best -> best.lines().stream())
                 .map(l -> l.quantity() + " x " + l.part())
                 .collect(Collectors.joining(", "));
@@ -97,7 +97,7 @@ public class PartCallersTest {
     }
 
     private static String said(RequiredPart need) {
-        String what = need.supplied()
+        String what = Optional.ofNullable(need.supplied())
                 .map(p -> need.quantity() + " x " + p)
                 .orElse(need.listed().written());
         return what

@@ -8,12 +8,9 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.basket.BasketPlan;
@@ -68,18 +65,18 @@ public class SellingCallersTest {
     private static CaseInput draft(String line, Set<String> selected, Shopping shopping) {
         return new CaseInput(
                 line,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
+                null,
+                null,
+                null,
+                null,
                 List.of(),
                 List.of(),
                 List.of(),
                 Set.of(),
                 selected,
                 Set.of(),
-                Optional.empty(),
-                Optional.empty(),
+                null,
+                null,
                 Set.of(),
                 Finding.Who.TECHNICIAN,
                 shopping);
@@ -105,7 +102,7 @@ public class SellingCallersTest {
     }
 
     private static double minutes(CaseAssessment view, PurchaseOption.Kind kind) {
-        return option(view, kind).work().orElseThrow().minutes();
+        return option(view, kind).work().minutes();
     }
 
     @Test
@@ -117,7 +114,7 @@ public class SellingCallersTest {
         assertEquals(
                 view.needs().stream().map(RequiredPart::partType).collect(Collectors.toSet()),
                 Set.of("heater-assembly", "thermal-fuse", "high-limit-thermostat"));
-        Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
+        Purchase best = view.plan().map(BasketPlan::best).orElseThrow();
         assertEquals(bought(best), "1 QV-2107-2");
         assertEquals(best.lines().get(0).covers().size(), 3, "it brings both");
     }
@@ -158,7 +155,7 @@ public class SellingCallersTest {
     @Test
     public void aThumpSellsTheKitAndSaysWhatItLacksAndWhatThePiecesWouldCost() {
         CaseAssessment view = work("th7820w thumps, 8 yrs");
-        Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
+        Purchase best = view.plan().map(BasketPlan::best).orElseThrow();
         assertEquals(bought(best), "1 QV-4410-K");
         Purchase pieces = of(view, PurchaseOption.Kind.IN_PIECES);
         assertTrue(pieces.lines().size() > 2 && pieces.total().compareTo(best.total()) > 0, pieces.toString());
@@ -184,7 +181,7 @@ public class SellingCallersTest {
         assertEquals(all.undone(), List.of());
         assertEquals(bought(least), "1 QV-4410-K");
         assertTrue(all.total().compareTo(least.total()) > 0);
-        Purchase best = view.plan().flatMap(BasketPlan::best).orElseThrow();
+        Purchase best = view.plan().map(BasketPlan::best).orElseThrow();
         assertTrue(best.net().compareTo(all.net()) <= 0 && best.net().compareTo(least.net()) <= 0);
         for (OptionalPart want : view.sale().wants()) {
             boolean isBought = best.undone().stream().noneMatch(u -> u.part().equals(want.supplied()));
@@ -206,7 +203,8 @@ public class SellingCallersTest {
                 .noneMatch(w -> w.source() == OptionalPart.Source.WHILE_OPEN));
     }
 
-    private static Shopping.Adjusted set(String part, OptionalInt quantity, OptionalLong value, boolean needed) {
+    private static Shopping.Adjusted set(
+            String part, @Nullable Integer quantity, @Nullable Long value, boolean needed) {
         return new Shopping.Adjusted(new PartNumber(part), quantity, value, needed);
     }
 
@@ -220,17 +218,13 @@ public class SellingCallersTest {
                 Set.of(),
                 new Shopping(
                         List.of(
-                                set(
-                                        rings.supplied().orElseThrow().written(),
-                                        OptionalInt.of(0),
-                                        OptionalLong.empty(),
-                                        false),
-                                set("QV-8701", OptionalInt.empty(), OptionalLong.of(9_900), false),
-                                set("QV-5160", OptionalInt.empty(), OptionalLong.empty(), true)),
-                        Optional.empty(),
-                        OptionalInt.empty())));
+                                set(rings.supplied().written(), 0, null, false),
+                                set("QV-8701", null, 9_900L, false),
+                                set("QV-5160", null, null, true)),
+                        null,
+                        null)));
         assertEquals(without.needs().get(1).quantity(), 0, "left out, and still there to be put back");
-        Purchase best = without.plan().flatMap(BasketPlan::best).orElseThrow();
+        Purchase best = without.plan().map(BasketPlan::best).orElseThrow();
         assertTrue(bought(best).contains("4 QV-8701"), bought(best));
         Purchase least = of(without, PurchaseOption.Kind.CHEAPEST_TODAY);
         assertTrue(
@@ -250,10 +244,10 @@ public class SellingCallersTest {
 
     @Test
     public void whatIsAtTheBranchNowIsAWayOfItsOwn() {
-        Shopping today = new Shopping(List.of(), Optional.of("Nowhere"), OptionalInt.of(0));
+        Shopping today = new Shopping(List.of(), "Nowhere", 0);
         BasketPlan none =
                 counter.work(draft("th7820w thumps", Set.of(), today)).plan().orElseThrow();
-        assertTrue(none.best().isEmpty() && !none.impossible().isEmpty(), "nothing lies at such a branch");
+        assertTrue(none.best() == null && !none.impossible().isEmpty(), "nothing lies at such a branch");
     }
 
     /** Every place of every layout is reached by a step, which all places' minutes hang on. */
@@ -269,7 +263,7 @@ public class SellingCallersTest {
                         layout.places().stream().map(Layout.Place::slot).collect(Collectors.toSet()),
                         pack.appliance() + " " + layout.id());
             }
-            assertTrue(pack.replacement().isPresent());
+            assertTrue(pack.replacement() != null);
         }
     }
 }

@@ -21,9 +21,8 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
@@ -101,13 +100,13 @@ public class SheetTest {
                 .toList();
         CaseContent content = new CaseContent(
                 CaseInput.of(line),
-                Optional.empty(),
+                null,
                 lines,
                 Set.of(Hazard.MAINS),
-                Optional.empty(),
-                Optional.empty(),
+                null,
+                null,
                 Customer.NONE,
-                OptionalInt.empty(),
+                null,
                 CaseContent.Status.HANDED_OVER);
         Instant now = Instant.parse("2026-11-26T09:30:00Z");
         return service.sheet(new CaseRecord(31, now, 1, now, content, CaseSnapshot.UNTOLD));
@@ -210,13 +209,17 @@ public class SheetTest {
         String measure =
                 "Test the old part first. Thermal fuse, wires disconnected: ohms across it: if it reads up to 2 Ω, it is good";
         Work untold = work("TH-7820-W", "thermal-fuse");
-        assertTrue(untold.replacements().get(0).fitting().way().orElse("").contains(measure));
+        assertTrue(Objects.requireNonNullElse(
+                        untold.replacements().get(0).fitting().way(), "")
+                .contains(measure));
         assertTrue(untold.tools().contains("meter, CAT III 600 V"));
         String told = SheetText.plain(HOUSE, sheet("th7820w thermal fuse reads OL"));
         assertTrue(told.contains("Replace thermal fuse") && !told.contains("Test the old part"), told);
         rules = HouseSettings.USUAL.with(new RepairPractices(false, true, true, true, false));
         Work swapped = work("TH-7820-W", "thermal-fuse");
-        assertFalse(swapped.replacements().get(0).fitting().way().orElse("").contains("Test the old part"));
+        assertFalse(Objects.requireNonNullElse(
+                        swapped.replacements().get(0).fitting().way(), "")
+                .contains("Test the old part"));
         assertTrue(swapped.minutes() < untold.minutes());
     }
 
@@ -240,13 +243,12 @@ public class SheetTest {
         String plain = SheetText.plain(HOUSE, sheet("th7820w thumps", "QV-4410"));
         assertTrue(plain.contains("5/16 in nut driver") && plain.contains("5 to 25 mm (0.197 to 0.984 in)"), plain);
         assertTrue(plain.contains("ask at the desk"), plain);
-        assertEquals(contacts.of(Optional.of("Staithe")), "at the quay, until five");
-        assertEquals(contacts.of(Optional.of("Upland")), "ask at the desk");
+        assertEquals(contacts.of("Staithe"), "at the quay, until five");
+        assertEquals(contacts.of("Upland"), "ask at the desk");
     }
 
     private Work work(String model, String... slots) {
-        return opening.open(Optional.of(new ModelNumber(model)), Optional.empty(), List.of(slots), OptionalDouble.of(8))
-                .work();
+        return opening.open(new ModelNumber(model), null, List.of(slots), 8.0).work();
     }
 
     /** A model, a place, and whether a step is among those that reach it. */
@@ -289,11 +291,8 @@ public class SheetTest {
 
     @Test
     public void whileItIsOpenNoIsSaidAsReadilyAsYes() {
-        TeardownService.Opened opened = opening.open(
-                Optional.of(new ModelNumber("TH-7820-W")),
-                Optional.empty(),
-                List.of("rear-roller", "front-roller"),
-                OptionalDouble.of(8));
+        TeardownService.Opened opened =
+                opening.open(new ModelNumber("TH-7820-W"), null, List.of("rear-roller", "front-roller"), 8.0);
         assertTrue(opened.whileOpen().stream().anyMatch(TeardownService.OpenPart::isAdvised));
         assertTrue(opened.whileOpen().stream().anyMatch(p -> !p.isAdvised()));
         for (TeardownService.OpenPart part : opened.whileOpen()) {

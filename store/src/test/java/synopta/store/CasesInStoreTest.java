@@ -19,12 +19,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.Random;
 import java.util.Set;
 import org.flywaydb.core.Flyway;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -46,7 +44,7 @@ import synopta.core.record.CaseSnapshot;
 /** Revisions, customers, words and outcomes on a real H2. */
 public class CasesInStoreTest {
     private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
-    private static final Customer MARL = new Customer(Optional.of("Marl Quillby"), Optional.of("55-0142"));
+    private static final Customer MARL = new Customer("Marl Quillby", "55-0142");
     private Path folder;
     private Store store;
 
@@ -64,15 +62,15 @@ public class CasesInStoreTest {
     private static CaseContent content(String line, CaseContent.Status status, Customer customer, String... parts) {
         return new CaseContent(
                 CaseInput.of(line),
-                Optional.empty(),
+                null,
                 Arrays.stream(parts)
                         .map(part -> new CaseContent.Line(new PartNumber(part), 1))
                         .toList(),
                 Set.of(),
-                Optional.of("said to marl quillby"),
-                Optional.of("Ida"),
+                "said to marl quillby",
+                "Ida",
                 customer,
-                OptionalInt.empty(),
+                null,
                 status);
     }
 
@@ -84,14 +82,14 @@ public class CasesInStoreTest {
     public void everyRevisionStaysAsItStood() {
         CaseRecord first = add("thumps", CaseContent.Status.OPEN);
         CaseSnapshot later = new CaseSnapshot(
-                Optional.of(Appliance.DRYER),
-                Optional.empty(),
+                Appliance.DRYER,
+                null,
                 Set.of(),
                 CaseSnapshot.UNTOLD.ageYears(),
                 List.of(),
                 List.of(),
                 List.of(new CaseSnapshot.Leaning("belt-broken", "drum-belt", 0.9)),
-                Optional.empty(),
+                null,
                 Set.of("belt-broken"),
                 List.of(),
                 List.of(),
@@ -110,11 +108,7 @@ public class CasesInStoreTest {
     }
 
     private List<Long> found(String words) {
-        return store
-                .cases()
-                .list(new CaseRepository.Filter(
-                        Optional.of(words), Optional.empty(), Optional.empty(), Optional.empty(), 500))
-                .stream()
+        return store.cases().list(new CaseRepository.Filter(words, null, null, null, 500)).stream()
                 .map(CaseRecord::number)
                 .toList();
     }
@@ -179,7 +173,7 @@ public class CasesInStoreTest {
         CaseContent plain = content("MARL QUILLBY 55-0142 says it thumps", CaseContent.Status.HANDED_OVER, MARL);
         CaseContent theirs = new CaseContent(
                 plain.input(),
-                Optional.of("thumps, says Marl Quillby"),
+                "thumps, says Marl Quillby",
                 plain.lines(),
                 plain.cautionsShown(),
                 plain.readTo(),
@@ -190,13 +184,13 @@ public class CasesInStoreTest {
         CaseSnapshot stood = knowing(new KnownFact("line", "Marl Quillby", "caller: “marl quillby, 55-0142”", true));
         CaseRecord record = store.cases().add(theirs, stood, NOON);
         store.cases().replace(record, theirs, stood, NOON);
-        Outcome told = outcome("Marl Quillby rang", OptionalInt.empty());
+        Outcome told = outcome("Marl Quillby rang", null);
         store.outcomes()
                 .add(
                         record.number(),
                         new Outcome(
                                 told.at(),
-                                Optional.of("marl quillby"),
+                                "marl quillby",
                                 told.fault(),
                                 told.fixed(),
                                 told.minutes(),
@@ -241,35 +235,28 @@ public class CasesInStoreTest {
                 LocalDate.of(2026, 3, 15),
                 "Staithe",
                 MARL.name(),
-                OptionalLong.of(number),
+                number,
                 List.of(new Quote.Line(new PartNumber("QV-1183"), "drum belt", 1, price)),
                 QuoteTotals.of(price, BigDecimal.TEN, false));
     }
 
-    private static Outcome outcome(String note, OptionalInt minutes, Outcome.Return... returns) {
-        return new Outcome(
-                NOON,
-                Optional.of("Tom"),
-                Optional.of("belt-broken"),
-                true,
-                minutes,
-                List.of(returns),
-                Optional.of(note));
+    private static Outcome outcome(String note, @Nullable Integer minutes, Outcome.Return... returns) {
+        return new Outcome(NOON, "Tom", "belt-broken", true, minutes, List.of(returns), note);
     }
 
     private static OutcomeRecord told(long number, boolean right) {
         return new OutcomeRecord(
                 number,
                 LocalDate.of(2026, 3, 1),
-                Optional.of("dryer"),
-                Optional.of("dryer A"),
-                Optional.of("Ida"),
+                "dryer",
+                "dryer A",
+                "Ida",
                 List.of("drum-belt", "drum-roller"),
                 List.of(new OutcomeRecord.Guess(0.75, true), new OutcomeRecord.Guess(0.125, false)),
                 right,
                 List.of(Outcome.Reason.WRONG_PART),
-                OptionalInt.of(80),
-                Optional.of(OutcomeRecord.WhoWasRight.ADVICE),
+                80,
+                OutcomeRecord.WhoWasRight.ADVICE,
                 List.of(new OutcomeRecord.Worth("drum-turns", 1.5)));
     }
 
@@ -281,11 +268,9 @@ public class CasesInStoreTest {
         assertEquals(store.outcomes().due(LocalDate.of(2026, 3, 1), 9), List.of(2L, 1L));
         assertEquals(store.outcomes().due(LocalDate.of(2026, 2, 28), 9), List.of());
         assertEquals(store.outcomes().with(new PartNumber("qv 1183"), 9), List.of(2L, 1L));
-        Outcome first = outcome("at first", OptionalInt.empty());
+        Outcome first = outcome("at first", null);
         Outcome second = outcome(
-                "then it came back",
-                OptionalInt.of(40),
-                new Outcome.Return(new PartNumber("QV-1183"), 1, Outcome.Reason.WRONG_PART));
+                "then it came back", 40, new Outcome.Return(new PartNumber("QV-1183"), 1, Outcome.Reason.WRONG_PART));
         assertEquals(store.outcomes().told(), List.of());
         store.outcomes().add(1, first, told(1, true));
         store.outcomes().add(1, second, told(1, false));
@@ -310,9 +295,7 @@ public class CasesInStoreTest {
                     + " 'th7820w thumps', 'th7820w thumps')");
         }
         try (Store opened = Store.inFolder(old)) {
-            List<CaseRecord> found = opened.cases()
-                    .list(new CaseRepository.Filter(
-                            Optional.of("thumps"), Optional.empty(), Optional.empty(), Optional.empty(), 5));
+            List<CaseRecord> found = opened.cases().list(new CaseRepository.Filter("thumps", null, null, null, 5));
             assertEquals(found.stream().map(CaseRecord::number).toList(), List.of(7L));
             assertEquals(found.get(0).content().input().line(), "th7820w thumps");
         }

@@ -97,13 +97,13 @@ public class CatalogInStoreTest {
         Catalog stored = store.catalog();
         for (Part part : DEMO.parts()) {
             for (Optional<String> brand : List.of(Optional.<String>empty(), Optional.of("Orrinvale"))) {
-                List<ModelUsage> all = memory.taking(part.number(), brand, "", 1000);
-                assertEquals(stored.taking(part.number(), brand, "", 1000), all);
+                List<ModelUsage> all = memory.taking(part.number(), brand.orElse(null), "", 1000);
+                assertEquals(stored.taking(part.number(), brand.orElse(null), "", 1000), all);
                 if (all.size() > 2) {
                     String after = all.get(1).model().number().key();
                     assertEquals(
-                            stored.taking(part.number(), brand, after, 3),
-                            memory.taking(part.number(), brand, after, 3));
+                            stored.taking(part.number(), brand.orElse(null), after, 3),
+                            memory.taking(part.number(), brand.orElse(null), after, 3));
                 }
             }
         }

@@ -17,8 +17,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -90,9 +88,7 @@ public class DemoYearTest {
     }
 
     private static List<CaseRecord> cases(Store of) {
-        return of.cases()
-                .list(new CaseRepository.Filter(
-                        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), CASES + 1));
+        return of.cases().list(new CaseRepository.Filter(null, null, null, null, CASES + 1));
     }
 
     private LearningService service() {
@@ -117,8 +113,8 @@ public class DemoYearTest {
         assertTrue(cases.size() > CASES * 9 / 10, cases.size() + " cases");
         for (CaseRecord record : cases) {
             assertFalse(record.snapshot().suspects().isEmpty());
-            assertTrue(record.content().input().model().isPresent());
-            assertTrue(record.content().specialist().isPresent());
+            assertTrue(record.content().input().model() != null);
+            assertTrue(record.content().specialist() != null);
             for (Outcome outcome : store.outcomes().of(record.number())) {
                 assertTrue(
                         outcome.at().isAfter(record.createdAt()) && outcome.at().isBefore(NOW), outcome.toString());
@@ -151,7 +147,7 @@ public class DemoYearTest {
         assertTrue(left.stream().noneMatch(two::contains), "what is in force is not proposed again");
         ParameterRepository.Version back = service.back("Ben", first.number(), NOW);
         assertEquals(back.figures(), first.figures());
-        assertEquals(back.like(), Optional.of(first.number()));
+        assertEquals(back.like(), first.number());
         assertEquals(service.back("Ben", 0, NOW).figures(), List.of());
         assertEquals(
                 store.learned().versions().subList(0, 3), List.of(first, second, back), "versions stay as they were");
@@ -173,7 +169,7 @@ public class DemoYearTest {
         Proposal unwanted = service.suggestions(learned).get(3).proposal();
         service.decline("Cai", List.of(unwanted), NOW);
         ParameterRepository.Declined declined = new ParameterRepository.Declined(unwanted.learned(), NOW, "Cai");
-        assertEquals(suggested(service, learned, unwanted).declined(), Optional.of(declined));
+        assertEquals(suggested(service, learned, unwanted).declined(), declined);
         Proposal moved = new Proposal(
                 unwanted.kind(),
                 unwanted.appliance(),
@@ -185,7 +181,7 @@ public class DemoYearTest {
                 unwanted.support(),
                 unwanted.value() * 1.2);
         LearningService.Taught later = new LearningService.Taught(learned.confirmedCases(), List.of(moved));
-        assertEquals(suggested(service, later, moved).declined(), Optional.empty(), "the cases say another now");
+        assertEquals(suggested(service, later, moved).declined(), null, "the cases say another now");
         assertThrows(IllegalArgumentException.class, () -> service.decline("", List.of(unwanted), NOW));
     }
 
@@ -206,27 +202,10 @@ public class DemoYearTest {
             CaseRecord one = cases(own).get(0);
             long number = own.cases().add(one.content(), one.snapshot(), NOW).number();
             assertNotSame(service.learned(), learned);
-            Outcome outcome = new Outcome(
-                    NOW,
-                    Optional.empty(),
-                    Optional.of(one.snapshot().suspects().get(0).fault()),
-                    true,
-                    OptionalInt.empty(),
-                    List.of(),
-                    Optional.empty());
+            Outcome outcome =
+                    new Outcome(NOW, null, one.snapshot().suspects().get(0).fault(), true, null, List.of(), null);
             OutcomeRecord told = new OutcomeRecord(
-                    number,
-                    LAST,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    List.of(),
-                    List.of(),
-                    true,
-                    List.of(),
-                    OptionalInt.empty(),
-                    Optional.empty(),
-                    List.of());
+                    number, LAST, null, null, null, List.of(), List.of(), true, List.of(), null, null, List.of());
             own.outcomes().add(number, outcome, told);
             assertEquals(
                     service.learned().confirmedCases().size(),

@@ -12,8 +12,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -56,7 +54,7 @@ public class OrdersInStoreTest {
     }
 
     private static Reservation wanted(PartNumber part, int quantity, Reservation.State state) {
-        return new Reservation(0, NOON, OptionalLong.of(9), "Staithe", part, quantity, state, OptionalInt.empty());
+        return new Reservation(0, NOON, 9L, "Staithe", part, quantity, state, null);
     }
 
     private int free() {
@@ -78,9 +76,8 @@ public class OrdersInStoreTest {
             assertEquals(store.reservations().free(wanted(KIT, 1, Reservation.State.RESERVED)), 0);
             Reservation kept =
                     got.stream().flatMap(Optional::stream).findFirst().orElseThrow();
-            assertTrue(store.reservations().change(kept, Reservation.State.RELEASED, OptionalInt.empty()));
-            assertFalse(
-                    store.reservations().change(kept, Reservation.State.RELEASED, OptionalInt.empty()), "only once");
+            assertTrue(store.reservations().change(kept, Reservation.State.RELEASED, null));
+            assertFalse(store.reservations().change(kept, Reservation.State.RELEASED, null), "only once");
         }
         counters.shutdown();
     }
@@ -100,7 +97,7 @@ public class OrdersInStoreTest {
         List<Stock> counted = new ArrayList<>();
         store.catalogStore().each(Sheet.STOCK, counted::add);
         assertEquals(counted.get(0).onHand(), 4, "what lies on the shelf is taken out as it was counted");
-        assertTrue(store.reservations().change(two, Reservation.State.RELEASED, OptionalInt.empty()));
+        assertTrue(store.reservations().change(two, Reservation.State.RELEASED, null));
         assertEquals(free(), 4);
     }
 
@@ -110,7 +107,7 @@ public class OrdersInStoreTest {
                 .add(wanted(BELT, 7, Reservation.State.WAITING))
                 .orElseThrow();
         assertTrue(store.reservations().waiting().contains(order));
-        assertTrue(store.reservations().change(order, Reservation.State.ORDERED, OptionalInt.of(3)));
+        assertTrue(store.reservations().change(order, Reservation.State.ORDERED, 3));
         assertFalse(store.reservations().waiting().contains(order));
         int free = free();
         onHand(5);
@@ -120,12 +117,12 @@ public class OrdersInStoreTest {
         Reservation waiting = store.reservations()
                 .add(wanted(KIT, 2, Reservation.State.WAITING))
                 .orElseThrow();
-        assertTrue(store.reservations().change(waiting, Reservation.State.RELEASED, OptionalInt.empty()));
+        assertTrue(store.reservations().change(waiting, Reservation.State.RELEASED, null));
         assertEquals(free(), 3, "an order that never came lets go of nobody else's pieces");
-        assertTrue(store.reservations().change(kept, Reservation.State.RELEASED, OptionalInt.empty()));
+        assertTrue(store.reservations().change(kept, Reservation.State.RELEASED, null));
         onHand(free);
         Reservation answered = store.reservations().find(order.number()).orElseThrow();
-        assertEquals(answered.days(), OptionalInt.of(3));
+        assertEquals(answered.days(), 3);
         assertTrue(store.reservations().ofCase(9).contains(answered));
         assertTrue(store.reservations().ofCase(12345).isEmpty());
     }
@@ -138,8 +135,8 @@ public class OrdersInStoreTest {
                 NOON,
                 LocalDate.of(2026, 3, 15),
                 "Hill Depot",
-                Optional.of("Büring, 漢"),
-                OptionalLong.of(3),
+                "Büring, 漢",
+                3L,
                 List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "USD"))),
                 QuoteTotals.of(goods, new BigDecimal("7.725"), false));
         Quote kept = store.quotes().add(quote);
@@ -148,7 +145,7 @@ public class OrdersInStoreTest {
         assertEquals(kept.sum(), quote.sum());
         assertEquals(kept.customer(), quote.customer());
         Quote second = store.quotes().add(quote);
-        assertEquals(store.quotes().list(Optional.of(second.number()), 1), List.of(kept));
+        assertEquals(store.quotes().list(second.number(), 1), List.of(kept));
         assertTrue(store.quotes().find(99_999).isEmpty());
     }
 }

@@ -1,8 +1,6 @@
 package synopta.store;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
@@ -16,13 +14,13 @@ public final class SampleCases {
     public static CaseContent bare(String line) {
         return new CaseContent(
                 CaseInput.of(line),
-                Optional.empty(),
+                null,
                 List.of(),
                 Set.of(),
-                Optional.empty(),
-                Optional.empty(),
+                null,
+                null,
                 Customer.NONE,
-                OptionalInt.empty(),
+                null,
                 CaseContent.Status.OPEN);
     }
 }

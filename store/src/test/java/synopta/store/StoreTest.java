@@ -16,9 +16,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
@@ -92,11 +89,11 @@ public class StoreTest {
     private static CaseContent content(String line, CaseContent.Status status) {
         CaseInput draft = new CaseInput(
                 line,
-                Optional.of(new ModelNumber("TH-7820-W")),
-                Optional.of(Appliance.DRYER),
-                Optional.of(Fuel.LP),
-                OptionalDouble.of(8.5),
-                List.of(new Recheck(4, Optional.of('8')), new Recheck(5, Optional.empty())),
+                new ModelNumber("TH-7820-W"),
+                Appliance.DRYER,
+                Fuel.LP,
+                8.5,
+                List.of(new Recheck(4, '8'), new Recheck(5, null)),
                 List.of(
                         new CaseInput.Answered("thumps", "yes", true),
                         new CaseInput.Answered("cold", "no", false),
@@ -107,47 +104,45 @@ public class StoreTest {
                 Set.of("age", "finding:cold"),
                 Set.of("belt-broken"),
                 Set.of("idler-seized"),
-                Optional.of("SN 4711"),
-                Optional.of("Skerry"),
+                "SN 4711",
+                "Skerry",
                 Set.of("rear:rollers"),
                 Finding.Who.LICENSED,
                 new Shopping(
                         List.of(
-                                new Shopping.Adjusted(
-                                        new PartNumber("QV-1183"), OptionalInt.of(2), OptionalLong.empty(), true),
-                                new Shopping.Adjusted(
-                                        new PartNumber("QV-5343"), OptionalInt.empty(), OptionalLong.of(1250), false)),
-                        Optional.of("Staithe"),
-                        OptionalInt.of(3)));
+                                new Shopping.Adjusted(new PartNumber("QV-1183"), 2, null, true),
+                                new Shopping.Adjusted(new PartNumber("QV-5343"), null, 1250L, false)),
+                        "Staithe",
+                        3));
         return new CaseContent(
                 draft,
-                Optional.of("“it's the büring”, 漢"),
+                "“it's the büring”, 漢",
                 List.of(
                         new CaseContent.Line(new PartNumber("QV-4410-K"), 1),
                         new CaseContent.Line(new PartNumber("QV-1183"), 2)),
                 Set.of(Hazard.MAINS, Hazard.SHARP_METAL),
-                Optional.of("the fitter"),
-                Optional.of("Ida"),
-                new Customer(Optional.of("Marl & Daughter"), Optional.of("55-0142")),
-                OptionalInt.of(95),
+                "the fitter",
+                "Ida",
+                new Customer("Marl & Daughter", "55-0142"),
+                95,
                 status);
     }
 
     private static final CaseSnapshot STOOD = new CaseSnapshot(
-            Optional.of(Appliance.DRYER),
-            Optional.of("A"),
+            Appliance.DRYER,
+            "A",
             Set.of(Fuel.LP, Fuel.NATURAL_GAS),
-            OptionalDouble.of(8.5),
+            8.5,
             List.of(new KnownFact("age", "8 years old", "caller", true)),
             List.of(
                     new CaseSnapshot.Given("thumps", "yes", true, false),
                     new CaseSnapshot.Given("cold", "no", false, true)),
             List.of(new CaseSnapshot.Leaning("roller-flat", "drum-roller", 0.8125)),
-            Optional.of(new CaseSnapshot.Advised("sell", "It stands at 81 %.")),
+            new CaseSnapshot.Advised("sell", "It stands at 81 %."),
             Set.of("roller-flat"),
             List.of(new CaseSnapshot.Rule(new PartNumber("QV-1183"), 2, "They wear together.")),
             List.of(new CaseSnapshot.Warned(Hazard.MAINS, "Unplug it.")),
-            OptionalDouble.of(45.5));
+            45.5);
 
     private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
 
@@ -198,18 +193,15 @@ public class StoreTest {
         assertEquals(numbers("lavender").size(), 2);
         assertEquals(numbers("sn 4711").get(0) > numbers("sn 4711").get(1), true, "newest first");
         LocalDate day = LocalDate.of(2026, 3, 1);
-        CaseRepository.Filter onThatDay = new CaseRepository.Filter(
-                Optional.of("lavender"), Optional.of(day), Optional.of(day), Optional.empty(), 10);
+        CaseRepository.Filter onThatDay = new CaseRepository.Filter("lavender", day, day, null, 10);
         assertEquals(
                 store.cases().list(onThatDay).stream().map(CaseRecord::number).toList(), List.of(odd.number()));
-        CaseRepository.Filter page = new CaseRepository.Filter(
-                Optional.of("lavender"), Optional.empty(), Optional.empty(), Optional.of(odd.number() + 1), 1);
+        CaseRepository.Filter page = new CaseRepository.Filter("lavender", null, null, odd.number() + 1, 1);
         assertEquals(store.cases().list(page).get(0).number(), odd.number());
     }
 
     private List<Long> numbers(String text) {
-        CaseRepository.Filter filter =
-                new CaseRepository.Filter(Optional.of(text), Optional.empty(), Optional.empty(), Optional.empty(), 50);
+        CaseRepository.Filter filter = new CaseRepository.Filter(text, null, null, null, 50);
         return store.cases().list(filter).stream().map(CaseRecord::number).toList();
     }
 

@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Ordered;
 
 /**
  * The best purchase: least net, then least total, then fewest lines.
  *
- * @param best empty when some need cannot be met
+ * @param best null when some need cannot be met
  * @param also what else the best is the least of
  * @param others the runners-up, cheapest first
  * @param impossible which needs cannot be met, and why
@@ -19,7 +20,7 @@ import synopta.core.quantity.Ordered;
  * @param currency of every amount
  */
 public record BasketPlan(
-        Optional<Purchase> best,
+        @Nullable Purchase best,
         Set<PurchaseOption.Kind> also,
         List<PurchaseOption> others,
         List<Impossible> impossible,
@@ -34,7 +35,7 @@ public record BasketPlan(
 
     /** The best purchase with all that it is the least of; empty when some need cannot be met. */
     public Optional<PurchaseOption> bestOption() {
-        return best.map(purchase -> {
+        return Optional.ofNullable(best).map(purchase -> {
             Set<PurchaseOption.Kind> kinds = new HashSet<>(also);
             kinds.add(PurchaseOption.Kind.LEAST);
             return new PurchaseOption(kinds, purchase);
@@ -52,7 +53,7 @@ public record BasketPlan(
                 .filter(option -> option.kinds().contains(PurchaseOption.Kind.CHEAPEST_TODAY))
                 .map(PurchaseOption::purchase)
                 .findFirst()
-                .or(() -> best);
+                .or(() -> Optional.ofNullable(best));
     }
 
     /** A need that no purchase meets. */

@@ -6,9 +6,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
@@ -43,10 +43,10 @@ public final class BasketPlanner {
     public BasketPlan plan(BasketQuery query) {
         PurchaseSearch asked = search(new Offers(catalog, query.policy()), query);
         BasketPlan best = best(query, asked);
-        if (best.best().isEmpty()) {
+        if (best.best() == null) {
             return best;
         }
-        Purchase least = best.best().get();
+        Purchase least = best.best();
         Set<PurchaseOption.Kind> also = EnumSet.noneOf(PurchaseOption.Kind.class);
         List<PurchaseOption> others = new ArrayList<>();
         runnersUp(query, asked, least).forEach((kind, purchase) -> {
@@ -66,9 +66,9 @@ public final class BasketPlanner {
     }
 
     private BasketPlan best(BasketQuery query, PurchaseSearch asked) {
-        PurchaseSearch.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), MOST_BRANCHES);
+        PurchaseSearch.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), null, MOST_BRANCHES);
         List<BasketPlan.Impossible> impossible =
-                found.best().isPresent() ? List.of() : new UnmetNeeds(catalog, currency.get()).of(query, found.proof());
+                found.best() != null ? List.of() : new UnmetNeeds(catalog, currency.get()).of(query, found.proof());
         return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency.get());
     }
 
@@ -101,8 +101,7 @@ public final class BasketPlanner {
             Offers genuine = new Offers(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
             keep(found, PurchaseOption.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
         }
-        Offers now =
-                new Offers(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), OptionalInt.of(0)));
+        Offers now = new Offers(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), 0));
         keep(found, PurchaseOption.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
         kits(asked, least, found);
         return found;
@@ -112,16 +111,16 @@ public final class BasketPlanner {
     private static void kits(PurchaseSearch asked, Purchase least, Map<PurchaseOption.Kind, Purchase> found) {
         Set<PartNumber> kits = asked.kits();
         if (least.lines().stream().map(Purchase.Line::part).anyMatch(kits::contains)) {
-            PurchaseSearch.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, Optional.empty(), FEW_BRANCHES);
-            inPieces.best()
+            PurchaseSearch.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, null, FEW_BRANCHES);
+            Optional.ofNullable(inPieces.best())
                     .filter(p -> inPieces.proof().isComplete())
                     .ifPresent(p -> found.put(PurchaseOption.Kind.IN_PIECES, p));
             return;
         }
         kits.stream()
-                .map(kit -> asked.best(Formulation.Aim.LEAST_NET, Set.of(), Optional.of(kit), FEW_BRANCHES))
+                .map(kit -> asked.best(Formulation.Aim.LEAST_NET, Set.of(), kit, FEW_BRANCHES))
                 .filter(with -> with.proof().isComplete())
-                .flatMap(with -> with.best().stream())
+                .flatMap(with -> Stream.ofNullable(with.best()))
                 .map(purchase -> new PurchaseOption(Set.of(PurchaseOption.Kind.AS_A_KIT), purchase))
                 .min(PurchaseOption.CHEAPEST_FIRST)
                 .map(PurchaseOption::purchase)
@@ -135,8 +134,10 @@ public final class BasketPlanner {
             PurchaseOption.Kind kind,
             PurchaseSearch search,
             Formulation.Aim aim) {
-        PurchaseSearch.Found best = search.best(aim, Set.of(), Optional.empty(), FEW_BRANCHES);
-        best.best().filter(purchase -> best.proof().isComplete()).ifPresent(purchase -> found.put(kind, purchase));
+        PurchaseSearch.Found best = search.best(aim, Set.of(), null, FEW_BRANCHES);
+        Optional.ofNullable(best.best())
+                .filter(purchase -> best.proof().isComplete())
+                .ifPresent(purchase -> found.put(kind, purchase));
     }
 
     /** The amount of nothing. */

@@ -1,8 +1,7 @@
 package synopta.core.basket;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 
@@ -40,12 +39,15 @@ public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
     /**
      * How it may be bought.
      *
-     * @param branch where it is handed over; empty: at any
-     * @param neededInDays by when; empty: whenever it comes
+     * @param branch where it is handed over; null: at any
+     * @param neededInDays by when; null: whenever it comes
      */
-    public record Policy(boolean genuineOnly, Optional<String> branch, OptionalInt neededInDays) {
+    public record Policy(
+            boolean genuineOnly,
+            @Nullable String branch,
+            @Nullable Integer neededInDays) {
         /** Anything, from anywhere, whenever. */
-        public static final Policy ANY = new Policy(false, Optional.empty(), OptionalInt.empty());
+        public static final Policy ANY = new Policy(false, null, null);
     }
 
     private static void pieces(PartNumber part, int quantity) {

@@ -3,7 +3,7 @@ package synopta.core.basket;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Deque;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The least choice of a {@link IntegerProgram}, with proof: branch and bound (Land and Doig 1960), depth first, more of a
@@ -22,14 +22,14 @@ final class BranchAndBound {
     /**
      * What was found.
      *
-     * @param best the least choice found; empty when there is none, or none was found in time
+     * @param best the least choice found; null when there is none, or none was found in time
      * @param atLeast nothing costs less; the cost of `best` when it is proven
      * @param atOnce what the relaxation alone could promise, before any branch
      * @param prices of the rows there, in units of cost
      * @param branches how many were looked at
      * @param proven whether no branch was left open
      */
-    record Result(Optional<int[]> best, long atLeast, long atOnce, double[] prices, int branches, boolean proven) {}
+    record Result(int @Nullable [] best, long atLeast, long atOnce, double[] prices, int branches, boolean proven) {}
 
     private record Branch(Relaxation relaxation, int[] low, int[] high, long bound) {}
 
@@ -78,7 +78,7 @@ final class BranchAndBound {
             atLeast = Math.min(atLeast, left.bound);
         }
         boolean proven = atLeast == cost;
-        return new Result(Optional.ofNullable(best), atLeast, atOnce, rootPrices, branches, proven);
+        return new Result(best, atLeast, atOnce, rootPrices, branches, proven);
     }
 
     private void look(Branch branch, boolean first) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Slugged;
 
@@ -40,9 +41,9 @@ final class Formulation {
     private final long values;
     private final long lineWeight;
 
-    Formulation(List<Item> items, List<SaleUnit> candidates, Aim aim, Optional<PartNumber> forced) {
+    Formulation(List<Item> items, List<SaleUnit> candidates, Aim aim, @Nullable PartNumber forced) {
         this.items = items;
-        this.forced = forced;
+        this.forced = Optional.ofNullable(forced);
         direct = items.stream().filter(i -> i.isDirect(items)).toList();
         TreeSet<PartNumber> kinds = new TreeSet<>();
         items.stream()

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -121,13 +122,13 @@ final class Offers {
     /** What is no longer made can only come from a shelf; what is needed by a day must be there or come in time. */
     private int available(Part part) {
         List<Stock> stock = catalog.stock(part.number()).stream()
-                .filter(s -> policy.branch().map(s.branch()::equals).orElse(true))
+                .filter(s -> Optional.ofNullable(policy.branch())
+                        .map(s.branch()::equals)
+                        .orElse(true))
                 .toList();
         boolean comes = part.status() == Part.Status.CURRENT
-                && (policy.neededInDays().isEmpty()
-                        || stock.stream()
-                                .anyMatch(s ->
-                                        s.leadDays() <= policy.neededInDays().getAsInt()));
+                && (policy.neededInDays() == null
+                        || stock.stream().anyMatch(s -> s.leadDays() <= policy.neededInDays()));
         return comes
                 ? Integer.MAX_VALUE
                 : stock.stream().mapToInt(Stock::onHand).sum();

@@ -6,13 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 
 /** One search for the best purchase; some sale units may be forbidden. */
 final class PurchaseSearch {
     /** The best purchase, if there is one, and what is proven of it. */
-    record Found(Optional<Purchase> best, Proof proof) {}
+    record Found(@Nullable Purchase best, Proof proof) {}
 
     private final Offers shop;
     private final String currency;
@@ -69,14 +70,18 @@ final class PurchaseSearch {
     }
 
     /** The best purchase without some units, and with one that must be in it. */
-    Found best(Formulation.Aim aim, Set<PartNumber> forbidden, Optional<PartNumber> forced, int mostBranches) {
+    Found best(Formulation.Aim aim, Set<PartNumber> forbidden, @Nullable PartNumber forced, int mostBranches) {
         List<SaleUnit> allowed =
                 units.stream().filter(u -> !forbidden.contains(u.part())).toList();
         allowed.forEach(u -> sameCurrency(u.price()));
         try {
             Formulation formulation = new Formulation(items, allowed, aim, forced);
             BranchAndBound.Result result = new BranchAndBound(formulation.program()).solve(mostBranches);
-            return new Found(result.best().map(x -> purchase(formulation, x)), proof(formulation, result));
+            return new Found(
+                    Optional.ofNullable(result.best())
+                            .map(x -> purchase(formulation, x))
+                            .orElse(null),
+                    proof(formulation, result));
         } catch (ArithmeticException e) {
             throw new IllegalArgumentException(
                     "Prices, values and quantities are too large to add up exactly. Ask for fewer pieces at once.", e);
@@ -96,7 +101,7 @@ final class PurchaseSearch {
                 shares.add(new Proof.Share(item.part(), new Money(each, currency)));
             }
         });
-        boolean isNone = result.best().isEmpty() && result.proven();
+        boolean isNone = result.best() == null && result.proven();
         Money atLeast = new Money(isNone ? 0 : formulation.net(result.atLeast()), currency);
         Money atOnce = new Money(formulation.net(result.atOnce()), currency);
         return new Proof(result.proven(), atLeast, atOnce, shares, result.branches());

@@ -2,7 +2,6 @@ package synopta.core.basket;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Catalog;
 
@@ -42,8 +41,8 @@ final class UnmetNeeds {
     private boolean isMet(BasketQuery.Need need, BasketQuery.Policy policy) {
         BasketQuery alone = new BasketQuery(List.of(need), List.of(), policy);
         return new PurchaseSearch(new Offers(catalog, policy), alone, currency)
-                .best(Formulation.Aim.LEAST_NET, Set.of(), Optional.empty(), BasketPlanner.MOST_BRANCHES)
-                .best()
-                .isPresent();
+                        .best(Formulation.Aim.LEAST_NET, Set.of(), null, BasketPlanner.MOST_BRANCHES)
+                        .best()
+                != null;
     }
 }

@@ -1,6 +1,7 @@
 package synopta.core.bench;
 
-import java.util.OptionalDouble;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much does a capacitor hold, and for how long? E = ½CV² joules; V falls as e^(−t/RC), so that t = RC ln(V/safe).
@@ -22,23 +23,23 @@ public final class CapacitorCheck {
      * @param source of the formulas and of the limit
      */
     public record Answer(
-            double joules, OptionalDouble secondsToSafe, String verdict, String why, String next, String source) {}
+            double joules, @Nullable Double secondsToSafe, String verdict, String why, String next, String source) {}
 
     /** For so many microfarads, volts, and megohms of bleed; none when its resistor is open. */
-    public static Answer judge(double microfarads, double volts, OptionalDouble bleedMegohms, double safeVolts) {
+    public static Answer judge(double microfarads, double volts, @Nullable Double bleedMegohms, double safeVolts) {
         CheckInput.between(
                 "Capacitance", microfarads, 0.001, 10_000, "µF", "Enter microfarads as printed on the can, about 1.");
         CheckInput.above0("Voltage", volts, 100_000, "V", "Enter volts: 2.1 kV is 2100.");
         CheckInput.above0("Safe voltage", safeVolts, 100_000, "V", "It never reaches 0; leave it empty for 34.");
-        bleedMegohms.ifPresent(m -> CheckInput.above0(
-                "Bleed resistance", m, 100_000, "MΩ", "Enter megohms, usually 10, or OL when it is open."));
+        Optional.ofNullable(bleedMegohms)
+                .ifPresent(m -> CheckInput.above0(
+                        "Bleed resistance", m, 100_000, "MΩ", "Enter megohms, usually 10, or OL when it is open."));
         double joules = 0.5 * microfarads * 1e-6 * volts * volts;
-        OptionalDouble seconds = bleedMegohms.isPresent()
-                ? OptionalDouble.of(
-                        volts <= safeVolts ? 0 : bleedMegohms.getAsDouble() * microfarads * Math.log(volts / safeVolts))
-                : OptionalDouble.empty();
-        String fall = seconds.isPresent()
-                ? "An intact bleed resistor needs %.0f s to discharge it.".formatted(seconds.getAsDouble())
+        Double seconds = bleedMegohms == null
+                ? null
+                : (Double) (volts <= safeVolts ? 0 : bleedMegohms * microfarads * Math.log(volts / safeVolts));
+        String fall = seconds != null
+                ? "An intact bleed resistor needs %.0f s to discharge it.".formatted(seconds)
                 : "With an open bleed resistor it stays charged.";
         return new Answer(
                 joules,

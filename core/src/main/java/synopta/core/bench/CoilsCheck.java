@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Reading;
 
 /**
@@ -49,10 +50,10 @@ public final class CoilsCheck {
     public record ToCase(String terminal, Reading ohms) {}
 
     /** A pair with what it should read; nothing where no coil joins the two. */
-    public record Pair(String from, String to, OptionalDouble expectedOhms, Reading ohms, Verdict verdict) {
+    public record Pair(String from, String to, @Nullable Double expectedOhms, Reading ohms, Verdict verdict) {
         /** What a meter should show: overload where no coil joins the two. */
         public Reading expected() {
-            return expectedOhms.isPresent() ? new Reading.Figure(expectedOhms.getAsDouble()) : new Reading.Overload();
+            return expectedOhms != null ? new Reading.Figure(expectedOhms) : new Reading.Overload();
         }
     }
 
@@ -86,7 +87,8 @@ public final class CoilsCheck {
         Verdict verdict = expected.isPresent()
                 ? ElementCheck.verdict(expected.getAsDouble(), read.ohms())
                 : read.ohms().fold(ohms -> Verdict.SHORTED, overload -> Verdict.GOOD);
-        return new Pair(read.from(), read.to(), expected, read.ohms(), verdict);
+        return new Pair(
+                read.from(), read.to(), expected.isPresent() ? expected.getAsDouble() : null, read.ohms(), verdict);
     }
 
     private void known(String terminal) {
@@ -136,10 +138,8 @@ public final class CoilsCheck {
                                         p.from(),
                                         p.to(),
                                         ElementCheck.shown(p.ohms()),
-                                        p.expectedOhms().isPresent()
-                                                ? ", not %.1f Ω"
-                                                        .formatted(
-                                                                p.expectedOhms().getAsDouble())
+                                        p.expectedOhms() != null
+                                                ? ", not %.1f Ω".formatted(p.expectedOhms())
                                                 : ", though no coil connects them"))
                         .orElse(""));
     }

@@ -1,6 +1,8 @@
 package synopta.core.bench;
 
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Reading;
 
 /**
@@ -46,12 +48,18 @@ public final class ElementCheck {
             double expectedOhms, double lowOhms, double highOhms, double wattsAtSupply, CheckResult judged) {}
 
     /** Judges a reading across the terminals, and to the casing where that was read. */
-    public static Answer judge(Plate plate, Reading across, Optional<Reading> toCase, Optional<Double> supplyVolts) {
+    public static Answer judge(Plate plate, Reading across, @Nullable Reading toCase, @Nullable Double supplyVolts) {
         double expected = plate.ohms();
         double supply = CheckInput.above0(
-                "Supply voltage", supplyVolts.orElse(plate.volts()), 1000, "V", "Measure it at the terminal block.");
+                "Supply voltage",
+                Objects.requireNonNullElse(supplyVolts, plate.volts()),
+                1000,
+                "V",
+                "Measure it at the terminal block.");
         double watts = plate.watts() * (supply / plate.volts()) * (supply / plate.volts());
-        Verdict verdict = toCase.map(ElementCheck::leaks).orElse(false) ? Verdict.GROUNDED : verdict(expected, across);
+        Verdict verdict = Optional.ofNullable(toCase).map(ElementCheck::leaks).orElse(false)
+                ? Verdict.GROUNDED
+                : verdict(expected, across);
         return new Answer(
                 expected,
                 expected * (1 - TOLERANCE),

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -74,15 +76,16 @@ public final class FuseCheck {
             double amps,
             double volts,
             Speed speed,
-            Optional<Double> breakingAmps,
-            Optional<Standard> standard,
+            @Nullable Double breakingAmps,
+            @Nullable Standard standard,
             String size) {
         /** Refuses what no fuse is marked with. */
         public Fuse {
             CheckInput.above0("Rated current", amps, 100, "A", "Enter amperes: 315 mA is 0.315.");
             CheckInput.above0("Rated voltage", volts, 10_000, "V", "Enter volts from the cap, such as 250.");
-            breakingAmps.ifPresent(b ->
-                    CheckInput.above0("Breaking capacity", b, 200_000, "A", "Leave it empty where it is not marked."));
+            Optional.ofNullable(breakingAmps)
+                    .ifPresent(b -> CheckInput.above0(
+                            "Breaking capacity", b, 200_000, "A", "Leave it empty where it is not marked."));
             if (size == null || size.isBlank()) {
                 throw new IllegalArgumentException("Size is missing. Use 6x32-mm or 5x20-mm.");
             }
@@ -139,11 +142,11 @@ public final class FuseCheck {
             against.add("Different speed: %s for %s."
                     .formatted(candidate.speed().word(), original.speed().word()));
         }
-        if (original.standard().isPresent()
-                && candidate.standard().isPresent()
-                && !original.standard().equals(candidate.standard())) {
+        if (original.standard() != null
+                && candidate.standard() != null
+                && !Objects.equals(original.standard(), candidate.standard())) {
             against.add("Different standard: %s for %s; equal ratings are not the same fuse. Ask the maker."
-                    .formatted(candidate.standard().get(), original.standard().get()));
+                    .formatted(candidate.standard(), original.standard()));
         }
         String open = breaking(original, candidate, against);
         return against.isEmpty()
@@ -155,11 +158,11 @@ public final class FuseCheck {
 
     /** Adds what speaks against the breaking capacity, and tells what stays open when nothing does. */
     private static String breaking(Fuse original, Fuse candidate, List<String> against) {
-        if (original.breakingAmps().isEmpty()) {
+        if (original.breakingAmps() == null) {
             return " The breaking capacity of the old fuse is not known: use the same construction, ceramic for ceramic.";
         }
-        double needed = original.breakingAmps().get();
-        Optional<Double> has = candidate.breakingAmps();
+        double needed = original.breakingAmps();
+        Optional<Double> has = Optional.ofNullable(candidate.breakingAmps());
         if (has.isEmpty()) {
             against.add("Its breaking capacity is not known; %s A is required.".formatted(CheckInput.plain(needed)));
         } else if (has.get() < needed) {

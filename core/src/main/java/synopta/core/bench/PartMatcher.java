@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Part;
 import synopta.core.quantity.Entropy;
 
@@ -52,7 +53,8 @@ public final class PartMatcher {
      *
      * @param fits whether it belongs in the machine; nothing while that is not known
      */
-    public record Candidate(Part part, double probability, Optional<Boolean> fits, List<Difference> differences) {}
+    public record Candidate(
+            Part part, double probability, @Nullable Boolean fits, List<Difference> differences) {}
 
     /** The measure that would tell most, in bits, and the likeliest values of it. */
     public record Next(String spec, List<String> values, double expectedGainBits) {}
@@ -62,11 +64,12 @@ public final class PartMatcher {
      *
      * @param ignored measures that no part of the type lists
      */
-    public record Match(List<Candidate> candidates, Optional<Next> next, List<String> ignored) {}
+    public record Match(
+            List<Candidate> candidates, @Nullable Next next, List<String> ignored) {}
 
     /** A matcher among the likeliest parts alone: what is asked of each of them may be expensive. */
     public PartMatcher likely(Map<String, String> measures, int most) {
-        return new PartMatcher(match(measures, Optional.empty(), most).candidates().stream()
+        return new PartMatcher(match(measures, null, most).candidates().stream()
                 .map(Candidate::part)
                 .toList());
     }
@@ -77,14 +80,14 @@ public final class PartMatcher {
      * @param measures spec to what was measured, as a figure in the unit of the spec's name or as a word
      * @param fits tells the parts that belong in the machine; nothing while it is not known
      */
-    public Match match(Map<String, String> measures, Optional<Predicate<Part>> fits, int limit) {
+    public Match match(Map<String, String> measures, @Nullable Predicate<Part> fits, int limit) {
         Map<String, String> asked = new TreeMap<>(measures);
         List<String> ignored = asked.keySet().stream()
                 .filter(spec -> parts.stream().noneMatch(p -> p.specs().containsKey(spec)))
                 .toList();
         ignored.forEach(asked::remove);
         Map<Part, Boolean> fitting = new HashMap<>();
-        fits.ifPresent(test -> parts.forEach(p -> fitting.put(p, test.test(p))));
+        Optional.ofNullable(fits).ifPresent(test -> parts.forEach(p -> fitting.put(p, test.test(p))));
         Map<Part, Double> weights = weights(asked, fitting);
         double total =
                 weights.values().stream().mapToDouble(Double::doubleValue).sum();
@@ -92,12 +95,9 @@ public final class PartMatcher {
                 .sorted(Map.Entry.<Part, Double>comparingByValue().reversed())
                 .limit(limit)
                 .map(e -> new Candidate(
-                        e.getKey(),
-                        e.getValue() / total,
-                        Optional.ofNullable(fitting.get(e.getKey())),
-                        differences(asked, e.getKey())))
+                        e.getKey(), e.getValue() / total, fitting.get(e.getKey()), differences(asked, e.getKey())))
                 .toList();
-        return new Match(candidates, next(asked, weights, total), ignored);
+        return new Match(candidates, next(asked, weights, total).orElse(null), ignored);
     }
 
     private Map<Part, Double> weights(Map<String, String> measures, Map<Part, Boolean> fitting) {

@@ -1,9 +1,8 @@
 package synopta.core.casefile;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
@@ -28,18 +27,18 @@ import synopta.core.tag.Recheck;
  */
 public record CaseInput(
         String line,
-        Optional<ModelNumber> model,
-        Optional<Appliance> appliance,
-        Optional<Fuel> fuel,
-        OptionalDouble ageYears,
+        @Nullable ModelNumber model,
+        @Nullable Appliance appliance,
+        @Nullable Fuel fuel,
+        @Nullable Double ageYears,
         List<Recheck> rechecked,
         List<Answered> findings,
         List<Measured> readings,
         Set<String> excluded,
         Set<String> selected,
         Set<String> deselected,
-        Optional<String> serial,
-        Optional<String> platform,
+        @Nullable String serial,
+        @Nullable String platform,
         Set<String> inspected,
         Finding.Who person,
         Shopping shopping) {
@@ -65,18 +64,18 @@ public record CaseInput(
     public static CaseInput of(String line) {
         return new CaseInput(
                 line,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
+                null,
+                null,
+                null,
+                null,
                 List.of(),
                 List.of(),
                 List.of(),
                 Set.of(),
                 Set.of(),
                 Set.of(),
-                Optional.empty(),
-                Optional.empty(),
+                null,
+                null,
                 Set.of(),
                 Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);

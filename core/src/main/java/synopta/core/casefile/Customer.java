@@ -1,17 +1,17 @@
 package synopta.core.casefile;
 
-import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Texts;
 
 /**
  * Who a case is for; both may be left out. It is kept beside the revisions of a case, so that it can be erased from all of
  * them at once.
  */
-public record Customer(Optional<String> name, Optional<String> phone) {
+public record Customer(@Nullable String name, @Nullable String phone) {
     /** Nobody that is known. */
-    public static final Customer NONE = new Customer(Optional.empty(), Optional.empty());
+    public static final Customer NONE = new Customer(null, null);
 
     private static final int LONGEST = 120;
     private static final String TAKEN_OUT = "…";
@@ -25,7 +25,8 @@ public record Customer(Optional<String> name, Optional<String> phone) {
     /** A text with the name and the number taken out of it, however their letters were written. */
     public String takenOutOf(String text) {
         String left = text;
-        for (String word : Stream.concat(name.stream(), phone.stream()).toList()) {
+        for (String word :
+                Stream.concat(Stream.ofNullable(name), Stream.ofNullable(phone)).toList()) {
             left = Pattern.compile(Pattern.quote(word), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
                     .matcher(left)
                     .replaceAll(TAKEN_OUT);
@@ -35,6 +36,6 @@ public record Customer(Optional<String> name, Optional<String> phone) {
 
     /** Whether nothing is known of them. */
     public boolean isNobody() {
-        return name.isEmpty() && phone.isEmpty();
+        return name == null && phone == null;
     }
 }

@@ -1,6 +1,6 @@
 package synopta.core.catalog;
 
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** A brand, the family of makes that share its platforms, and how its serial numbers tell the build date. */
-public record Brand(String brand, String family, Optional<String> serialScheme) {}
+public record Brand(String brand, String family, @Nullable String serialScheme) {}

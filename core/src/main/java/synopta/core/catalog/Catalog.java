@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Money;
 
 /**
@@ -47,11 +48,11 @@ public interface Catalog {
     /**
      * Rows that list a part, by the number of the model, beginning after one.
      *
-     * @param brand only models of that brand; empty: of any
+     * @param brand only models of that brand; null: of any
      * @param after the key of the model to begin after; empty: from the first
      * @param rows at most so many
      */
-    List<ModelUsage> taking(PartNumber part, Optional<String> brand, String after, int rows);
+    List<ModelUsage> taking(PartNumber part, @Nullable String brand, String after, int rows);
 
     /** The models of these keys, by number. */
     List<Model> modelsAmong(Collection<String> keys);

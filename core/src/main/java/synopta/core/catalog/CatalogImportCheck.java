@@ -102,16 +102,15 @@ public final class CatalogImportCheck {
             Set<String> names = names(reference.to());
             for (int i = 0; i < sent.get().rows().size(); i++) {
                 int line = sent.get().line(i);
-                reference
-                        .key()
-                        .apply(sent.get().rows().get(i))
-                        .filter(key -> !names.contains(key))
-                        .ifPresent(key -> faults.add(new RowFault(
-                                reference.from().file(),
-                                line,
-                                reference.column(),
-                                "(%s) is not in %s. Correct it, or add a row there."
-                                        .formatted(key, reference.to().file()))));
+                String key = reference.key().apply(sent.get().rows().get(i));
+                if (key != null && !names.contains(key)) {
+                    faults.add(new RowFault(
+                            reference.from().file(),
+                            line,
+                            reference.column(),
+                            "(%s) is not in %s. Correct it, or add a row there."
+                                    .formatted(key, reference.to().file())));
+                }
             }
         } else if (delivery.sent(reference.to()).isPresent()) {
             stays(reference);
@@ -123,9 +122,7 @@ public final class CatalogImportCheck {
         Set<String> missing = new HashSet<>();
         existing.each(
                 reference.from(),
-                row -> reference
-                        .key()
-                        .apply(row)
+                row -> Optional.ofNullable(reference.key().apply(row))
                         .filter(key -> !names.contains(key))
                         .ifPresent(missing::add));
         missing.stream()

@@ -1,15 +1,15 @@
 package synopta.core.catalog;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A column of one sheet that names a row of another.
  *
- * @param key what it names; empty where the cell is
+ * @param key what it names; null where the cell is empty
  */
-record ColumnReference<T>(Sheet<T> from, String column, Sheet<?> to, Function<T, Optional<String>> key) {
+record ColumnReference<T>(Sheet<T> from, String column, Sheet<?> to, Function<T, @Nullable String> key) {
     static final List<ColumnReference<?>> ALL = List.of(
             new ColumnReference<>(Sheet.BRANDS, "serial_scheme", Sheet.SERIAL_SCHEMES, Brand::serialScheme),
             must(Sheet.SLOTS, "platform", Sheet.PLATFORMS, Slot::platform),
@@ -31,6 +31,6 @@ record ColumnReference<T>(Sheet<T> from, String column, Sheet<?> to, Function<T,
             must(Sheet.STOCK, "part", Sheet.PARTS, s -> s.part().key()));
 
     private static <T> ColumnReference<T> must(Sheet<T> from, String column, Sheet<?> to, Function<T, String> key) {
-        return new ColumnReference<>(from, column, to, row -> Optional.of(key.apply(row)));
+        return new ColumnReference<>(from, column, to, key);
     }
 }

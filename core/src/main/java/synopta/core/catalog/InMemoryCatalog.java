@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Money;
 
 /** A catalog held in memory: for what is small or short-lived, such as a benchmark or a check before an import. */
@@ -130,11 +131,13 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     }
 
     @Override
-    public List<ModelUsage> taking(PartNumber part, Optional<String> brand, String after, int rows) {
+    public List<ModelUsage> taking(PartNumber part, @Nullable String brand, String after, int rows) {
         return fitsOf.getOrDefault(part, List.of()).stream()
                 .filter(fit -> fit.model().key().compareTo(after) > 0)
                 .map(fit -> new ModelUsage(models.get(fit.model()), fit))
-                .filter(taking -> brand.map(taking.model().brand()::equals).orElse(true))
+                .filter(taking -> Optional.ofNullable(brand)
+                        .map(taking.model().brand()::equals)
+                        .orElse(true))
                 .limit(rows)
                 .toList();
     }
@@ -223,7 +226,7 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     @Override
     public List<PartListing> listings(Collection<String> keys) {
         return partsAmong(keys).stream()
-                .map(part -> new PartListing(part, price(part.number()), stock(part.number())))
+                .map(part -> new PartListing(part, price(part.number()).orElse(null), stock(part.number())))
                 .toList();
     }
 

@@ -1,21 +1,20 @@
 package synopta.core.catalog;
 
-import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A model as its tag names it.
  *
- * @param fuel empty where the machine has no choice of it (a microwave)
- * @param volts nominal supply, V; empty when nobody wrote it down
+ * @param fuel null where the machine has no choice of it (a microwave)
+ * @param volts nominal supply, V; null when nobody wrote it down
  * @param popularity how often it is met relative to others; above 0
  */
 public record Model(
         ModelNumber number,
         String brand,
         Appliance appliance,
-        Optional<Fuel> fuel,
-        OptionalInt volts,
+        @Nullable Fuel fuel,
+        @Nullable Integer volts,
         String platform,
         BuildRange built,
         double popularity,

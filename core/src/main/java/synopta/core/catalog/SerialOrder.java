@@ -3,6 +3,7 @@ package synopta.core.catalog;
 import java.math.BigInteger;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 
 /**
  * In which order the serial numbers of a brand were given out. Where its scheme has a running number (the last run of
@@ -12,17 +13,17 @@ import java.util.OptionalInt;
  */
 public final class SerialOrder {
     /** Without a scheme. */
-    public static final SerialOrder AS_TEXT = new SerialOrder(Optional.empty());
+    public static final SerialOrder AS_TEXT = new SerialOrder(null);
 
     private final Optional<SerialScheme> scheme;
 
-    private SerialOrder(Optional<SerialScheme> scheme) {
-        this.scheme = scheme;
+    private SerialOrder(@Nullable SerialScheme scheme) {
+        this.scheme = Optional.ofNullable(scheme);
     }
 
     /** The order of a scheme; as text without one. */
-    public static SerialOrder of(Optional<SerialScheme> scheme) {
-        return scheme.isPresent() ? new SerialOrder(scheme) : AS_TEXT;
+    public static SerialOrder of(@Nullable SerialScheme scheme) {
+        return scheme != null ? new SerialOrder(scheme) : AS_TEXT;
     }
 
     /** The order of a brand's serials. */
@@ -30,10 +31,11 @@ public final class SerialOrder {
         Optional<String> name = catalog.brands().stream()
                 .filter(b -> b.brand().equals(brand))
                 .findFirst()
-                .flatMap(Brand::serialScheme);
+                .map(Brand::serialScheme);
         return of(name.flatMap(n -> catalog.serialSchemes().stream()
-                .filter(s -> s.scheme().equals(n))
-                .findFirst()));
+                        .filter(s -> s.scheme().equals(n))
+                        .findFirst())
+                .orElse(null));
     }
 
     /** Below 0 when the first is the earlier; empty when nobody can tell. */

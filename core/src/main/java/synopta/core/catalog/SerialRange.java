@@ -2,12 +2,13 @@ package synopta.core.catalog;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Slugged;
 
 /** The serial numbers something holds for; both ends count, an absent end is open. */
-public record SerialRange(Optional<String> from, Optional<String> to) {
+public record SerialRange(@Nullable String from, @Nullable String to) {
     /** Every serial. */
-    public static final SerialRange ALL = new SerialRange(Optional.empty(), Optional.empty());
+    public static final SerialRange ALL = new SerialRange(null, null);
 
     /** Whether a serial is meant. */
     public enum Holds implements Slugged {
@@ -18,19 +19,25 @@ public record SerialRange(Optional<String> from, Optional<String> to) {
 
     /** Refuses an end without a letter or digit. */
     public SerialRange {
-        from = from.map(s -> NumberNormalizer.required("Serial", s));
-        to = to.map(s -> NumberNormalizer.required("Serial", s));
+        from = Optional.ofNullable(from)
+                .map(s -> NumberNormalizer.required("Serial", s))
+                .orElse(null);
+        to = Optional.ofNullable(to)
+                .map(s -> NumberNormalizer.required("Serial", s))
+                .orElse(null);
     }
 
     /** Whether no end is set. */
     public boolean isOpen() {
-        return from.isEmpty() && to.isEmpty();
+        return from == null && to == null;
     }
 
     /** Whether that serial is meant, in the order of its brand. */
     public Holds holds(String serial, SerialOrder order) {
-        OptionalInt begun = from.map(f -> order.compare(serial, f)).orElse(OptionalInt.of(0));
-        OptionalInt ended = to.map(t -> order.compare(t, serial)).orElse(OptionalInt.of(0));
+        OptionalInt begun =
+                Optional.ofNullable(from).map(f -> order.compare(serial, f)).orElse(OptionalInt.of(0));
+        OptionalInt ended =
+                Optional.ofNullable(to).map(t -> order.compare(t, serial)).orElse(OptionalInt.of(0));
         if (begun.orElse(0) < 0 || ended.orElse(0) < 0) {
             return Holds.NO;
         }
@@ -39,16 +46,14 @@ public record SerialRange(Optional<String> from, Optional<String> to) {
 
     /** Whether it ends before it begins, in the order of its brand. */
     public boolean isBackwards(SerialOrder order) {
-        return from.isPresent()
-                && to.isPresent()
-                && order.compare(to.get(), from.get()).orElse(0) < 0;
+        return from != null && to != null && order.compare(to, from).orElse(0) < 0;
     }
 
     /** In words: ", serial from 4A100 to 4A900"; nothing when open. */
     public String words() {
         return isOpen()
                 ? ""
-                : ", serial" + from.map(f -> " from " + f).orElse("")
-                        + to.map(t -> " to " + t).orElse("");
+                : ", serial" + Optional.ofNullable(from).map(f -> " from " + f).orElse("")
+                        + Optional.ofNullable(to).map(t -> " to " + t).orElse("");
     }
 }

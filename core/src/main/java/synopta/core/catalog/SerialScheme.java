@@ -2,7 +2,7 @@ package synopta.core.catalog;
 
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
@@ -12,14 +12,14 @@ import synopta.core.quantity.Slugged;
  * @param pattern one sign for each character of the serial: `Y` year code, `P` code of the week or month, `L` a letter
  *     (the plant), `N` a digit, `X` either
  * @param yearCodes the first year each code stood for
- * @param yearCycle years after which the codes begin again; empty when they never do
+ * @param yearCycle years after which the codes begin again; null when they never do
  * @param periodCodes of week or month 1, 2, 3 …; none when they are the numbers themselves, as wide as the pattern says
  */
 public record SerialScheme(
         String scheme,
         String pattern,
         Map<String, Integer> yearCodes,
-        OptionalInt yearCycle,
+        @Nullable Integer yearCycle,
         Period period,
         List<String> periodCodes) {
     /** What the second code counts. */
@@ -73,15 +73,15 @@ public record SerialScheme(
                     + "period codes (%s) must be different, at most %d, and as long as the Ps of the pattern, %d."
                             .formatted(String.join(";", periodCodes), period.most(), periodWidth));
         }
-        if (yearCycle.isPresent()
-                && yearCycle.getAsInt()
+        if (yearCycle != null
+                && yearCycle
                         <= yearCodes.values().stream().mapToInt(y -> y).max().orElseThrow()
                                 - yearCodes.values().stream()
                                         .mapToInt(y -> y)
                                         .min()
                                         .orElseThrow()) {
             throw new IllegalArgumentException(
-                    who + "a year cycle of %d years is too short for its codes.".formatted(yearCycle.getAsInt()));
+                    who + "a year cycle of %d years is too short for its codes.".formatted(yearCycle));
         }
     }
 

@@ -3,9 +3,9 @@ package synopta.core.catalog;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What replaces a part. Rows of one old part and one choice are supplied together; other choices are alternatives.
@@ -19,7 +19,7 @@ public record Supersession(
         PartNumber newPart,
         int quantity,
         String change,
-        Optional<LocalDate> effective) {
+        @Nullable LocalDate effective) {
     /** What is supplied together, by choice in their order. */
     public static Collection<List<Supersession>> choices(List<Supersession> rows) {
         return rows.stream()

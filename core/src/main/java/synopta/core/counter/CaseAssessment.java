@@ -3,6 +3,7 @@ package synopta.core.counter;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
@@ -36,7 +37,7 @@ public record CaseAssessment(
         ParsedComplaint parsed,
         List<KnownFact> known,
         List<Evidence> evidence,
-        Optional<Diagnosis> diagnosis,
+        @Nullable Diagnosis diagnosis,
         Set<String> selling,
         SalePlan sale,
         List<PartListing> parts,
@@ -52,7 +53,7 @@ public record CaseAssessment(
 
     /** The appliance, when it is known or guessed. */
     public Optional<Appliance> appliance() {
-        return identified.appliance();
+        return Optional.ofNullable(identified.appliance());
     }
 
     /** What must be there. */
@@ -62,6 +63,6 @@ public record CaseAssessment(
 
     /** The plan for it. */
     public Optional<BasketPlan> plan() {
-        return sale.plan();
+        return Optional.ofNullable(sale.plan());
     }
 }

@@ -110,7 +110,7 @@ public final class Counter {
     private CaseAssessment work(CaseInput input, boolean asking) {
         PackWork with = packWork.get();
         IdentifiedModel identified = with.modelIdentifier.identify(input);
-        Optional<Pack> pack = identified.appliance().map(with.packs::get);
+        Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs::get);
         List<KnownFact> known = new MachineFacts(input, identified).known();
         if (pack.isEmpty()) {
             return undiagnosed(input, identified, known);
@@ -121,7 +121,12 @@ public final class Counter {
         Diagnosis diagnosis = with.diagnosers
                 .get(pack.get().appliance())
                 .diagnose(new DiagnosisQuery(
-                        new Machine(identified.fuels(), identified.layout().map(Layout::id), identified.ageYears()),
+                        new Machine(
+                                identified.fuels(),
+                                Optional.ofNullable(identified.layout())
+                                        .map(Layout::id)
+                                        .orElse(null),
+                                identified.ageYears()),
                         evidence.evidence(),
                         evidence.notKnown(),
                         input.person(),
@@ -135,7 +140,7 @@ public final class Counter {
 
     /** A case of which the appliance is not known, or of one that no pack is for. */
     private CaseAssessment undiagnosed(CaseInput input, IdentifiedModel identified, List<KnownFact> known) {
-        boolean nothingSaid = input.line().isBlank() && identified.appliance().isEmpty();
+        boolean nothingSaid = input.line().isBlank() && identified.appliance() == null;
         SalePlan sale = selling(identified, input).ofNumbers();
         return new CaseAssessment(
                 identified,
@@ -143,7 +148,7 @@ public final class Counter {
                 ParsedComplaint.NOTHING,
                 known,
                 List.of(),
-                Optional.empty(),
+                null,
                 Set.of(),
                 sale,
                 listings(sale),
@@ -183,13 +188,14 @@ public final class Counter {
     /** What the parts of the machine cost; nothing while it is not known. */
     private DecisionCosts costs(IdentifiedModel identified) {
         Map<String, DecisionCosts.Price> prices = new LinkedHashMap<>();
-        List<String> listed = identified.model().map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
-                .map(fit -> fit.part().key())
-                .distinct()
-                .toList();
+        List<String> listed =
+                Optional.ofNullable(identified.model()).map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
+                        .map(fit -> fit.part().key())
+                        .distinct()
+                        .toList();
         for (PartListing listing : catalog.listings(listed)) {
             Part part = listing.part();
-            listing.price()
+            Optional.ofNullable(listing.price())
                     .ifPresent(price -> prices.putIfAbsent(
                             part.partType(), new DecisionCosts.Price(price.cents() / 100.0, part.returnable())));
         }
@@ -217,7 +223,7 @@ public final class Counter {
                 evidence.parsed(),
                 known,
                 evidence.evidence(),
-                Optional.of(diagnosis),
+                diagnosis,
                 ids(selling),
                 sale,
                 listings(sale),
@@ -237,7 +243,7 @@ public final class Counter {
             Fault fault = suspect.fault();
             boolean leads = partTypes.add(fault.partType());
             boolean withoutQuestions = leads
-                    && fault.cure().isEmpty()
+                    && fault.cure() == null
                     && !evidence.evidence().isEmpty()
                     && diagnosis.parts().getOrDefault(fault.partType(), NONE).value() >= SELL_FROM
                     && !pack.partType(fault.partType()).orElseThrow().refer();

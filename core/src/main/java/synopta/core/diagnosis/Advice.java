@@ -1,7 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -25,7 +25,8 @@ public record Advice(Action action, String why, String currency, List<Option> op
      * @param finding what is asked or tested, where that is the way
      * @param cost expected, in the currency of the stakes
      */
-    public record Option(Action action, String what, Optional<String> finding, double cost) {}
+    public record Option(
+            Action action, String what, @Nullable String finding, double cost) {}
 
     /** The four ways to go on. */
     public enum Action implements Slugged {

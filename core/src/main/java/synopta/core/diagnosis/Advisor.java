@@ -75,8 +75,8 @@ final class Advisor {
     /** The ways to go on, cheapest first. */
     private List<Advice.Option> options() {
         List<Advice.Option> options = new ArrayList<>();
-        options.add(new Advice.Option(Advice.Action.SELL, "sell now", Optional.empty(), sellingNow(interview.now())));
-        options.add(new Advice.Option(Advice.Action.REFER, "refer to a technician", Optional.empty(), costs.callOut()));
+        options.add(new Advice.Option(Advice.Action.SELL, "sell now", null, sellingNow(interview.now())));
+        options.add(new Advice.Option(Advice.Action.REFER, "refer to a technician", null, costs.callOut()));
         asking(asked().limit(IN_SIGHT))
                 .filter(option -> option.cost()
                         < options.stream()
@@ -118,10 +118,7 @@ final class Advisor {
             cost += branch.probability() * Math.min(sellingNow(branch.parts()), costs.callOut());
         }
         return new Advice.Option(
-                asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST,
-                finding.question(),
-                Optional.of(finding.id()),
-                cost);
+                asks ? Advice.Action.ASK : Advice.Action.TEST_FIRST, finding.question(), finding.id(), cost);
     }
 
     /** Expected cost of handing over, for each sign, what is most likely behind it. */
@@ -153,7 +150,7 @@ final class Advisor {
     private Advice chosen(double[] now, List<Advice.Option> options, List<String> good) {
         int foremost = foremost(now);
         if (interview.remedy(foremost).nothing() && now[foremost] >= LIKELY) {
-            String cure = interview.likeliestFault(foremost).cure().orElseThrow();
+            String cure = interview.likeliestFault(foremost).cure();
             return advice(Advice.Action.ASK, "No part needed: " + cure, options, good);
         }
         PartType leader = pack.partType(interview.remedy(foremost).partType()).orElseThrow();

@@ -74,8 +74,9 @@ public final class Diagnoser {
                 .toList();
         QuestionSelector questions = new QuestionSelector(model, posterior, inquiry, evidence, known);
         Advice advice = new Advisor(pack, questions, inquiry.costs()).advise(inquiry);
-        Optional<String> advised = advice.options().stream().findFirst().flatMap(Advice.Option::finding);
-        return new Diagnosis(suspects, questions.parts(), questions.questions(advised), advice, selected.aside());
+        Optional<String> advised = advice.options().stream().findFirst().map(Advice.Option::finding);
+        return new Diagnosis(
+                suspects, questions.parts(), questions.questions(advised.orElse(null)), advice, selected.aside());
     }
 
     private List<Evidence> lastOfEach(List<Evidence> answers) {

@@ -2,8 +2,8 @@ package synopta.core.diagnosis;
 
 import java.util.EnumSet;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fuel;
 import synopta.core.quantity.Ordered;
 
@@ -14,14 +14,15 @@ import synopta.core.quantity.Ordered;
  * @param layout its construction family, when known
  * @param ageYears its age, when known; at least 0
  */
-public record Machine(Set<Fuel> fuels, Optional<String> layout, OptionalDouble ageYears) {
+public record Machine(
+        Set<Fuel> fuels, @Nullable String layout, @Nullable Double ageYears) {
     /** Copies; refuses no fuel at all and an age outside 0 to 100 years. */
     public Machine {
         if (fuels.isEmpty()) {
             throw new IllegalArgumentException("A machine must have at least one fuel it may burn.");
         }
         fuels = Ordered.set(fuels);
-        ageYears.ifPresent(age -> {
+        Optional.ofNullable(ageYears).ifPresent(age -> {
             if (!(age >= 0 && age <= 100)) {
                 throw new IllegalArgumentException("Age (%s years) must lie between 0 and 100.".formatted(age));
             }
@@ -30,6 +31,6 @@ public record Machine(Set<Fuel> fuels, Optional<String> layout, OptionalDouble a
 
     /** A machine of which nothing is known. */
     public static Machine unknown() {
-        return new Machine(EnumSet.allOf(Fuel.class), Optional.empty(), OptionalDouble.empty());
+        return new Machine(EnumSet.allOf(Fuel.class), null, null);
     }
 }

@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
@@ -80,7 +82,9 @@ final class PackModel {
         Map<List<Boolean>, Double> shares = new LinkedHashMap<>();
         double all = 0;
         for (Layout layout : pack.layouts()) {
-            if (machine.layout().map(l -> !l.equals(layout.id())).orElse(false)) {
+            if (Optional.ofNullable(machine.layout())
+                    .map(l -> !l.equals(layout.id()))
+                    .orElse(false)) {
                 continue;
             }
             double likelihood = construction.stream()
@@ -101,7 +105,10 @@ final class PackModel {
         }
         if (shares.isEmpty()) {
             throw new IllegalArgumentException("No %s of construction %s uses %s. Check the construction and the fuel."
-                    .formatted(pack.appliance().slug(), machine.layout().orElse("any"), machine.fuels()));
+                    .formatted(
+                            pack.appliance().slug(),
+                            Objects.requireNonNullElse(machine.layout(), "any"),
+                            machine.fuels()));
         }
         List<Network.Variant> variants = new ArrayList<>();
         for (Map.Entry<List<Boolean>, Double> variant : shares.entrySet()) {

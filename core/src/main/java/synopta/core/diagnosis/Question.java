@@ -2,7 +2,7 @@ package synopta.core.diagnosis;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Finding;
 import synopta.core.quantity.Ordered;
 
@@ -22,10 +22,11 @@ public record Question(Finding finding, double expectedGainBits, List<Outcome> o
      * What an answer would bring.
      *
      * @param probability of this answer
-     * @param speaksFor name of the part type that would rise most; empty where another answer speaks for it more
+     * @param speaksFor name of the part type that would rise most; null where another answer speaks for it more
      * @param faults what each fault would then stand at, by id; only for the questions asked first
      */
-    public record Outcome(String answer, double probability, Optional<String> speaksFor, Map<String, Double> faults) {
+    public record Outcome(
+            String answer, double probability, @Nullable String speaksFor, Map<String, Double> faults) {
         /** Copies. */
         public Outcome {
             faults = Ordered.map(faults);

@@ -7,9 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.OptionalInt;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
@@ -135,9 +136,7 @@ final class QuestionSelector {
             outcomes.add(new Question.Outcome(
                     answer,
                     probability,
-                    tells && risen.get(a).isPresent()
-                            ? Optional.of(name(risen.get(a).getAsInt()))
-                            : Optional.empty(),
+                    tells && risen.get(a).isPresent() ? name(risen.get(a).getAsInt()) : null,
                     foreseen && probability > 0
                             ? faults(posterior.ifAnswered(evidence, split.finding, answer))
                             : Map.of()));
@@ -160,11 +159,11 @@ final class QuestionSelector {
     }
 
     /** The questions with the advised one among the first, so that it is in sight. */
-    List<Question> questions(Optional<String> advised) {
+    List<Question> questions(@Nullable String advised) {
         List<Split> ordered = new ArrayList<>(splits);
         splits.stream()
                 .skip(FORESEEN)
-                .filter(s -> advised.equals(Optional.of(s.finding.id())))
+                .filter(s -> Objects.equals(advised, s.finding.id()))
                 .findFirst()
                 .ifPresent(split -> {
                     ordered.remove(split);

@@ -9,6 +9,6 @@ import synopta.core.knowledge.Fault;
  */
 record Remedy(String partType, boolean nothing) {
     static Remedy of(Fault fault) {
-        return new Remedy(fault.partType(), fault.cure().isPresent());
+        return new Remedy(fault.partType(), fault.cure() != null);
     }
 }

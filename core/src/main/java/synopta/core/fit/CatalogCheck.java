@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -185,7 +186,8 @@ public final class CatalogCheck {
     private void slips() {
         Map<String, List<Model>> alike = models.values().stream()
                 .collect(Collectors.groupingBy(
-                        m -> m.platform() + "/" + m.fuel().map(Enum::name).orElse(""),
+                        m -> m.platform() + "/"
+                                + Optional.ofNullable(m.fuel()).map(Enum::name).orElse(""),
                         TreeMap::new,
                         Collectors.toList()));
         alike.values().forEach(this::slips);

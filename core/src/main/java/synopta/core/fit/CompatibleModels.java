@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
@@ -33,9 +34,12 @@ public final class CompatibleModels {
      * A model and which of the parts it takes.
      *
      * @param via of each part it takes, how
-     * @param differing places where it has other parts than the machine of the case; empty when it is built otherwise
+     * @param differing places where it has other parts than the machine of the case; null when it is built otherwise
      */
-    public record Machine(Model model, Map<PartNumber, FitBasis> basis, Optional<List<String>> differing) {
+    public record Machine(
+            Model model,
+            Map<PartNumber, FitBasis> basis,
+            @Nullable List<String> differing) {
         /** Copies. */
         public Machine {
             basis = new TreeMap<>(basis);
@@ -43,13 +47,14 @@ public final class CompatibleModels {
     }
 
     /** For the parts of a case, and its machine when that is known. */
-    public List<Machine> of(Optional<Model> model, List<PartNumber> parts) {
+    public List<Machine> of(@Nullable Model model, List<PartNumber> parts) {
         Map<ModelNumber, Model> models = new LinkedHashMap<>();
         Map<ModelNumber, Map<PartNumber, FitBasis>> taken = new HashMap<>();
         for (PartNumber part : parts) {
-            whereUsed.each(part, Optional.empty(), machine -> {
+            whereUsed.each(part, null, machine -> {
                 ModelNumber number = machine.model().number();
-                boolean other = model.map(m -> !m.brand().equals(machine.model().brand()))
+                boolean other = Optional.ofNullable(model)
+                        .map(m -> !m.brand().equals(machine.model().brand()))
                         .orElse(true);
                 if (other) {
                     models.put(number, machine.model());
@@ -58,14 +63,21 @@ public final class CompatibleModels {
             });
         }
         Map<ModelNumber, EquivalentModel> near = new HashMap<>();
-        model.ifPresent(m -> equivalentModels
-                .of(m, Integer.MAX_VALUE)
-                .forEach(equivalentModel -> near.put(equivalentModel.model().number(), equivalentModel)));
+        Optional.ofNullable(model)
+                .ifPresent(m -> equivalentModels
+                        .of(m, Integer.MAX_VALUE)
+                        .forEach(equivalentModel ->
+                                near.put(equivalentModel.model().number(), equivalentModel)));
         List<Machine> machines = new ArrayList<>();
         models.forEach((number, m) -> machines.add(new Machine(
-                m, taken.get(number), Optional.ofNullable(near.get(number)).map(EquivalentModel::differing))));
+                m,
+                taken.get(number),
+                Optional.ofNullable(near.get(number))
+                        .map(EquivalentModel::differing)
+                        .orElse(null))));
         machines.sort(Comparator.comparing((Machine m) -> -m.basis().size())
-                .thenComparing(m -> m.differing().map(List::size).orElse(NO_TWIN))
+                .thenComparing(
+                        m -> Optional.ofNullable(m.differing()).map(List::size).orElse(NO_TWIN))
                 .thenComparing(m -> m.model().brand())
                 .thenComparing(m -> m.model().number()));
         return machines;

@@ -8,6 +8,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
@@ -29,9 +30,9 @@ final class FitCursor {
     /** Everything found for one model. */
     record OfModel(Model model, List<Fit> rows) {}
 
-    FitCursor(Catalog catalog, Collection<PartNumber> parts, Optional<String> brand, String after, int atOnce) {
+    FitCursor(Catalog catalog, Collection<PartNumber> parts, @Nullable String brand, String after, int atOnce) {
         this.catalog = catalog;
-        this.brand = brand;
+        this.brand = Optional.ofNullable(brand);
         for (PartNumber part : parts) {
             Cursor cursor = new Cursor(part, Math.max(atOnce, FEWEST));
             cursor.read(after);
@@ -83,7 +84,7 @@ final class FitCursor {
 
         /** Reads on; the last model of a full piece may have more rows, and is left for the next one. */
         private void read(String after) {
-            List<ModelUsage> read = catalog.taking(part, brand, after, atOnce);
+            List<ModelUsage> read = catalog.taking(part, brand.orElse(null), after, atOnce);
             more = read.size() == atOnce;
             String last = read.isEmpty() ? "" : keyOf(read.get(read.size() - 1));
             if (more && keyOf(read.get(0)).equals(last)) {

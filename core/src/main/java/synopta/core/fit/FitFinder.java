@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
@@ -53,11 +54,12 @@ public final class FitFinder {
     }
 
     /** What is known of a machine of that model; a build date that was given counts before what the serial says. */
-    public MachineUnit unit(ModelNumber number, Optional<String> serial, Optional<LocalDate> built) {
+    public MachineUnit unit(ModelNumber number, @Nullable String serial, @Nullable LocalDate built) {
         MachineUnit read = catalog.model(number)
-                .flatMap(model -> serial.map(s -> MachineUnit.ofSerial(catalog, model, s, LocalDate.now(clock))))
+                .flatMap(model -> Optional.ofNullable(serial)
+                        .map(s -> MachineUnit.ofSerial(catalog, model, s, LocalDate.now(clock))))
                 .orElse(MachineUnit.NOT_KNOWN);
-        return built.map(read::and).orElse(read);
+        return Optional.ofNullable(built).map(read::and).orElse(read);
     }
 
     /** The verdict on a part, for a machine of which so much is known. */
@@ -164,7 +166,7 @@ public final class FitFinder {
         if (path.isPredecessor()) {
             chain.add("%s supersedes %s".formatted(path.listed(), part.number()));
         }
-        path.standsIn().ifPresent(row -> chain.add(equivalent(row, part)));
+        Optional.ofNullable(path.standsIn()).ifPresent(row -> chain.add(equivalent(row, part)));
         return chain;
     }
 

@@ -21,7 +21,7 @@ final class Interchange {
 
     Interchange(Catalog catalog, PartNumber part, boolean genuineOnly) {
         chain = SupersessionChain.of(catalog, part);
-        paths.put(part, new SupplyPath(FitBasis.DIRECT, part, List.of(), false, Optional.empty()));
+        paths.put(part, new SupplyPath(FitBasis.DIRECT, part, List.of(), false, null));
         for (PartNumber predecessor : chain.predecessors()) {
             succession(predecessor, chain.since(predecessor).orElseThrow(), false);
         }
@@ -34,16 +34,16 @@ final class Interchange {
     }
 
     private void succession(PartNumber listed, List<Supersession> steps, boolean isPredecessor) {
-        paths.putIfAbsent(listed, new SupplyPath(FitBasis.SUCCESSION, listed, steps, isPredecessor, Optional.empty()));
+        paths.putIfAbsent(listed, new SupplyPath(FitBasis.SUCCESSION, listed, steps, isPredecessor, null));
     }
 
     private void standsIn(Catalog catalog, Equivalent row) {
         PartNumber original = row.part();
-        paths.putIfAbsent(original, new SupplyPath(FitBasis.EQUIVALENT, original, List.of(), false, Optional.of(row)));
+        paths.putIfAbsent(original, new SupplyPath(FitBasis.EQUIVALENT, original, List.of(), false, row));
         SupersessionChain before = SupersessionChain.of(catalog, original);
         for (PartNumber predecessor : before.predecessors()) {
             SupplyPath path = new SupplyPath(
-                    FitBasis.EQUIVALENT, predecessor, before.since(predecessor).orElseThrow(), false, Optional.of(row));
+                    FitBasis.EQUIVALENT, predecessor, before.since(predecessor).orElseThrow(), false, row);
             if (path.changes().isEmpty()) {
                 paths.putIfAbsent(predecessor, path);
             }

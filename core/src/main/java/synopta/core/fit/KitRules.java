@@ -1,6 +1,5 @@
 package synopta.core.fit;
 
-import java.util.Optional;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
@@ -20,7 +19,6 @@ final class KitRules {
         boolean called = catalog.part(number).map(Part::isCalledKit).orElse(false);
         return called
                 || interchange.listed().stream()
-                        .allMatch(listed ->
-                                catalog.taking(listed, Optional.empty(), "", 1).isEmpty());
+                        .allMatch(listed -> catalog.taking(listed, null, "", 1).isEmpty());
     }
 }

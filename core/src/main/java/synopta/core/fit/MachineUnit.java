@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
@@ -18,13 +19,13 @@ import synopta.core.tag.SerialReader;
  * @param serial as written on the tag
  * @param built every span it may have been built in; none when nothing is known
  */
-public record MachineUnit(Optional<String> serial, List<BuildRange> built) {
+public record MachineUnit(@Nullable String serial, List<BuildRange> built) {
     /** Nothing is known. */
-    public static final MachineUnit NOT_KNOWN = new MachineUnit(Optional.empty(), List.of());
+    public static final MachineUnit NOT_KNOWN = new MachineUnit(null, List.of());
 
     /** Copies the spans. */
     public MachineUnit {
-        serial = serial.filter(s -> !s.isBlank());
+        serial = Optional.ofNullable(serial).filter(s -> !s.isBlank()).orElse(null);
         built = List.copyOf(built);
     }
 
@@ -35,19 +36,19 @@ public record MachineUnit(Optional<String> serial, List<BuildRange> built) {
 
     /** A machine of a model with its serial, from which the build date is read as of a day. */
     public static MachineUnit ofSerial(Catalog catalog, Model model, String serial, LocalDate today) {
-        MachineUnit bare = new MachineUnit(Optional.of(serial), List.of());
-        return bare.serial.isEmpty()
+        MachineUnit bare = new MachineUnit(serial, List.of());
+        return bare.serial == null
                 ? bare
                 : new MachineUnit(
                         bare.serial,
                         new SerialReader(catalog)
-                                .read(model.brand(), serial, Optional.of(model), today)
+                                .read(model.brand(), serial, model, today)
                                 .built());
     }
 
     /** The same machine, known to be built on that day. */
     public MachineUnit and(LocalDate day) {
-        return new MachineUnit(serial, List.of(new BuildRange(Optional.of(day), Optional.of(day))));
+        return new MachineUnit(serial, List.of(new BuildRange(day, day)));
     }
 
     /** Whether a row holds whatever is still unknown of the machine. */
@@ -68,7 +69,9 @@ public record MachineUnit(Optional<String> serial, List<BuildRange> built) {
         if (row.serials().isOpen()) {
             return SerialRange.Holds.YES;
         }
-        return serial.map(s -> row.serials().holds(s, order.get())).orElse(SerialRange.Holds.CANNOT_TELL);
+        return Optional.ofNullable(serial)
+                .map(s -> row.serials().holds(s, order.get()))
+                .orElse(SerialRange.Holds.CANNOT_TELL);
     }
 
     /** What would settle a row that may hold: the serial, or the build date. */

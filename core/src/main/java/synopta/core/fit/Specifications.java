@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -11,6 +12,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.CurrentPacks;
@@ -51,7 +53,11 @@ public final class Specifications {
 
     /** One specification of both; `why` says what it matters for, where there is a rule. */
     public record Line(
-            String spec, Optional<String> original, Optional<String> other, Outcome outcome, Optional<SpecRule> rule) {}
+            String spec,
+            @Nullable String original,
+            @Nullable String other,
+            Outcome outcome,
+            @Nullable SpecRule rule) {}
 
     /**
      * Two parts side by side.
@@ -66,7 +72,7 @@ public final class Specifications {
 
         /** In words: "same amps 15, size 6x32-mm; volts 250 for 125". */
         public String words() {
-            String same = said(Outcome.SAME, l -> measured(l.spec, l.original.orElse("?")));
+            String same = said(Outcome.SAME, l -> measured(l.spec, Objects.requireNonNullElse(l.original, "?")));
             return Stream.of(
                             same.isEmpty() ? "" : "same " + same,
                             said(Outcome.EXCEEDS, Comparison::change),
@@ -77,7 +83,10 @@ public final class Specifications {
         }
 
         private static String change(Line line) {
-            return "%s for %s".formatted(measured(line.spec, line.other.orElse("?")), line.original.orElse("?"));
+            return "%s for %s"
+                    .formatted(
+                            measured(line.spec, Objects.requireNonNullElse(line.other, "?")),
+                            Objects.requireNonNullElse(line.original, "?"));
         }
 
         /** "length 2337 mm", "amps 15". */
@@ -94,7 +103,7 @@ public final class Specifications {
 
     /** Why a wrong part of that type is dangerous. */
     public Optional<String> safety(String partType) {
-        return Optional.ofNullable(types.get().get(partType)).flatMap(PartType::safety);
+        return Optional.ofNullable(types.get().get(partType)).map(PartType::safety);
     }
 
     /** Compares, specification by specification. */
@@ -110,30 +119,36 @@ public final class Specifications {
             Optional<String> a = Optional.ofNullable(original.specs().get(spec));
             Optional<String> b = Optional.ofNullable(other.specs().get(spec));
             Optional<SpecRule> rule = Optional.ofNullable(rules.get(spec));
-            lines.add(new Line(spec, a, b, outcome(rule, a, b), rule));
+            lines.add(new Line(
+                    spec,
+                    a.orElse(null),
+                    b.orElse(null),
+                    outcome(rule.orElse(null), a.orElse(null), b.orElse(null)),
+                    rule.orElse(null)));
         }
         boolean cautious = safety(original.partType()).isPresent();
         boolean told = lines.stream().anyMatch(l -> l.outcome == Outcome.SAME || l.outcome == Outcome.EXCEEDS);
         boolean doubtful = lines.stream()
                 .anyMatch(l -> l.outcome == Outcome.DIFFERS
-                        || (l.outcome == Outcome.NOT_KNOWN && (cautious || l.original.isPresent())));
+                        || (l.outcome == Outcome.NOT_KNOWN && (cautious || l.original != null)));
         return new Comparison(lines, told && !doubtful && original.partType().equals(other.partType()));
     }
 
-    private static Outcome outcome(Optional<SpecRule> ruled, Optional<String> original, Optional<String> other) {
-        SpecRule.Rule rule = ruled.map(SpecRule::rule).orElse(SpecRule.Rule.EQUAL);
+    private static Outcome outcome(@Nullable SpecRule ruled, @Nullable String original, @Nullable String other) {
+        SpecRule.Rule rule = Optional.ofNullable(ruled).map(SpecRule::rule).orElse(SpecRule.Rule.EQUAL);
         if (rule == SpecRule.Rule.FREE) {
             return Outcome.DOES_NOT_MATTER;
         }
-        if (original.isEmpty() || other.isEmpty()) {
+        if (original == null || other == null) {
             return Outcome.NOT_KNOWN;
         }
-        Optional<Double> a = figure(original.get());
-        Optional<Double> b = figure(other.get());
+        Optional<Double> a = figure(original);
+        Optional<Double> b = figure(other);
         if (a.isEmpty() || b.isEmpty()) {
-            return original.get().equalsIgnoreCase(other.get()) ? Outcome.SAME : Outcome.DIFFERS;
+            return original.equalsIgnoreCase(other) ? Outcome.SAME : Outcome.DIFFERS;
         }
-        double allowed = Math.abs(a.get()) * (ruled.map(SpecRule::within).orElse(0.0) / 100 + ROUNDING);
+        double allowed = Math.abs(a.get())
+                * (Optional.ofNullable(ruled).map(SpecRule::within).orElse(0.0) / 100 + ROUNDING);
         if (Math.abs(a.get() - b.get()) <= allowed) {
             return Outcome.SAME;
         }

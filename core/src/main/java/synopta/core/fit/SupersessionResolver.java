@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import synopta.core.catalog.Catalog;
@@ -91,7 +92,9 @@ final class SupersessionResolver {
     }
 
     private boolean isInEffect(Supersession row) {
-        return row.effective().map(from -> !from.isAfter(today)).orElse(true);
+        return Optional.ofNullable(row.effective())
+                .map(from -> !from.isAfter(today))
+                .orElse(true);
     }
 
     /** The first ways in their order, each set of items once. */

@@ -1,7 +1,7 @@
 package synopta.core.fit;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Supersession;
@@ -18,7 +18,7 @@ record SupplyPath(
         PartNumber listed,
         List<Supersession> steps,
         boolean isPredecessor,
-        Optional<Equivalent> standsIn) {
+        @Nullable Equivalent standsIn) {
     SupplyPath {
         steps = List.copyOf(steps);
     }

@@ -13,6 +13,7 @@ import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
@@ -48,9 +49,9 @@ public final class WhereUsed {
     /**
      * Some machines by number.
      *
-     * @param next the key of the model to begin after for more; empty when there are none
+     * @param next the key of the model to begin after for more; null when there are none
      */
-    public record Page(List<Machine> machines, Optional<String> next) {
+    public record Page(List<Machine> machines, @Nullable String next) {
         /** Copies. */
         public Page {
             machines = List.copyOf(machines);
@@ -63,10 +64,10 @@ public final class WhereUsed {
     /**
      * A page of machines.
      *
-     * @param brand only of that brand; empty: of any
+     * @param brand only of that brand; null: of any
      * @param after the key of the model to begin after; empty: from the first
      */
-    public Page page(PartNumber part, Optional<String> brand, String after, int limit) {
+    public Page page(PartNumber part, @Nullable String brand, String after, int limit) {
         List<Machine> machines = new ArrayList<>();
         walk(part, brand, after, limit + 1, machine -> {
             machines.add(machine);
@@ -74,13 +75,11 @@ public final class WhereUsed {
         });
         boolean more = machines.size() > limit;
         List<Machine> page = machines.subList(0, Math.min(limit, machines.size()));
-        return new Page(
-                page,
-                more ? Optional.of(page.get(page.size() - 1).model().number().key()) : Optional.empty());
+        return new Page(page, more ? page.get(page.size() - 1).model().number().key() : null);
     }
 
     /** Hands over every machine, by number. */
-    public void each(PartNumber part, Optional<String> brand, Consumer<Machine> reader) {
+    public void each(PartNumber part, @Nullable String brand, Consumer<Machine> reader) {
         walk(part, brand, "", FitCursor.AT_ONCE, machine -> {
             reader.accept(machine);
             return true;
@@ -92,7 +91,7 @@ public final class WhereUsed {
         Map<String, Map<Appliance, Integer>> counts = new TreeMap<>();
         each(
                 part,
-                Optional.empty(),
+                null,
                 machine -> counts.computeIfAbsent(machine.model().brand(), b -> new TreeMap<>())
                         .merge(machine.model().appliance(), 1, Integer::sum));
         List<Count> all = new ArrayList<>();
@@ -103,7 +102,7 @@ public final class WhereUsed {
     }
 
     /** Until there is no more, or the reader has enough. */
-    private void walk(PartNumber part, Optional<String> brand, String after, int rows, Predicate<Machine> reader) {
+    private void walk(PartNumber part, @Nullable String brand, String after, int rows, Predicate<Machine> reader) {
         boolean genuineOnly = rules.get().genuineOnly();
         Interchange interchange = new Interchange(catalog, part, genuineOnly);
         Set<PartNumber> listed = new TreeSet<>(interchange.listed());
@@ -113,14 +112,14 @@ public final class WhereUsed {
         kit.ifPresent(k -> listed.addAll(k.leading()));
         FitCursor merged = new FitCursor(catalog, listed, brand, after, rows);
         for (Optional<FitCursor.OfModel> next = merged.next(); next.isPresent(); next = merged.next()) {
-            Optional<Machine> machine = served(next.get(), interchange, kit);
+            Optional<Machine> machine = served(next.get(), interchange, kit.orElse(null));
             if (machine.isPresent() && !reader.test(machine.get())) {
                 return;
             }
         }
     }
 
-    private Optional<Machine> served(FitCursor.OfModel found, Interchange interchange, Optional<Piece> kit) {
+    private Optional<Machine> served(FitCursor.OfModel found, Interchange interchange, @Nullable Piece kit) {
         Optional<FitBasis> basis = found.rows().stream()
                 .flatMap(row -> interchange.from(row.part()).stream())
                 .map(SupplyPath::basis)
@@ -136,7 +135,7 @@ public final class WhereUsed {
         }
         List<Fit> all = catalog.fits(found.model().number());
         Set<PartNumber> there = all.stream().map(Fit::part).collect(Collectors.toSet());
-        return kit.filter(k -> k.isTaken(there)).map(k -> {
+        return Optional.ofNullable(kit).filter(k -> k.isTaken(there)).map(k -> {
             Set<PartNumber> pieces = k.all();
             return new Machine(
                     found.model(),

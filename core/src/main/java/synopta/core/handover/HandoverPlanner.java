@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
@@ -40,8 +41,10 @@ public final class HandoverPlanner {
      * Cautions for a machine and the part types concerned, grave ones first, each hazard at most once a text. With the
      * appliance unknown, those that every machine of any pack asks for.
      */
-    public List<Caution> cautions(Optional<Appliance> appliance, Set<Fuel> fuels, Set<String> partTypes) {
-        List<Pack> asked = appliance.map(a -> packs.of(a).stream().toList()).orElseGet(packs::all);
+    public List<Caution> cautions(@Nullable Appliance appliance, Set<Fuel> fuels, Set<String> partTypes) {
+        List<Pack> asked = Optional.ofNullable(appliance)
+                .map(a -> packs.of(a).stream().toList())
+                .orElseGet(packs::all);
         List<Caution> cautions = new ArrayList<>();
         for (Pack pack : asked) {
             pack.cautions().stream()

@@ -2,8 +2,8 @@ package synopta.core.identify;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
@@ -31,19 +31,19 @@ import synopta.core.tag.TagReading;
  */
 public record IdentifiedModel(
         ParsedLine line,
-        Optional<TagReading> reading,
-        Optional<Model> model,
-        Optional<SerialReading> serial,
+        @Nullable TagReading reading,
+        @Nullable Model model,
+        @Nullable SerialReading serial,
         List<PlatformCandidate> constructions,
-        Optional<PlatformCandidate> chosen,
-        Optional<Platform> platform,
-        Optional<DistinguishingQuestion> look,
-        Optional<Appliance> appliance,
-        Optional<Appliance> guessed,
-        Optional<Layout> layout,
+        @Nullable PlatformCandidate chosen,
+        @Nullable Platform platform,
+        @Nullable DistinguishingQuestion look,
+        @Nullable Appliance appliance,
+        @Nullable Appliance guessed,
+        @Nullable Layout layout,
         Set<Fuel> fuels,
-        OptionalDouble ageYears,
-        Optional<String> serialNumber,
+        @Nullable Double ageYears,
+        @Nullable String serialNumber,
         List<RequestedPart> parts,
         ParsedComplaint parsed) {
     /** Copies. */
@@ -53,11 +53,13 @@ public record IdentifiedModel(
 
     /** Part types that the machine may have, as a pack knows them. */
     public Set<String> mayHold(Pack pack) {
-        return pack.partTypesIn(layout.map(List::of).orElse(pack.layouts()), fuels);
+        return pack.partTypesIn(Optional.ofNullable(layout).map(List::of).orElse(pack.layouts()), fuels);
     }
 
     /** What is known of the one machine besides its model. */
     public MachineUnit unit() {
-        return serial.map(s -> new MachineUnit(serialNumber, s.built())).orElse(MachineUnit.NOT_KNOWN);
+        return Optional.ofNullable(serial)
+                .map(s -> new MachineUnit(serialNumber, s.built()))
+                .orElse(MachineUnit.NOT_KNOWN);
     }
 }

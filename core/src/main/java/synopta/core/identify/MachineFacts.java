@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import synopta.core.casefile.CaseInput;
@@ -33,26 +34,25 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
                                         asked.part().name()),
                         "caller",
                         true)));
-        identified
-                .ageYears()
+        Optional.ofNullable(identified.ageYears())
                 .ifPresent(years -> known.add(new KnownFact(
                         "age",
                         String.format(
                                 Locale.ROOT,
                                 "%s years old",
-                                years == Math.rint(years) ? "" + (long) years : "" + years),
-                        input.ageYears().isPresent() ? "entered" : "caller",
+                                years == Math.rint(years) ? "" + years.longValue() : "" + years),
+                        input.ageYears() != null ? "entered" : "caller",
                         true)));
         return known;
     }
 
     private Optional<KnownFact> serial() {
-        return identified.serial().map(reading -> {
+        return Optional.ofNullable(identified.serial()).map(reading -> {
             String built = reading.built().stream().map(MachineFacts::span).collect(Collectors.joining(", or "));
             String not = reading.dropped().stream()
-                    .map(d -> "" + d.span().from().orElseThrow().getYear())
+                    .map(d -> "" + d.span().from().getYear())
                     .collect(Collectors.joining(" or "));
-            String words = reading.unreadable().orElse("Built in " + built)
+            String words = Objects.requireNonNullElse(reading.unreadable(), "Built in " + built)
                     + (not.isEmpty() ? "" : "; not %s, when this model was not built".formatted(not));
             return new KnownFact("serial", words, "serial", reading.built().size() == 1);
         });
@@ -60,28 +60,28 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
 
     /** "March 2017", "the week of 6 March 2017", "2017". */
     private static String span(BuildRange span) {
-        LocalDate from = span.from().orElseThrow();
-        long days = ChronoUnit.DAYS.between(from, span.to().orElseThrow()) + 1;
+        LocalDate from = span.from();
+        long days = ChronoUnit.DAYS.between(from, span.to()) + 1;
         String pattern = days == 7 ? "'the week of' MMMM d, yyyy" : days > 31 ? "yyyy" : "MMMM yyyy";
         return from.format(DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH));
     }
 
     private Optional<KnownFact> appliance() {
-        if (identified.chosen().isPresent()) {
-            String name = identified.chosen().get().platform().platform();
+        if (identified.chosen() != null) {
+            String name = identified.chosen().platform().platform();
             return Optional.of(new KnownFact(
                     "platform", "Platform %s".formatted(name), "chosen; the model is not in the catalog", false));
         }
-        if (identified.model().isPresent()) {
+        if (identified.model() != null) {
             return Optional.empty();
         }
-        return input.appliance()
+        return Optional.ofNullable(input.appliance())
                 .map(a -> new KnownFact("appliance", name(a), "entered", true))
                 .or(() -> input.excluded().contains("appliance")
                         ? Optional.empty()
-                        : identified.line().appliance().map(a -> new KnownFact("appliance", name(a), "caller", true)))
-                .or(() -> identified
-                        .guessed()
+                        : Optional.ofNullable(identified.line().appliance())
+                                .map(a -> new KnownFact("appliance", name(a), "caller", true)))
+                .or(() -> Optional.ofNullable(identified.guessed())
                         .map(a -> new KnownFact(
                                 "appliance",
                                 name(a),
@@ -91,13 +91,13 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
     }
 
     private Optional<KnownFact> fuel() {
-        boolean burns = identified
-                .model()
+        boolean burns = Optional.ofNullable(identified.model())
                 .map(Model::appliance)
-                .or(() -> identified.chosen().map(c -> c.platform().appliance()))
-                .or(input::appliance)
-                .or(identified.line()::appliance)
-                .or(identified::guessed)
+                .or(() -> Optional.ofNullable(identified.chosen())
+                        .map(c -> c.platform().appliance()))
+                .or(() -> Optional.ofNullable(input.appliance()))
+                .or(() -> Optional.ofNullable(identified.line().appliance()))
+                .or(() -> Optional.ofNullable(identified.guessed()))
                 .map(Appliance::mayBurnGas)
                 .orElse(false);
         if (!burns) {
@@ -112,13 +112,13 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
                                 .collect(Collectors.joining(" or "));
         boolean said =
                 !input.excluded().contains("fuel") && !identified.line().fuels().isEmpty();
-        if (identified.model().flatMap(Model::fuel).isPresent()) {
+        if (Optional.ofNullable(identified.model()).map(Model::fuel).isPresent()) {
             boolean agrees = !said || identified.line().fuels().containsAll(identified.fuels());
             return Optional.of(new KnownFact(
                     "fuel", words, agrees ? "tag" : "tag; the caller says otherwise: check the tag", agrees));
         }
         String source =
-                input.fuel().isPresent() ? "entered" : said ? "caller" : "ask: electric, natural gas or LP (propane)?";
+                input.fuel() != null ? "entered" : said ? "caller" : "ask: electric, natural gas or LP (propane)?";
         return Optional.of(
                 new KnownFact("fuel", words, source, identified.fuels().size() == 1));
     }

@@ -7,9 +7,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
@@ -78,60 +78,65 @@ public final class ModelIdentifier {
         Readers with = now();
         ParsedLine line = with.lines.read(input.line());
         Set<String> excluded = input.excluded();
-        Optional<Appliance> said =
-                input.appliance().or(() -> excluded.contains("appliance") ? Optional.empty() : line.appliance());
-        Set<Fuel> saidFuels = input.fuel()
+        Optional<Appliance> said = Optional.ofNullable(input.appliance())
+                .or(() -> excluded.contains("appliance") ? Optional.empty() : Optional.ofNullable(line.appliance()));
+        Set<Fuel> saidFuels = Optional.ofNullable(input.fuel())
                 .map(f -> (Set<Fuel>) EnumSet.of(f))
                 .orElse(excluded.contains("fuel") ? Set.of() : line.fuels());
-        Optional<TagReading> reading = line.model()
+        Optional<TagReading> reading = Optional.ofNullable(line.model())
                 .map(text -> with.tags.read(
-                        new TagQuery(text, line.brand(), said, saidFuels, input.rechecked(), CANDIDATES)));
-        Optional<Model> model = input.model()
+                        new TagQuery(text, line.brand(), said.orElse(null), saidFuels, input.rechecked(), CANDIDATES)));
+        Optional<Model> model = Optional.ofNullable(input.model())
                 .flatMap(catalog::model)
-                .or(() -> input.platform().isPresent()
+                .or(() -> input.platform() != null
                         ? Optional.empty()
                         : reading.flatMap(TagReading::likely).map(Candidate::model));
         List<PlatformCandidate> unlisted = model.isPresent()
                 ? List.of()
                 : constructions.of(reading.map(TagReading::platforms).orElse(List.of()), input.inspected());
         Said evidence = new Said(
-                said,
+                said.orElse(null),
                 saidFuels,
-                input.serial().or(() -> excluded.contains("serial") ? Optional.empty() : line.serial()),
+                Optional.ofNullable(input.serial())
+                        .or(() -> excluded.contains("serial") ? Optional.empty() : Optional.ofNullable(line.serial()))
+                        .orElse(null),
                 age(input, line),
                 line.parts().stream().filter(p -> !excluded.contains(p.key())).toList());
-        return identified(input, line, reading, model, unlisted, evidence);
+        return identified(input, line, reading.orElse(null), model.orElse(null), unlisted, evidence);
     }
 
-    private static OptionalDouble age(CaseInput input, ParsedLine line) {
-        return input.ageYears().isPresent() || input.excluded().contains("age") ? input.ageYears() : line.ageYears();
+    private static @Nullable Double age(CaseInput input, ParsedLine line) {
+        return input.ageYears() != null || input.excluded().contains("age") ? input.ageYears() : line.ageYears();
     }
 
     /** What was said of the machine besides its model. */
     private record Said(
-            Optional<Appliance> appliance,
+            @Nullable Appliance appliance,
             Set<Fuel> fuels,
-            Optional<String> serial,
-            OptionalDouble ageYears,
+            @Nullable String serial,
+            @Nullable Double ageYears,
             List<RequestedPart> parts) {}
 
     private IdentifiedModel identified(
             CaseInput input,
             ParsedLine line,
-            Optional<TagReading> reading,
-            Optional<Model> model,
+            @Nullable TagReading reading,
+            @Nullable Model model,
             List<PlatformCandidate> unlisted,
             Said said) {
-        Optional<PlatformCandidate> chosen =
-                model.isPresent() ? Optional.empty() : input.platform().flatMap(constructions::named);
-        Optional<Appliance> built = model.map(Model::appliance)
+        Optional<PlatformCandidate> chosen = model != null
+                ? Optional.empty()
+                : Optional.ofNullable(input.platform()).flatMap(constructions::named);
+        Optional<Appliance> built = Optional.ofNullable(model)
+                .map(Model::appliance)
                 .or(() -> chosen.map(c -> c.platform().appliance()));
-        Optional<Appliance> stated = built.or(said::appliance);
+        Optional<Appliance> stated = built.or(() -> Optional.ofNullable(said.appliance));
         Optional<Appliance> listed = stated.isPresent() ? stated : guess(said.parts);
         Heard heard = listed.map(a -> heard(a, line.complaint())).orElseGet(() -> guess(line.complaint()));
-        Optional<Appliance> appliance = heard.appliance;
-        Optional<Platform> platform =
-                model.flatMap(m -> catalog.platform(m.platform())).or(() -> chosen.map(PlatformCandidate::platform));
+        Optional<Appliance> appliance = Optional.ofNullable(heard.appliance);
+        Optional<Platform> platform = Optional.ofNullable(model)
+                .flatMap(m -> catalog.platform(m.platform()))
+                .or(() -> chosen.map(PlatformCandidate::platform));
         Optional<Layout> layout = platform.map(Platform::layout)
                 .or(() -> agreed(unlisted, input.inspected()))
                 .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
@@ -139,23 +144,28 @@ public final class ModelIdentifier {
                 line,
                 reading,
                 model,
-                said.serial.map(s -> decoded(s, model, line.brand())),
+                Optional.ofNullable(said.serial)
+                        .map(s -> decoded(s, model, line.brand()))
+                        .orElse(null),
                 unlisted,
-                chosen,
-                platform,
-                chosen.isPresent() ? Optional.empty() : constructions.look(unlisted),
-                appliance,
-                stated.isPresent() ? Optional.empty() : appliance,
-                layout,
-                fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance),
+                chosen.orElse(null),
+                platform.orElse(null),
+                chosen.isPresent() ? null : constructions.look(unlisted).orElse(null),
+                appliance.orElse(null),
+                stated.isPresent() ? null : appliance.orElse(null),
+                layout.orElse(null),
+                fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance.orElse(null)),
                 said.ageYears,
                 said.serial,
                 said.parts,
                 heard.parsed);
     }
 
-    private SerialReading decoded(String serial, Optional<Model> model, Optional<String> brand) {
-        String said = model.map(Model::brand).or(() -> brand).orElse("");
+    private SerialReading decoded(String serial, @Nullable Model model, @Nullable String brand) {
+        String said = Optional.ofNullable(model)
+                .map(Model::brand)
+                .or(() -> Optional.ofNullable(brand))
+                .orElse("");
         return serialReader.read(said, serial, model, LocalDate.now(clock));
     }
 
@@ -175,7 +185,7 @@ public final class ModelIdentifier {
                     .toList();
             Optional<Appliance> meant = with.size() == 1
                     ? Optional.of(with.get(0))
-                    : catalog.taking(asked.part().number(), Optional.empty(), "", 1).stream()
+                    : catalog.taking(asked.part().number(), null, "", 1).stream()
                             .map(taking -> taking.model().appliance())
                             .findFirst();
             if (meant.isPresent()) {
@@ -186,11 +196,11 @@ public final class ModelIdentifier {
     }
 
     /** A complaint as the pack of an appliance hears it; the appliance is empty when no pack understands anything. */
-    private record Heard(Optional<Appliance> appliance, ParsedComplaint parsed) {}
+    private record Heard(@Nullable Appliance appliance, ParsedComplaint parsed) {}
 
     private Heard heard(Appliance appliance, String complaint) {
         return new Heard(
-                Optional.of(appliance),
+                appliance,
                 Optional.ofNullable(diagnosers.get(appliance))
                         .map(d -> d.hear(complaint))
                         .orElse(ParsedComplaint.NOTHING));
@@ -202,15 +212,15 @@ public final class ModelIdentifier {
                 .map(appliance -> heard(appliance, complaint))
                 .filter(heard -> heard.parsed.understood() > 0)
                 .max(Comparator.comparingInt(heard -> heard.parsed.understood()))
-                .orElse(new Heard(Optional.empty(), ParsedComplaint.NOTHING));
+                .orElse(new Heard(null, ParsedComplaint.NOTHING));
     }
 
     private static Set<Fuel> fuels(
-            Optional<Model> model, Set<Fuel> ofPlatform, Set<Fuel> said, Optional<Appliance> appliance) {
-        if (model.flatMap(Model::fuel).isPresent()) {
-            return EnumSet.of(model.flatMap(Model::fuel).orElseThrow());
+            @Nullable Model model, Set<Fuel> ofPlatform, Set<Fuel> said, @Nullable Appliance appliance) {
+        if (Optional.ofNullable(model).map(Model::fuel).isPresent()) {
+            return EnumSet.of(Optional.ofNullable(model).map(Model::fuel).orElseThrow());
         }
-        if (appliance.map(a -> !a.mayBurnGas()).orElse(false)) {
+        if (Optional.ofNullable(appliance).map(a -> !a.mayBurnGas()).orElse(false)) {
             return EnumSet.of(Fuel.ELECTRIC);
         }
         Set<Fuel> possible = ofPlatform.isEmpty() ? EnumSet.allOf(Fuel.class) : EnumSet.copyOf(ofPlatform);

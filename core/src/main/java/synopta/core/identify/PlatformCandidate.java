@@ -1,8 +1,8 @@
 package synopta.core.identify;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Platform;
 import synopta.core.knowledge.Layout;
@@ -18,7 +18,11 @@ import synopta.core.quantity.Probability;
  * @param layout as the knowledge draws it, where it knows it
  */
 public record PlatformCandidate(
-        Platform platform, Probability probability, List<String> brands, Set<Fuel> fuels, Optional<Layout> layout) {
+        Platform platform,
+        Probability probability,
+        List<String> brands,
+        Set<Fuel> fuels,
+        @Nullable Layout layout) {
     /** Copies the lists. */
     public PlatformCandidate {
         brands = List.copyOf(brands);

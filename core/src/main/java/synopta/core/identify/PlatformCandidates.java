@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -136,7 +137,10 @@ final class PlatformCandidates {
 
     private PlatformCandidate construction(Platform platform, List<PlatformGuess> guesses) {
         Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
-        catalog.modelsOn(platform.platform()).stream().map(Model::fuel).forEach(fuel -> fuel.ifPresent(fuels::add));
+        catalog.modelsOn(platform.platform()).stream()
+                .map(Model::fuel)
+                .filter(Objects::nonNull)
+                .forEach(fuels::add);
         double probability =
                 guesses.stream().mapToDouble(g -> g.probability().value()).sum();
         return new PlatformCandidate(
@@ -144,7 +148,9 @@ final class PlatformCandidates {
                 Probability.rounded(guesses.isEmpty() ? 1 : Math.min(1, probability)),
                 guesses.stream().map(PlatformGuess::brand).toList(),
                 fuels,
-                Optional.ofNullable(packs.get(platform.appliance())).flatMap(p -> p.layout(platform.layout())));
+                Optional.ofNullable(packs.get(platform.appliance()))
+                        .flatMap(p -> p.layout(platform.layout()))
+                        .orElse(null));
     }
 
     private boolean agrees(PlatformCandidate construction, String answer) {
@@ -186,6 +192,8 @@ final class PlatformCandidates {
 
     private static String layoutWords(PlatformCandidate construction, String layout) {
         String note = construction.platform().note();
-        return construction.layout().map(Layout::name).orElse(note.isBlank() ? "layout " + layout : note);
+        return Optional.ofNullable(construction.layout())
+                .map(Layout::name)
+                .orElse(note.isBlank() ? "layout " + layout : note);
     }
 }

@@ -3,6 +3,7 @@ package synopta.core.knowledge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.drawing.BeltRun;
 import synopta.core.drawing.BeltTracer;
 import synopta.core.drawing.Pulley;
@@ -48,7 +49,11 @@ public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Res
      * @param slot the place whose part it is; nothing for the drum, which is not sold
      * @param travel how far it gives way against its spring; nothing for one that stands fast
      */
-    public record Station(Role role, Optional<String> slot, Pulley pulley, Optional<Travel> travel) {}
+    public record Station(
+            Role role,
+            @Nullable String slot,
+            Pulley pulley,
+            @Nullable Travel travel) {}
 
     /** How far a pulley can be pushed, in millimeters, to the right and upwards. */
     public record Travel(double dxMm, double dyMm) {}
@@ -66,7 +71,7 @@ public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Res
         List<Pulley> pulleys = new ArrayList<>();
         for (Station station : stations) {
             Pulley at = station.pulley();
-            pulleys.add(station.travel()
+            pulleys.add(Optional.ofNullable(station.travel())
                     .map(t -> new Pulley(at.xMm() + t.dxMm(), at.yMm() + t.dyMm(), at.diameterMm(), at.side()))
                     .orElse(at));
         }

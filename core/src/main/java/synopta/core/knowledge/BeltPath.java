@@ -3,6 +3,7 @@ package synopta.core.knowledge;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.drawing.BeltRun;
 import synopta.core.drawing.Pulley;
 
@@ -63,11 +64,11 @@ public record BeltPath(
      *
      * @param face of the belt that lies on it: `ribbed` or `flat`
      * @param over whether the belt runs over it, not under it
-     * @param travel how far it is pushed against its spring; empty where it stands fast
+     * @param travel how far it is pushed against its spring; null where it stands fast
      */
     public record Station(
             Belt.Role role,
-            Optional<String> slot,
+            @Nullable String slot,
             double xMm,
             double yMm,
             double diameterMm,
@@ -77,7 +78,7 @@ public record BeltPath(
             boolean over,
             BeltRun.Point on,
             BeltRun.Point off,
-            Optional<BeltRun.Point> travel) {
+            BeltRun.@Nullable Point travel) {
         static Station of(Belt.Face face, Belt.Station station, BeltRun.Touch touch) {
             return new Station(
                     station.role(),
@@ -91,7 +92,9 @@ public record BeltPath(
                     touch.over(),
                     touch.on(),
                     touch.off(),
-                    station.travel().map(t -> new BeltRun.Point(t.dxMm(), t.dyMm())));
+                    Optional.ofNullable(station.travel())
+                            .map(t -> new BeltRun.Point(t.dxMm(), t.dyMm()))
+                            .orElse(null));
         }
     }
 

@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Texts;
 
@@ -26,7 +27,7 @@ public record BranchContacts(String house, Map<String, String> branches) {
     }
 
     /** The words of a branch, or those of the house where it has none or no branch is named. */
-    public String of(Optional<String> branch) {
-        return branch.map(branches::get).orElse(house);
+    public String of(@Nullable String branch) {
+        return Optional.ofNullable(branch).map(branches::get).orElse(house);
     }
 }

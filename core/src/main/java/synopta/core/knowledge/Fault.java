@@ -3,6 +3,7 @@ package synopta.core.knowledge;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fuel;
 import synopta.core.quantity.Ordered;
 
@@ -12,7 +13,7 @@ import synopta.core.quantity.Ordered;
  * @param id unique in the pack
  * @param fault the failure in one slug: broken, seized, open
  * @param name in a specialist's words, part first: "Drum belt, broken"
- * @param slot the only place it can be in; empty where any place of the part type will do
+ * @param slot the only place it can be in; null where any place of the part type will do
  * @param fuels machines that can have it
  * @param prior how likely it is in a machine brought to the counter at {@link Pack#REFERENCE_AGE_YEARS} years, of itself
  * @param cure what cures it without a part: nothing is sold for it unasked
@@ -23,11 +24,11 @@ public record Fault(
         String partType,
         String fault,
         String name,
-        Optional<String> slot,
+        @Nullable String slot,
         Set<Fuel> fuels,
         double prior,
         Basis basis,
-        Optional<String> cure,
+        @Nullable String cure,
         List<Link> shows,
         List<Cause> causedBy) {
     /** Copies; refuses a prior outside 0 to 1, both excluded. */
@@ -43,10 +44,10 @@ public record Fault(
     /**
      * A fault brings about an answer to a finding.
      *
-     * @param answer the telling answer; empty for the only one, or where the finding has several, for the first
+     * @param answer the telling answer; null for the only one, or where the finding has several, for the first
      * @param strength probability that the fault, alone and without a leak, brings the answer about
      */
-    public record Link(String finding, Optional<String> answer, double strength, Basis basis) {
+    public record Link(String finding, @Nullable String answer, double strength, Basis basis) {
         /** Refuses a strength outside 0 (excluded) to 1. */
         public Link {
             strong(strength);
@@ -54,7 +55,7 @@ public record Fault(
 
         /** The answer's place in the finding. */
         public int level(Finding of) {
-            return answer.map(of::level).orElse(1);
+            return Optional.ofNullable(answer).map(of::level).orElse(1);
         }
     }
 

@@ -2,10 +2,10 @@ package synopta.core.knowledge;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
@@ -35,9 +35,8 @@ public record FaultGuide(
                 pack.appliance(),
                 pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
                 Stream.concat(
-                                pack.findings().stream().map(f -> KnownFinding.of(f, Optional.empty(), false)),
-                                pack.tests().stream()
-                                        .map(t -> KnownFinding.of(t.finding(), Optional.of(band(t)), practice.test(t))))
+                                pack.findings().stream().map(f -> KnownFinding.of(f, null, false)),
+                                pack.tests().stream().map(t -> KnownFinding.of(t.finding(), band(t), practice.test(t))))
                         .toList(),
                 links);
     }
@@ -52,7 +51,7 @@ public record FaultGuide(
                         c.answer(),
                         c.strength(),
                         c.basis().source(),
-                        Optional.of(c.name())))
+                        c.name()))
                 .forEach(links::add);
         pack.tests().stream()
                 .filter(test -> test.finds().contains(fault.id()))
@@ -62,7 +61,7 @@ public record FaultGuide(
                         MeterTest.BAD,
                         t.sensitivity(),
                         t.finding().basis().source(),
-                        Optional.of("meter")))
+                        "meter"))
                 .forEach(links::add);
     }
 
@@ -126,15 +125,15 @@ public record FaultGuide(
     public record KnownFinding(
             String id,
             String question,
-            Optional<String> hint,
+            @Nullable String hint,
             List<KnownAnswer> answers,
             double minutes,
             Finding.Who who,
-            Optional<String> opens,
+            @Nullable String opens,
             String basis,
-            Optional<String> good,
+            @Nullable String good,
             boolean practice) {
-        private static KnownFinding of(Finding finding, Optional<String> good, boolean practice) {
+        private static KnownFinding of(Finding finding, @Nullable String good, boolean practice) {
             return new KnownFinding(
                     finding.id(),
                     finding.question(),
@@ -157,10 +156,15 @@ public record FaultGuide(
     /**
      * A fault leads to an answer.
      *
-     * @param through the circuit, or {@code meter}; empty for what shows of itself
+     * @param through the circuit, or {@code meter}; null for what shows of itself
      */
     public record GuideLink(
-            String fault, String finding, String answer, double strength, String basis, Optional<String> through) {
+            String fault,
+            String finding,
+            String answer,
+            double strength,
+            String basis,
+            @Nullable String through) {
         private static GuideLink of(Pack pack, Fault fault, Fault.Link link) {
             Finding finding = pack.finding(link.finding()).orElseThrow();
             return new GuideLink(
@@ -169,7 +173,7 @@ public record FaultGuide(
                     finding.answers().get(link.level(finding)).slug(),
                     link.strength(),
                     link.basis().source(),
-                    Optional.empty());
+                    null);
         }
     }
 }

@@ -1,8 +1,8 @@
 package synopta.core.knowledge;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
@@ -20,11 +20,11 @@ import synopta.core.quantity.Slugged;
 public record Finding(
         String id,
         String question,
-        Optional<String> hint,
+        @Nullable String hint,
         List<Answer> answers,
         double minutes,
         Who who,
-        Optional<String> opens,
+        @Nullable String opens,
         Set<Hazard> hazards,
         Basis basis) {
     /** Copies; refuses fewer than two answers, doubled slugs, leaks of 1 or more in all, and a time not above 0. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a part goes in.
@@ -17,14 +18,14 @@ import java.util.stream.Stream;
  */
 public record Installation(
         List<String> tools,
-        Optional<String> way,
-        Optional<String> check,
+        @Nullable String way,
+        @Nullable String check,
         List<WorkStep.Hardware> hardware,
         List<BySchool> byPractice,
         Basis basis) {
     /** By hand, with nothing to say of it. */
-    public static final Installation PLAIN = new Installation(
-            List.of(), Optional.empty(), Optional.empty(), List.of(), List.of(), new Basis("authored"));
+    public static final Installation PLAIN =
+            new Installation(List.of(), null, null, List.of(), List.of(), new Basis("authored"));
 
     /** Copies; refuses a tool without a figure in its name. */
     public Installation {
@@ -61,7 +62,8 @@ public record Installation(
         done.forEach(b -> allHardware.addAll(b.hardware));
         return new Installation(
                 allTools,
-                told(Stream.concat(way.stream(), done.stream().map(BySchool::way))),
+                told(Stream.concat(Stream.ofNullable(way), done.stream().map(BySchool::way)))
+                        .orElse(null),
                 check,
                 allHardware,
                 List.of(),
@@ -73,7 +75,12 @@ public record Installation(
         List<String> allTools = new ArrayList<>(List.of(tool));
         allTools.addAll(tools);
         return new Installation(
-                allTools, told(Stream.concat(Stream.of(first), way.stream())), check, hardware, byPractice, basis);
+                allTools,
+                told(Stream.concat(Stream.of(first), Stream.ofNullable(way))).orElse(null),
+                check,
+                hardware,
+                byPractice,
+                basis);
     }
 
     private static Optional<String> told(Stream<String> sentences) {

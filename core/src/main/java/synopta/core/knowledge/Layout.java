@@ -3,6 +3,7 @@ package synopta.core.knowledge;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.Drawing;
 import synopta.core.quantity.Ordered;
@@ -25,7 +26,7 @@ public record Layout(
         List<Place> places,
         List<OpeningStep> steps,
         Drawing drawing,
-        Optional<Belt> belt) {
+        @Nullable Belt belt) {
     /** Copies; refuses a share that is not above 0. */
     public Layout {
         if (!(share > 0 && share <= 1)) {
@@ -61,6 +62,8 @@ public record Layout(
                 && places.stream()
                         .filter(p -> p.fuels().contains(fuel))
                         .filter(p -> p.partType().equals(fault.partType()))
-                        .anyMatch(p -> fault.slot().map(p.slot()::equals).orElse(true));
+                        .anyMatch(p -> Optional.ofNullable(fault.slot())
+                                .map(p.slot()::equals)
+                                .orElse(true));
     }
 }

@@ -38,7 +38,7 @@ final class LayoutCheck {
             places(path, layout);
             drawing(path + ".drawing", layout);
             new OpeningCheck(pack, layout, (at, what) -> say(path + "." + at, what)).check();
-            layout.belt().ifPresent(belt -> belt(path + ".belt", layout, belt));
+            Optional.ofNullable(layout.belt()).ifPresent(belt -> belt(path + ".belt", layout, belt));
         }
         return wrong;
     }
@@ -116,7 +116,7 @@ final class LayoutCheck {
         for (int i = 0; i < belt.stations().size(); i++) {
             Belt.Station station = belt.stations().get(i);
             String at = "%s.stations[%d]".formatted(path, i);
-            station.slot().ifPresent(slot -> place(at + ".slot", layout, slot));
+            Optional.ofNullable(station.slot()).ifPresent(slot -> place(at + ".slot", layout, slot));
             Optional.ofNullable(FACES.get(station.role()))
                     .filter(face -> face != belt.faceAt(station))
                     .ifPresent(face -> say(

@@ -5,12 +5,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.quantity.Ordered;
@@ -36,7 +36,7 @@ public record Pack(
         List<StandardAnswer> rights,
         List<Caution> cautions,
         List<Layout> layouts,
-        Optional<ReplacementMachine> replacement,
+        @Nullable ReplacementMachine replacement,
         Identification identification) {
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
@@ -86,13 +86,12 @@ public record Pack(
     }
 
     /** How likely a fault is at an age, by the life of its part type; as the pack states it where the age is not known. */
-    public double prior(Fault fault, OptionalDouble ageYears) {
-        if (ageYears.isEmpty()) {
+    public double prior(Fault fault, @Nullable Double ageYears) {
+        if (ageYears == null) {
             return fault.prior();
         }
         LifeCurve life = partType(fault.partType()).orElseThrow().life();
-        double ratio = life.hazardPerYear(Math.max(YOUNGEST_YEARS, ageYears.getAsDouble()))
-                / life.hazardPerYear(REFERENCE_AGE_YEARS);
+        double ratio = life.hazardPerYear(Math.max(YOUNGEST_YEARS, ageYears)) / life.hazardPerYear(REFERENCE_AGE_YEARS);
         return bounded(fault.prior() * ratio);
     }
 
@@ -163,13 +162,13 @@ public record Pack(
         return new Finding(
                 type.requestFinding(),
                 "Did the caller request the %s?".formatted(type.name()),
-                Optional.empty(),
+                null,
                 List.of(
                         Finding.Answer.plain("no", "Not requested: " + type.name(), 0),
                         Finding.Answer.plain(YES, "Requested: " + type.name(), ASKED_ANYWAY)),
                 0.1,
                 Finding.Who.CUSTOMER,
-                Optional.empty(),
+                null,
                 Set.of(),
                 JUDGED);
     }
@@ -179,22 +178,20 @@ public record Pack(
         List<Fault.Link> links = new ArrayList<>(fault.shows());
         for (Circuit circuit : circuits) {
             if (circuit.open().contains(fault.id())) {
-                links.add(new Fault.Link(
-                        circuit.finding(), Optional.of(circuit.answer()), circuit.strength(), circuit.basis()));
+                links.add(new Fault.Link(circuit.finding(), circuit.answer(), circuit.strength(), circuit.basis()));
             }
         }
         for (MeterTest test : tests) {
             if (test.finds().contains(fault.id())) {
                 links.add(new Fault.Link(
                         test.finding().id(),
-                        Optional.of(MeterTest.BAD),
+                        MeterTest.BAD,
                         test.strength(),
                         test.finding().basis()));
             }
         }
         partType(fault.partType())
-                .ifPresent(t ->
-                        links.add(new Fault.Link(t.requestFinding(), Optional.of(YES), ASKED_WHEN_FAILED, JUDGED)));
+                .ifPresent(t -> links.add(new Fault.Link(t.requestFinding(), YES, ASKED_WHEN_FAILED, JUDGED)));
         return links;
     }
 }

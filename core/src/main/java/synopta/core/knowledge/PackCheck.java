@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -81,7 +82,7 @@ public final class PackCheck {
                 Fault.Link link = fault.shows().get(j);
                 String at = "%s.shows[%d]".formatted(path, j);
                 finding(at + ".finding", link.finding());
-                link.answer().ifPresent(answer -> telling(at + ".answer", link.finding(), answer));
+                Optional.ofNullable(link.answer()).ifPresent(answer -> telling(at + ".answer", link.finding(), answer));
             }
             together(path, fault);
         }
@@ -94,9 +95,8 @@ public final class PackCheck {
         for (Fault.Link link : pack.links(fault)) {
             sums.merge(link.finding(), link.strength(), Double::sum);
             int level = pack.finding(link.finding())
-                    .filter(f -> link.answer().isEmpty()
-                            || f.answers().stream()
-                                    .anyMatch(a -> a.slug().equals(link.answer().get())))
+                    .filter(f -> link.answer() == null
+                            || f.answers().stream().anyMatch(a -> a.slug().equals(link.answer())))
                     .map(link::level)
                     .orElse(1);
             if (!met.add(link.finding() + " " + level)) {
@@ -195,7 +195,7 @@ public final class PackCheck {
             for (int j = 0; j < companions.size(); j++) {
                 String path = "partTypes[%d].sell.with[%d]".formatted(i, j);
                 partType(path + ".partType", companions.get(j).partType());
-                companions.get(j).whenFinding().ifPresent(f -> finding(path + ".whenFinding", f));
+                Optional.ofNullable(companions.get(j).whenFinding()).ifPresent(f -> finding(path + ".whenFinding", f));
             }
             List<SellingRule.Companion> offers =
                     pack.partTypes().get(i).selling().offers();

@@ -1,7 +1,7 @@
 package synopta.core.knowledge;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.drawing.Picture;
 
 /**
@@ -15,7 +15,7 @@ import synopta.core.drawing.Picture;
  * @param refer whether only a qualified person should fit it
  * @param specs what decides whether another part of the type may be supplied in its place
  * @param fitting how it goes in
- * @param safety why a wrong one is dangerous; empty where it is only a nuisance
+ * @param safety why a wrong one is dangerous; null where it is only a nuisance
  */
 public record PartType(
         String slug,
@@ -27,7 +27,7 @@ public record PartType(
         Picture picture,
         boolean refer,
         List<SpecRule> specs,
-        Optional<String> safety,
+        @Nullable String safety,
         Installation fitting) {
     /** Begins the id of the finding that the part was asked for by its name. */
     private static final String ASKED = "asked-";

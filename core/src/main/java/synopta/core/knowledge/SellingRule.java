@@ -1,7 +1,7 @@
 package synopta.core.knowledge;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a part type is sold.
@@ -11,9 +11,12 @@ import java.util.Optional;
  * @param offers what the job may need besides: offered, never put in unasked
  */
 public record SellingRule(
-        boolean replaceAll, List<Companion> companions, List<Companion> offers, Optional<String> why) {
+        boolean replaceAll,
+        List<Companion> companions,
+        List<Companion> offers,
+        @Nullable String why) {
     /** Sold one for one. */
-    public static final SellingRule SINGLY = new SellingRule(false, List.of(), List.of(), Optional.empty());
+    public static final SellingRule SINGLY = new SellingRule(false, List.of(), List.of(), null);
 
     /** Copies. */
     public SellingRule {
@@ -27,8 +30,8 @@ public record SellingRule(
      */
     public record Companion(
             String partType,
-            Optional<String> whenFinding,
-            Optional<RepairPractice> practice,
+            @Nullable String whenFinding,
+            @Nullable RepairPractice practice,
             String why,
             Basis basis) {}
 }

@@ -2,8 +2,8 @@ package synopta.core.knowledge;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
 
@@ -23,22 +23,14 @@ public record WorkStep(
         List<Hardware> hardware,
         Set<Hazard> hazards,
         int persons,
-        Optional<String> note,
-        Optional<String> advice,
-        Optional<String> check,
-        Optional<String> effort,
+        @Nullable String note,
+        @Nullable String advice,
+        @Nullable String check,
+        @Nullable String effort,
         List<Look> looks) {
     /** Nothing but the hands of one. */
-    public static final WorkStep NONE = new WorkStep(
-            List.of(),
-            List.of(),
-            EnumSet.noneOf(Hazard.class),
-            1,
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            List.of());
+    public static final WorkStep NONE =
+            new WorkStep(List.of(), List.of(), EnumSet.noneOf(Hazard.class), 1, null, null, null, null, List.of());
 
     private static final int MOST_PERSONS = 4;
 

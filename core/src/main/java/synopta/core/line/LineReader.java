@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -98,11 +97,11 @@ public final class LineReader {
     public ParsedLine read(String line) {
         List<LineToken> pieces = new ArrayList<>();
         List<RequestedPart> parts = partNumbers.in(line, pieces);
-        OptionalDouble age = OptionalDouble.empty();
+        Double age = null;
         Matcher aged = AGE.matcher(line);
         if (aged.find()) {
             pieces.add(piece(LineToken.Kind.AGE, aged));
-            age = OptionalDouble.of(number(aged.group(1)));
+            age = number(aged.group(1));
         }
         Optional<String> serial = serial(line, pieces);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
@@ -130,10 +129,10 @@ public final class LineReader {
                 .forEach(p -> complaint.replace(p.from(), p.to(), " ".repeat(p.to() - p.from())));
         return new ParsedLine(
                 List.copyOf(pieces),
-                model.map(LineToken::text),
-                serial,
-                brand,
-                appliance,
+                model.map(LineToken::text).orElse(null),
+                serial.orElse(null),
+                brand.orElse(null),
+                appliance.orElse(null),
                 fuels,
                 age,
                 parts,

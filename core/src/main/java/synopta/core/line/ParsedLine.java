@@ -1,9 +1,8 @@
 package synopta.core.line;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
@@ -18,11 +17,11 @@ import synopta.core.catalog.Fuel;
  */
 public record ParsedLine(
         List<LineToken> pieces,
-        Optional<String> model,
-        Optional<String> serial,
-        Optional<String> brand,
-        Optional<Appliance> appliance,
+        @Nullable String model,
+        @Nullable String serial,
+        @Nullable String brand,
+        @Nullable Appliance appliance,
         Set<Fuel> fuels,
-        OptionalDouble ageYears,
+        @Nullable Double ageYears,
         List<RequestedPart> parts,
         String complaint) {}

@@ -4,9 +4,8 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 
@@ -63,7 +62,7 @@ public final class OrderService {
      *
      * @param ordering whether what is not there is ordered from the supplier
      */
-    public List<Outcome> reservation(String branch, OptionalLong caseNumber, List<Wanted> lines, boolean ordering) {
+    public List<Outcome> reservation(String branch, @Nullable Long caseNumber, List<Wanted> lines, boolean ordering) {
         List<Outcome> outcomes = new ArrayList<>();
         for (Wanted line : lines) {
             if (catalog.part(line.part).isEmpty()) {
@@ -76,16 +75,9 @@ public final class OrderService {
         return outcomes;
     }
 
-    private Outcome reservation(String branch, OptionalLong caseNumber, Wanted line, boolean ordering) {
+    private Outcome reservation(String branch, @Nullable Long caseNumber, Wanted line, boolean ordering) {
         Reservation reserved = new Reservation(
-                0,
-                clock.instant(),
-                caseNumber,
-                branch,
-                line.part,
-                line.quantity,
-                Reservation.State.RESERVED,
-                OptionalInt.empty());
+                0, clock.instant(), caseNumber, branch, line.part, line.quantity, Reservation.State.RESERVED, null);
         Optional<Reservation> kept = log.add(reserved);
         if (kept.isPresent()) {
             return new Outcome.Promised(kept.get());
@@ -93,16 +85,16 @@ public final class OrderService {
         if (!ordering) {
             return new Outcome.Gone(line.part, line.quantity, log.free(reserved));
         }
-        Reservation order = log.add(reserved.as(Reservation.State.WAITING, OptionalInt.empty()))
-                .orElseThrow();
+        Reservation order =
+                log.add(reserved.as(Reservation.State.WAITING, null)).orElseThrow();
         return new Outcome.Promised(sent(order));
     }
 
     private Reservation sent(Reservation order) {
         Reservation answered = feed.order(order.number(), order.part(), order.quantity())
                 .fold(
-                        accepted -> order.as(Reservation.State.ORDERED, OptionalInt.of(accepted.days())),
-                        none -> order.as(Reservation.State.OUT_OF_STOCK, OptionalInt.empty()),
+                        accepted -> order.as(Reservation.State.ORDERED, accepted.days()),
+                        none -> order.as(Reservation.State.OUT_OF_STOCK, null),
                         notReached -> order);
         if (answered.state() == Reservation.State.WAITING) {
             return order;
@@ -127,6 +119,6 @@ public final class OrderService {
     public boolean release(Reservation reservation) {
         boolean stands =
                 reservation.state() == Reservation.State.RESERVED || reservation.state() == Reservation.State.WAITING;
-        return stands && log.change(reservation, Reservation.State.RELEASED, OptionalInt.empty());
+        return stands && log.change(reservation, Reservation.State.RELEASED, null);
     }
 }

@@ -3,8 +3,7 @@ package synopta.core.order;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalLong;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Texts;
@@ -21,8 +20,8 @@ public record Quote(
         Instant createdAt,
         LocalDate validUntil,
         String branch,
-        Optional<String> customer,
-        OptionalLong caseNumber,
+        @Nullable String customer,
+        @Nullable Long caseNumber,
         List<Line> lines,
         QuoteTotals sum) {
     /** The longest name of a customer that is kept, in characters. */

@@ -2,6 +2,7 @@ package synopta.core.order;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The port through which quotes are kept. */
 public interface QuoteRepository {
@@ -19,5 +20,5 @@ public interface QuoteRepository {
      *
      * @param after only those of lower number
      */
-    List<Quote> list(Optional<Long> after, int limit);
+    List<Quote> list(@Nullable Long after, int limit);
 }

@@ -7,8 +7,8 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
@@ -41,7 +41,7 @@ public final class QuoteService {
     public record Asked(PartNumber part, int quantity) {}
 
     /** Writes and keeps a quote; refuses a part that is unknown or has no price. */
-    public Quote write(String branch, Optional<String> customer, OptionalLong caseNumber, List<Asked> asked) {
+    public Quote write(String branch, @Nullable String customer, @Nullable Long caseNumber, List<Asked> asked) {
         HouseSettings house = rules.get();
         Money goods = new Money(0, currency.get());
         List<Quote.Line> lines = new ArrayList<>();
@@ -54,7 +54,17 @@ public final class QuoteService {
         LocalDate until = LocalDate.ofInstant(now, ZoneOffset.UTC).plusDays(house.quoteDays());
         QuoteTotals sum = QuoteTotals.of(goods, house.taxPercent(), house.taxIncluded());
         return log.add(new Quote(
-                0, now, until, branch, customer.map(String::strip).filter(c -> !c.isEmpty()), caseNumber, lines, sum));
+                0,
+                now,
+                until,
+                branch,
+                Optional.ofNullable(customer)
+                        .map(String::strip)
+                        .filter(c -> !c.isEmpty())
+                        .orElse(null),
+                caseNumber,
+                lines,
+                sum));
     }
 
     private Quote.Line line(Asked asked) {

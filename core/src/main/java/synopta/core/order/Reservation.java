@@ -1,8 +1,8 @@
 package synopta.core.order;
 
 import java.time.Instant;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Slugged;
 
@@ -16,12 +16,12 @@ import synopta.core.quantity.Slugged;
 public record Reservation(
         long number,
         Instant createdAt,
-        OptionalLong caseNumber,
+        @Nullable Long caseNumber,
         String branch,
         PartNumber part,
         int quantity,
         State state,
-        OptionalInt days) {
+        @Nullable Integer days) {
     /** Refuses a promise of nothing. */
     public Reservation {
         if (quantity < 1) {
@@ -48,16 +48,16 @@ public record Reservation(
         return switch (state) {
             case RESERVED -> "Reserved at %s.".formatted(branch);
             case ORDERED ->
-                days.orElse(0) == 1
+                Objects.requireNonNullElse(days, 0) == 1
                         ? "Ordered, available tomorrow."
-                        : "Ordered, available in %d days.".formatted(days.orElse(0));
+                        : "Ordered, available in %d days.".formatted(Objects.requireNonNullElse(days, 0));
             case WAITING -> "The supplier does not answer. The order is saved and will be sent again automatically.";
             case OUT_OF_STOCK -> "The supplier is out of stock. Try an equivalent or another branch.";
             case RELEASED -> "Cancelled.";
         };
     }
 
-    Reservation as(State other, OptionalInt inDays) {
+    Reservation as(State other, @Nullable Integer inDays) {
         return new Reservation(number, createdAt, caseNumber, branch, part, quantity, other, inDays);
     }
 }

@@ -2,7 +2,7 @@ package synopta.core.order;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 
 /** The port through which promises are kept, and the shelves they are made on. */
 public interface ReservationRepository {
@@ -16,7 +16,7 @@ public interface ReservationRepository {
     int free(Reservation reservation);
 
     /** Changes how a promise stands, if it still stands as given; what was reserved is free again when it is released. */
-    boolean change(Reservation reservation, Reservation.State state, OptionalInt days);
+    boolean change(Reservation reservation, Reservation.State state, @Nullable Integer days);
 
     /** The promise of that number. */
     Optional<Reservation> find(long number);

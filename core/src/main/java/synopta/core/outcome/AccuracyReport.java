@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Slugged;
 
 /** How often the counter was right, counted over cases of which it is known what became of them. */
@@ -45,8 +46,8 @@ public final class AccuracyReport {
 
         private final Function<OutcomeRecord, List<String>> labels;
 
-        private static List<String> one(Optional<String> label) {
-            return label.isPresent() ? List.of(label.get()) : List.of();
+        private static List<String> one(@Nullable String label) {
+            return label != null ? List.of(label) : List.of();
         }
 
         By(Function<OutcomeRecord, List<String>> labels) {
@@ -165,10 +166,9 @@ public final class AccuracyReport {
     public List<Times> times(By by) {
         Map<String, IntStream.Builder> seconds = new HashMap<>();
         for (OutcomeRecord told : cases) {
-            if (told.answerSeconds().isPresent()) {
+            if (told.answerSeconds() != null) {
                 for (String label : by.labels.apply(told)) {
-                    seconds.computeIfAbsent(label, l -> IntStream.builder())
-                            .add(told.answerSeconds().getAsInt());
+                    seconds.computeIfAbsent(label, l -> IntStream.builder()).add(told.answerSeconds());
                 }
             }
         }
@@ -187,7 +187,8 @@ public final class AccuracyReport {
     /** How often advice was overruled, by whose choice it was. */
     public Map<OutcomeRecord.WhoWasRight, Integer> overruled() {
         Map<OutcomeRecord.WhoWasRight, Integer> counts = new EnumMap<>(OutcomeRecord.WhoWasRight.class);
-        cases.forEach(told -> told.overruled().ifPresent(who -> counts.merge(who, 1, Integer::sum)));
+        cases.forEach(
+                told -> Optional.ofNullable(told.overruled()).ifPresent(who -> counts.merge(who, 1, Integer::sum)));
         return counts;
     }
 }

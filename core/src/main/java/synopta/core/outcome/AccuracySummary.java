@@ -3,9 +3,9 @@ package synopta.core.outcome;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All counts of a report together.
@@ -16,7 +16,7 @@ import java.util.function.UnaryOperator;
  */
 public record AccuracySummary(
         int cases,
-        Optional<AccuracyReport.Share> rightFirstTime,
+        AccuracyReport.@Nullable Share rightFirstTime,
         Map<String, List<AccuracyReport.Share>> by,
         List<Returned> returns,
         List<AccuracyReport.Bin> calibration,
@@ -46,7 +46,7 @@ public record AccuracySummary(
         Map<OutcomeRecord.WhoWasRight, Integer> overruled = report.overruled();
         return new AccuracySummary(
                 report.size(),
-                report.rightFirstTime(),
+                report.rightFirstTime().orElse(null),
                 by,
                 Arrays.stream(Outcome.Reason.values())
                         .map(reason -> new Returned(reason, returns.getOrDefault(reason, 0)))

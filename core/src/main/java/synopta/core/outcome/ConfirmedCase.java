@@ -1,9 +1,8 @@
 package synopta.core.outcome;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.quantity.Ordered;
@@ -18,11 +17,11 @@ public record ConfirmedCase(
         long number,
         Appliance appliance,
         Set<Fuel> fuels,
-        Optional<String> layout,
-        OptionalDouble ageYears,
+        @Nullable String layout,
+        @Nullable Double ageYears,
         List<Answer> answers,
         String fault,
-        OptionalDouble workRatio) {
+        @Nullable Double workRatio) {
     /** Copies. */
     public ConfirmedCase {
         fuels = Ordered.set(fuels);

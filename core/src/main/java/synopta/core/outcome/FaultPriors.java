@@ -4,7 +4,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Layout;
@@ -25,7 +26,10 @@ final class FaultPriors {
     }
 
     private List<Layout> layouts(ConfirmedCase confirmedCase) {
-        return confirmedCase.layout().flatMap(pack::layout).map(List::of).orElse(pack.layouts());
+        return Optional.ofNullable(confirmedCase.layout())
+                .flatMap(pack::layout)
+                .map(List::of)
+                .orElse(pack.layouts());
     }
 
     /** Whether the machine has a part of the type, as far as is known. */
@@ -55,7 +59,7 @@ final class FaultPriors {
         return all;
     }
 
-    private Map<String, Double> within(OptionalDouble ageYears, Layout layout, Fuel fuel) {
+    private Map<String, Double> within(@Nullable Double ageYears, Layout layout, Fuel fuel) {
         Map<String, Double> odds = new LinkedHashMap<>();
         for (Fault fault : pack.faults()) {
             if (layout.allows(fault, fuel)) {
@@ -69,7 +73,7 @@ final class FaultPriors {
     }
 
     /** Of itself, or brought about by another. */
-    private double present(Fault fault, OptionalDouble ageYears, Layout layout, Fuel fuel) {
+    private double present(Fault fault, @Nullable Double ageYears, Layout layout, Fuel fuel) {
         double absent = 1 - pack.prior(fault, ageYears);
         for (Fault.Cause cause : fault.causedBy()) {
             Fault by = faults.get(cause.fault());

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import synopta.core.knowledge.Fault;
@@ -52,7 +51,7 @@ final class FindingLearner {
                 Finding.Answer answer = finding.answers().get(level);
                 proposals.add(new Proposal(
                         ParameterKind.LEAK,
-                        Optional.of(pack.appliance()),
+                        pack.appliance(),
                         finding.id() + "|" + answer.slug(),
                         "%s without any of its faults".formatted(answer.words()),
                         leak[level],
@@ -99,7 +98,7 @@ final class FindingLearner {
                 Finding.Answer answer = finding.answers().get(level);
                 proposals.add(new Proposal(
                         ParameterKind.LINK,
-                        Optional.of(pack.appliance()),
+                        pack.appliance(),
                         String.join("|", fault.id(), finding.id(), answer.slug()),
                         "%s: %s".formatted(fault.name(), answer.words()),
                         seen[level],
@@ -157,7 +156,7 @@ final class FindingLearner {
             double after = counts.moved(prior, BELIEF_IN_A_TEST)[level];
             proposals.add(new Proposal(
                     kind,
-                    Optional.of(pack.appliance()),
+                    pack.appliance(),
                     test.finding().id(),
                     "%s: %s".formatted(test.finding().question(), words),
                     before,

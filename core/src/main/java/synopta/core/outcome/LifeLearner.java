@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -56,7 +57,7 @@ final class LifeLearner {
                 Interval times = Interval.gamma(a, b);
                 proposals.add(new Proposal(
                         ParameterKind.RATE,
-                        Optional.of(pack.appliance()),
+                        pack.appliance(),
                         fault.id(),
                         "%s among all faults".formatted(fault.name()),
                         fault.prior(),
@@ -79,7 +80,7 @@ final class LifeLearner {
             Predicate<ConfirmedCase> isFailure =
                     confirmedCase -> machines.partTypeOf(confirmedCase).equals(type.slug());
             List<ConfirmedCase> aged = confirmedCases.stream()
-                    .filter(confirmedCase -> confirmedCase.ageYears().orElse(0) > 0)
+                    .filter(confirmedCase -> Objects.requireNonNullElse(confirmedCase.ageYears(), 0.0) > 0)
                     .filter(confirmedCase -> isFailure.test(confirmedCase) || machines.has(confirmedCase, type.slug()))
                     .toList();
             SupportingCases support = support(aged, isFailure);
@@ -94,7 +95,7 @@ final class LifeLearner {
                 double after = Math.pow(b / a, 1 / shape);
                 proposals.add(new Proposal(
                         ParameterKind.LIFE,
-                        Optional.of(pack.appliance()),
+                        pack.appliance(),
                         type.slug(),
                         "%s: years until 63%% have failed%s"
                                 .formatted(type.name(), alone(ages(aged, isFailure), ages(aged, isFailure.negate()))),
@@ -119,7 +120,7 @@ final class LifeLearner {
     private static double[] ages(List<ConfirmedCase> aged, Predicate<ConfirmedCase> which) {
         return aged.stream()
                 .filter(which)
-                .mapToDouble(confirmedCase -> confirmedCase.ageYears().orElseThrow())
+                .mapToDouble(confirmedCase -> confirmedCase.ageYears())
                 .toArray();
     }
 
@@ -133,14 +134,14 @@ final class LifeLearner {
     private void minutes() {
         pack.layouts().forEach(layout -> {
             List<ConfirmedCase> timed = confirmedCases.stream()
-                    .filter(confirmedCase ->
-                            confirmedCase.layout().map(layout.id()::equals).orElse(false))
-                    .filter(confirmedCase -> confirmedCase.workRatio().isPresent())
+                    .filter(confirmedCase -> Optional.ofNullable(confirmedCase.layout())
+                            .map(layout.id()::equals)
+                            .orElse(false))
+                    .filter(confirmedCase -> confirmedCase.workRatio() != null)
                     .toList();
             if (timed.size() >= ParameterLearner.FEWEST) {
                 double logs = timed.stream()
-                        .mapToDouble(confirmedCase ->
-                                Math.log(confirmedCase.workRatio().getAsDouble()))
+                        .mapToDouble(confirmedCase -> Math.log(confirmedCase.workRatio()))
                         .sum();
                 double precision =
                         timed.size() / (TECHNICIANS * TECHNICIANS) + 1 / (BELIEF_IN_MINUTES * BELIEF_IN_MINUTES);
@@ -148,7 +149,7 @@ final class LifeLearner {
                 double reach = Interval.Z / Math.sqrt(precision);
                 proposals.add(new Proposal(
                         ParameterKind.MINUTES,
-                        Optional.of(pack.appliance()),
+                        pack.appliance(),
                         layout.id(),
                         "%s: repair time against the fault guide".formatted(layout.name()),
                         1,

@@ -2,8 +2,7 @@ package synopta.core.outcome;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Slugged;
 import synopta.core.quantity.Texts;
@@ -13,27 +12,27 @@ import synopta.core.quantity.Texts;
  *
  * @param at when it was told
  * @param by who wrote it down, when they said so
- * @param fault the id of the fault that was found; empty while it is unknown
+ * @param fault the id of the fault that was found; null while it is unknown
  * @param fixed whether the machine works again
  * @param minutes the work took
  */
 public record Outcome(
         Instant at,
-        Optional<String> by,
-        Optional<String> fault,
+        @Nullable String by,
+        @Nullable String fault,
         boolean fixed,
-        OptionalInt minutes,
+        @Nullable Integer minutes,
         List<Return> returns,
-        Optional<String> note) {
+        @Nullable String note) {
     private static final int LONGEST_WORK = 10_000;
     private static final int LONGEST_NOTE = 2_000;
 
     /** Copies; refuses work of less than a minute or more than a week, and a note that is a book. */
     public Outcome {
         returns = List.copyOf(returns);
-        if (minutes.isPresent() && (minutes.getAsInt() < 1 || minutes.getAsInt() > LONGEST_WORK)) {
+        if (minutes != null && (minutes < 1 || minutes > LONGEST_WORK)) {
             throw new IllegalArgumentException(
-                    "Minutes (%d) must lie between 1 and %d.".formatted(minutes.getAsInt(), LONGEST_WORK));
+                    "Minutes (%d) must lie between 1 and %d.".formatted(minutes, LONGEST_WORK));
         }
         Texts.limited("The note", note, LONGEST_NOTE);
     }

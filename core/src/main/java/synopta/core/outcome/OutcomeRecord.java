@@ -2,8 +2,7 @@ package synopta.core.outcome;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -22,15 +21,15 @@ import synopta.core.quantity.Slugged;
 public record OutcomeRecord(
         long number,
         LocalDate day,
-        Optional<String> appliance,
-        Optional<String> layout,
-        Optional<String> specialist,
+        @Nullable String appliance,
+        @Nullable String layout,
+        @Nullable String specialist,
         List<String> partTypes,
         List<Guess> guesses,
         boolean right,
         List<Outcome.Reason> reasons,
-        OptionalInt answerSeconds,
-        Optional<WhoWasRight> overruled,
+        @Nullable Integer answerSeconds,
+        @Nullable WhoWasRight overruled,
         List<Worth> asked) {
     /** Copies. */
     public OutcomeRecord {

@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Model;
@@ -33,15 +32,15 @@ public final class ParameterOverrides {
     }
 
     private double value(Pack pack, ParameterKind kind, String subject, double prior) {
-        return values.getOrDefault(Proposal.keyOf(kind, Optional.of(pack.appliance()), subject), prior);
+        return values.getOrDefault(Proposal.keyOf(kind, pack.appliance(), subject), prior);
     }
 
     private boolean has(Pack pack, ParameterKind kind, String subject) {
-        return values.containsKey(Proposal.keyOf(kind, Optional.of(pack.appliance()), subject));
+        return values.containsKey(Proposal.keyOf(kind, pack.appliance(), subject));
     }
 
     private <K> Map<K, Double> ofTags(ParameterKind kind, Function<String, K> subject) {
-        String prefix = Proposal.keyOf(kind, Optional.empty(), "");
+        String prefix = Proposal.keyOf(kind, null, "");
         return values.entrySet().stream()
                 .filter(e -> e.getKey().startsWith(prefix))
                 .collect(Collectors.toMap(
@@ -59,9 +58,7 @@ public final class ParameterOverrides {
     /** How often a model comes, in the unit of the catalog. */
     public double popularity(Model model) {
         String key = Proposal.keyOf(
-                ParameterKind.POPULARITY,
-                Optional.of(model.appliance()),
-                model.number().key());
+                ParameterKind.POPULARITY, model.appliance(), model.number().key());
         return model.popularity() * values.getOrDefault(key, 1.0);
     }
 

@@ -3,6 +3,7 @@ package synopta.core.outcome;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The port through which versions of what was learned are kept. The last one is in force; none is ever changed. */
 public interface ParameterRepository {
@@ -13,7 +14,8 @@ public interface ParameterRepository {
      * @param like the earlier version that it goes back to
      * @param figures all that is in force with it
      */
-    record Version(int number, Instant at, String by, Optional<Integer> like, List<Proposal> figures) {
+    record Version(
+            int number, Instant at, String by, @Nullable Integer like, List<Proposal> figures) {
         /** Copies. */
         public Version {
             figures = List.copyOf(figures);
@@ -40,7 +42,7 @@ public interface ParameterRepository {
     List<Declined> declined();
 
     /** Adds a version under the next number. */
-    Version add(Instant at, String by, Optional<Integer> like, List<Proposal> figures);
+    Version add(Instant at, String by, @Nullable Integer like, List<Proposal> figures);
 
     /** All versions, the first first. */
     List<Version> versions();

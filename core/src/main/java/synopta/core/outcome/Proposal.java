@@ -1,12 +1,13 @@
 package synopta.core.outcome;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 
 /**
  * What the cases teach of one figure; nothing changes until somebody accepts it.
  *
- * @param appliance whose pack it is of; empty for the reading of tags
+ * @param appliance whose pack it is of; null for the reading of tags
  * @param subject ids, parted by bars, as the kind has them
  * @param words what the figure is of
  * @param before as it is believed now
@@ -17,7 +18,7 @@ import synopta.core.catalog.Appliance;
  */
 public record Proposal(
         ParameterKind kind,
-        Optional<Appliance> appliance,
+        @Nullable Appliance appliance,
         String subject,
         String words,
         double before,
@@ -41,7 +42,7 @@ public record Proposal(
     }
 
     /** A figure as it was learned. */
-    public record Learned(ParameterKind kind, Optional<Appliance> appliance, String subject, double value) {
+    public record Learned(ParameterKind kind, @Nullable Appliance appliance, String subject, double value) {
         /** What tells figures apart. */
         public String key() {
             return keyOf(kind, appliance, subject);
@@ -53,7 +54,11 @@ public record Proposal(
         return keyOf(kind, appliance, subject);
     }
 
-    static String keyOf(ParameterKind kind, Optional<Appliance> appliance, String subject) {
-        return String.join("|", kind.slug(), appliance.map(Appliance::slug).orElse(""), subject);
+    static String keyOf(ParameterKind kind, @Nullable Appliance appliance, String subject) {
+        return String.join(
+                "|",
+                kind.slug(),
+                Optional.ofNullable(appliance).map(Appliance::slug).orElse(""),
+                subject);
     }
 }

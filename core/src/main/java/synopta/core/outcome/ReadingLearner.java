@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import synopta.core.catalog.Model;
@@ -91,7 +90,7 @@ public final class ReadingLearner {
             double after = (prior.worth * prior.chance + seen) / worth;
             proposals.add(new Proposal(
                     prior.kind,
-                    Optional.empty(),
+                    null,
                     prior.subject,
                     prior.words,
                     prior.chance,
@@ -129,7 +128,7 @@ public final class ReadingLearner {
         SupportingCases counted = SupportingCases.of(came, List.of());
         proposals.add(new Proposal(
                 ParameterKind.POPULARITY,
-                Optional.of(model.appliance()),
+                model.appliance(),
                 model.number().key(),
                 "%s: how common against the catalog".formatted(model.number()),
                 1,

@@ -2,8 +2,8 @@ package synopta.core.record;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.catalog.PartNumber;
@@ -22,13 +22,13 @@ import synopta.core.quantity.Slugged;
  */
 public record CaseContent(
         CaseInput input,
-        Optional<String> complaint,
+        @Nullable String complaint,
         List<Line> lines,
         Set<Hazard> cautionsShown,
-        Optional<String> readTo,
-        Optional<String> specialist,
+        @Nullable String readTo,
+        @Nullable String specialist,
         Customer customer,
-        OptionalInt answerSeconds,
+        @Nullable Integer answerSeconds,
         Status status) {
     /** Copies. */
     public CaseContent {
@@ -38,7 +38,9 @@ public record CaseContent(
 
     /** The draft with all that was said: the line, and the complaint where it says more. */
     CaseInput spoken() {
-        String more = complaint.filter(c -> !input.line().contains(c)).orElse("");
+        String more = Optional.ofNullable(complaint)
+                .filter(c -> !input.line().contains(c))
+                .orElse("");
         return more.isEmpty() ? input : input.withLine(input.line() + ". " + more);
     }
 

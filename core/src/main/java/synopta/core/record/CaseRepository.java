@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.ModelNumber;
 
 /** The port through which cases are kept. A call that returned has kept what it was given. */
@@ -52,10 +53,14 @@ public interface CaseRepository {
      * @param after only cases of lower number
      */
     record Filter(
-            Optional<String> text, Optional<LocalDate> from, Optional<LocalDate> to, Optional<Long> after, int limit) {
+            @Nullable String text,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to,
+            @Nullable Long after,
+            int limit) {
         /** The same, from the case after this one on. */
         public Filter after(long number) {
-            return new Filter(text, from, to, Optional.of(number), limit);
+            return new Filter(text, from, to, number, limit);
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
@@ -73,18 +74,18 @@ public final class CaseService {
 
     /** Keeps a new case. */
     public Saved open(CaseContent content, Instant now) {
-        return checked(content, (kept, snapshot) -> Optional.of(log.add(kept, snapshot, now)), Optional.empty());
+        return checked(content, (kept, snapshot) -> Optional.of(log.add(kept, snapshot, now)), null);
     }
 
     /** Changes a kept case, if it still is as it was when it was read. */
     public Saved change(CaseRecord read, CaseContent content, Instant now) {
-        return checked(content, (kept, snapshot) -> log.replace(read, kept, snapshot, now), Optional.of(read));
+        return checked(content, (kept, snapshot) -> log.replace(read, kept, snapshot, now), read);
     }
 
     private Saved checked(
             CaseContent content,
             BiFunction<CaseContent, CaseSnapshot, Optional<CaseRecord>> keep,
-            Optional<CaseRecord> read) {
+            @Nullable CaseRecord read) {
         content.lines().forEach(line -> known(line.part()));
         CaseAssessment view = counter.work(content.spoken());
         List<Caution> cautions = cautions(view, content);
@@ -94,7 +95,7 @@ public final class CaseService {
         }
         return keep.apply(content, CaseSnapshot.of(view, cautions, content.input()))
                 .<Saved>map(record -> new Saved.Kept(record, cautions))
-                .orElseGet(() -> conflict(read.orElseThrow()));
+                .orElseGet(() -> conflict(read));
     }
 
     /** What somebody else changed since a revision was read. */
@@ -119,7 +120,8 @@ public final class CaseService {
         Set<String> types = new HashSet<>();
         content.lines().forEach(line -> types.addAll(handOver.partTypes(line.part())));
         Optional<Appliance> appliance = view.appliance();
-        List<Caution> ofLines = handOver.cautions(appliance, view.identified().fuels(), types);
+        List<Caution> ofLines =
+                handOver.cautions(appliance.orElse(null), view.identified().fuels(), types);
         return HandoverPlanner.gravestFirst(Stream.concat(ofLines.stream(), view.cautions().stream()));
     }
 
@@ -141,7 +143,7 @@ public final class CaseService {
         Work work = workOf(view, content);
         return new RepairSheet(
                 record,
-                view.appliance(),
+                view.appliance().orElse(null),
                 view.identified().model(),
                 cautions(view, content),
                 content.lines().stream()
@@ -177,7 +179,7 @@ public final class CaseService {
         return view.sale().options().stream()
                 .filter(o -> Set.copyOf(o.option().purchase().parts()).equals(left))
                 .findFirst()
-                .flatMap(SaleOption::work)
+                .map(SaleOption::work)
                 .or(() -> view.sale().bestWork())
                 .orElse(Work.NONE);
     }

@@ -2,10 +2,10 @@ package synopta.core.record;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
@@ -28,38 +28,27 @@ import synopta.core.teardown.Work;
  * @param fuels it may burn
  * @param suspects the likeliest first, {@value #MOST_SUSPECTS} at most
  * @param selling ids of the faults that parts are handed over for
- * @param workMinutes of the plan; empty where it was not known
+ * @param workMinutes of the plan; null where it was not known
  */
 public record CaseSnapshot(
-        Optional<Appliance> appliance,
-        Optional<String> layout,
+        @Nullable Appliance appliance,
+        @Nullable String layout,
         Set<Fuel> fuels,
-        OptionalDouble ageYears,
+        @Nullable Double ageYears,
         List<KnownFact> known,
         List<Given> evidence,
         List<Leaning> suspects,
-        Optional<Advised> advice,
+        @Nullable Advised advice,
         Set<String> selling,
         List<Rule> rules,
         List<Warned> cautions,
-        OptionalDouble workMinutes) {
+        @Nullable Double workMinutes) {
     /** So many suspects are kept. */
     public static final int MOST_SUSPECTS = 8;
 
     /** Nothing was noted. */
     public static final CaseSnapshot UNTOLD = new CaseSnapshot(
-            Optional.empty(),
-            Optional.empty(),
-            Set.of(),
-            OptionalDouble.empty(),
-            List.of(),
-            List.of(),
-            List.of(),
-            Optional.empty(),
-            Set.of(),
-            List.of(),
-            List.of(),
-            OptionalDouble.empty());
+            null, null, Set.of(), null, List.of(), List.of(), List.of(), null, Set.of(), List.of(), List.of(), null);
 
     /** Copies. */
     public CaseSnapshot {
@@ -98,29 +87,32 @@ public record CaseSnapshot(
 
     public static CaseSnapshot of(CaseAssessment view, List<Caution> cautions, CaseInput input) {
         return new CaseSnapshot(
-                view.appliance(),
-                view.identified().layout().map(Layout::id),
+                view.appliance().orElse(null),
+                Optional.ofNullable(view.identified().layout()).map(Layout::id).orElse(null),
                 view.identified().fuels(),
                 view.identified().ageYears(),
                 view.known(),
                 given(view.evidence(), input),
-                view.diagnosis().stream()
+                Stream.ofNullable(view.diagnosis())
                         .flatMap(d -> d.suspects().stream())
                         .limit(MOST_SUSPECTS)
                         .map(suspect ->
                                 leaning(suspect.fault(), suspect.probability().value()))
                         .toList(),
-                view.diagnosis()
+                Optional.ofNullable(view.diagnosis())
                         .map(d -> new Advised(
-                                d.advice().action().slug(), d.advice().why())),
+                                d.advice().action().slug(), d.advice().why()))
+                        .orElse(null),
                 view.selling(),
                 view.needs().stream()
                         .filter(need -> need.quantity() > 0)
-                        .flatMap(need ->
-                                need.supplied().map(part -> new Rule(part, need.quantity(), need.why())).stream())
+                        .flatMap(
+                                need -> Optional.ofNullable(need.supplied())
+                                        .map(part -> new Rule(part, need.quantity(), need.why()))
+                                        .stream())
                         .toList(),
                 cautions.stream().map(c -> new Warned(c.hazard(), c.text())).toList(),
-                view.sale().bestWork().stream().mapToDouble(Work::minutes).findFirst());
+                view.sale().bestWork().map(Work::minutes).orElse(null));
     }
 
     private static Leaning leaning(Fault fault, double probability) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -36,19 +37,24 @@ public record FieldChange(String field, String before, String after) {
         CaseInput input = content.input();
         Map<String, String> told = new LinkedHashMap<>();
         told.put("line", input.line());
-        told.put("complaint", content.complaint().orElse(""));
-        told.put("model", input.model().map(ModelNumber::written).orElse(""));
-        told.put("serial", input.serial().orElse(""));
-        told.put("appliance", input.appliance().map(a -> a.slug()).orElse(""));
-        told.put("fuel", input.fuel().map(f -> f.slug()).orElse(""));
+        told.put("complaint", Objects.requireNonNullElse(content.complaint(), ""));
         told.put(
-                "ageYears", input.ageYears().isPresent() ? "" + input.ageYears().getAsDouble() : "");
-        told.put("platform", input.platform().orElse(""));
+                "model",
+                Optional.ofNullable(input.model()).map(ModelNumber::written).orElse(""));
+        told.put("serial", Objects.requireNonNullElse(input.serial(), ""));
+        told.put(
+                "appliance",
+                Optional.ofNullable(input.appliance()).map(a -> a.slug()).orElse(""));
+        told.put("fuel", Optional.ofNullable(input.fuel()).map(f -> f.slug()).orElse(""));
+        told.put("ageYears", input.ageYears() != null ? "" + input.ageYears() : "");
+        told.put("platform", Objects.requireNonNullElse(input.platform(), ""));
         told.put(
                 "rechecked",
                 list(input.rechecked().stream()
                         .map(r -> r.position() + " "
-                                + r.character().map(String::valueOf).orElse("nothing"))));
+                                + Optional.ofNullable(r.character())
+                                        .map(String::valueOf)
+                                        .orElse("nothing"))));
         told.put("inspected", list(input.inspected().stream().sorted()));
         told.put(
                 "findings",
@@ -79,27 +85,24 @@ public record FieldChange(String field, String before, String after) {
                 list(content.cautionsShown().stream()
                         .sorted(Comparator.naturalOrder())
                         .map(Hazard::slug)));
-        told.put("readTo", content.readTo().orElse(""));
-        told.put("branch", shopping.branch().orElse(""));
-        told.put(
-                "neededInDays",
-                shopping.neededInDays().isPresent()
-                        ? "" + shopping.neededInDays().getAsInt()
-                        : "");
-        told.put("specialist", content.specialist().orElse(""));
+        told.put("readTo", Objects.requireNonNullElse(content.readTo(), ""));
+        told.put("branch", Objects.requireNonNullElse(shopping.branch(), ""));
+        told.put("neededInDays", shopping.neededInDays() != null ? "" + shopping.neededInDays() : "");
+        told.put("specialist", Objects.requireNonNullElse(content.specialist(), ""));
         told.put("customer", list(who(content.customer())));
         told.put("status", content.status().slug());
     }
 
     private static String adjusted(Shopping.Adjusted a) {
-        return (a.quantity().isPresent() ? a.quantity().getAsInt() + " x " : "")
+        return (a.quantity() != null ? a.quantity() + " x " : "")
                 + a.part()
-                + (a.valueCents().isPresent() ? ", worth " + a.valueCents().getAsLong() + " cents" : "")
+                + (a.valueCents() != null ? ", worth " + a.valueCents() + " cents" : "")
                 + (a.needed() ? ", needed" : "");
     }
 
     private static Stream<String> who(Customer customer) {
-        return Stream.of(customer.name(), customer.phone()).flatMap(Optional::stream);
+        return Stream.of(Optional.ofNullable(customer.name()), Optional.ofNullable(customer.phone()))
+                .flatMap(Optional::stream);
     }
 
     private static String list(Stream<String> items) {

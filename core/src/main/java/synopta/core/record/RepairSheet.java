@@ -1,7 +1,7 @@
 package synopta.core.record;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Model;
 import synopta.core.handover.HandoverPlanner;
@@ -28,14 +28,14 @@ import synopta.core.teardown.Work;
  */
 public record RepairSheet(
         CaseRecord record,
-        Optional<Appliance> appliance,
-        Optional<Model> machine,
+        @Nullable Appliance appliance,
+        @Nullable Model machine,
         List<Caution> cautions,
         List<Line> lines,
         List<HandoverPlanner.BagEntry> notes,
         List<String> changes,
         Work work,
-        Optional<Layout> layout,
+        @Nullable Layout layout,
         List<String> slots,
         String contact,
         LengthUnit secondUnit,

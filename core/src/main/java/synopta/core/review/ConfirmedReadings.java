@@ -41,7 +41,7 @@ public final class ConfirmedReadings {
     }
 
     private static Stream<ConfirmedReading> read(LineReader lines, CaseRepository.HandedOver handed) {
-        Optional<String> typed = lines.read(handed.line()).model();
+        Optional<String> typed = Optional.ofNullable(lines.read(handed.line()).model());
         return typed.map(text -> new ConfirmedReading(handed.number(), text, handed.model())).stream();
     }
 

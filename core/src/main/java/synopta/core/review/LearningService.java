@@ -7,11 +7,12 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.knowledge.Pack;
@@ -69,16 +70,16 @@ public final class LearningService {
     /**
      * A figure that differs between two versions.
      *
-     * @param first its value in the one; empty where the pack's own is in force
+     * @param first its value in the one; null where the pack's own is in force
      * @param second its value in the other
      */
     public record Differing(
             ParameterKind kind,
-            Optional<Appliance> appliance,
+            @Nullable Appliance appliance,
             String subject,
             String words,
-            OptionalDouble first,
-            OptionalDouble second) {}
+            @Nullable Double first,
+            @Nullable Double second) {}
 
     /** Where the figures of two versions differ, by key. */
     public static List<Differing> differing(List<Proposal> first, List<Proposal> second) {
@@ -90,26 +91,26 @@ public final class LearningService {
         all.putAll(of);
         List<Differing> differing = new ArrayList<>();
         all.forEach((key, p) -> {
-            OptionalDouble one = value(of.get(key));
-            OptionalDouble other = value(with.get(key));
-            if (!one.equals(other)) {
+            Double one = value(of.get(key));
+            Double other = value(with.get(key));
+            if (!Objects.equals(one, other)) {
                 differing.add(new Differing(p.kind(), p.appliance(), p.subject(), p.words(), one, other));
             }
         });
         return differing;
     }
 
-    private static OptionalDouble value(Proposal figure) {
-        return figure == null ? OptionalDouble.empty() : OptionalDouble.of(figure.value());
+    private static @Nullable Double value(@Nullable Proposal figure) {
+        return figure == null ? null : (Double) figure.value();
     }
 
     /**
      * A proposal, and what is in force for its figure.
      *
-     * @param now the figure as it was accepted; empty where the pack's own is in force
+     * @param now the figure as it was accepted; null where the pack's own is in force
      * @param declined where somebody did not want it, and the cases say the same still
      */
-    public record Suggested(Proposal proposal, OptionalDouble now, Optional<ParameterRepository.Declined> declined) {}
+    public record Suggested(Proposal proposal, @Nullable Double now, ParameterRepository.@Nullable Declined declined) {}
 
     /**
      * What the cases have to teach, of which figures are made.
@@ -169,17 +170,15 @@ public final class LearningService {
 
     private static Optional<ConfirmedCase> confirmedCase(CaseRecord record, Outcome outcome) {
         CaseSnapshot snapshot = record.snapshot();
-        if (snapshot.appliance().isEmpty() || snapshot.fuels().isEmpty()) {
+        if (snapshot.appliance() == null || snapshot.fuels().isEmpty()) {
             return Optional.empty();
         }
-        OptionalDouble ratio =
-                outcome.minutes().isPresent() && snapshot.workMinutes().isPresent() && outcome.fixed()
-                        ? OptionalDouble.of(outcome.minutes().getAsInt()
-                                / snapshot.workMinutes().getAsDouble())
-                        : OptionalDouble.empty();
+        Double ratio = outcome.minutes() != null && snapshot.workMinutes() != null && outcome.fixed()
+                ? (Double) (outcome.minutes() / snapshot.workMinutes())
+                : null;
         return Optional.of(new ConfirmedCase(
                 record.number(),
-                snapshot.appliance().get(),
+                snapshot.appliance(),
                 snapshot.fuels(),
                 snapshot.layout(),
                 snapshot.ageYears(),
@@ -187,7 +186,7 @@ public final class LearningService {
                         .filter(CaseSnapshot.Given::sure)
                         .map(g -> new ConfirmedCase.Answer(g.finding(), g.answer(), g.asked()))
                         .toList(),
-                outcome.fault().orElseThrow(),
+                outcome.fault(),
                 ratio));
     }
 
@@ -205,8 +204,10 @@ public final class LearningService {
             if (Math.abs(becomes - is) > NOTHING_NEW * is) {
                 suggestions.add(new Suggested(
                         proposal,
-                        accepted == null ? OptionalDouble.empty() : OptionalDouble.of(accepted),
-                        Optional.ofNullable(declined.get(proposal.key())).filter(d -> saysTheSame(d, proposal))));
+                        accepted,
+                        Optional.ofNullable(declined.get(proposal.key()))
+                                .filter(d -> saysTheSame(d, proposal))
+                                .orElse(null)));
             }
         }
         suggestions.sort(Comparator.comparing((Suggested s) -> !s.proposal().isTelling())
@@ -237,7 +238,7 @@ public final class LearningService {
         Map<String, Proposal> figures = new LinkedHashMap<>();
         log.last().ifPresent(version -> version.figures().forEach(p -> figures.put(p.key(), p)));
         chosen(accepted).forEach(p -> figures.put(p.key(), p));
-        return log.add(now, named(by), Optional.empty(), List.copyOf(figures.values()));
+        return log.add(now, named(by), null, List.copyOf(figures.values()));
     }
 
     /** Goes back to an earlier version, 0 for the packs as they ship; what came between stays on record. */
@@ -245,7 +246,7 @@ public final class LearningService {
         List<Proposal> figures = log.figures(version)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "There is no version %d. Choose one from the list.".formatted(version)));
-        return log.add(now, named(by), Optional.of(version), figures);
+        return log.add(now, named(by), version, figures);
     }
 
     private static String named(String by) {

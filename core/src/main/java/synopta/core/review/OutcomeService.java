@@ -35,12 +35,12 @@ public final class OutcomeService {
             throw new IllegalArgumentException(
                     "Case %d is still open. Hand over first, then enter the outcome.".formatted(record.number()));
         }
-        outcome.fault().ifPresent(fault -> known(record, fault));
+        Optional.ofNullable(outcome.fault()).ifPresent(fault -> known(record, fault));
         log.add(record.number(), outcome, told(record, outcome));
     }
 
     private void known(CaseRecord record, String fault) {
-        boolean isKnown = record.snapshot().appliance().flatMap(counter::pack).stream()
+        boolean isKnown = Optional.ofNullable(record.snapshot().appliance()).flatMap(counter::pack).stream()
                 .anyMatch(pack -> pack.fault(fault).isPresent());
         if (!isKnown) {
             throw new IllegalArgumentException(
@@ -52,19 +52,21 @@ public final class OutcomeService {
     /** What the counts need of a case with this outcome. */
     private OutcomeRecord told(CaseRecord record, Outcome outcome) {
         CaseSnapshot snapshot = record.snapshot();
-        Optional<String> appliance = snapshot.appliance().map(Appliance::slug);
+        Optional<String> appliance = Optional.ofNullable(snapshot.appliance()).map(Appliance::slug);
         return new OutcomeRecord(
                 record.number(),
                 LocalDate.ofInstant(record.createdAt(), ZoneOffset.UTC),
-                appliance,
-                appliance.flatMap(a -> snapshot.layout().map(layout -> a + " " + layout)),
+                appliance.orElse(null),
+                appliance
+                        .flatMap(a -> Optional.ofNullable(snapshot.layout()).map(layout -> a + " " + layout))
+                        .orElse(null),
                 record.content().specialist(),
                 snapshot.suspects().stream()
                         .filter(s -> snapshot.selling().contains(s.fault()))
                         .map(CaseSnapshot.Leaning::partType)
                         .distinct()
                         .toList(),
-                outcome.fault()
+                Optional.ofNullable(outcome.fault())
                         .map(fault -> snapshot.suspects().stream()
                                 .map(s -> new OutcomeRecord.Guess(
                                         s.probability(), s.fault().equals(fault)))
@@ -73,8 +75,12 @@ public final class OutcomeService {
                 outcome.isRightFirstTime(),
                 outcome.returns().stream().map(Outcome.Return::reason).toList(),
                 record.content().answerSeconds(),
-                outcome.fault().flatMap(fault -> overruled(record.content().input(), fault)),
-                outcome.fault().map(fault -> worths(snapshot, fault)).orElse(List.of()));
+                Optional.ofNullable(outcome.fault())
+                        .flatMap(fault -> overruled(record.content().input(), fault))
+                        .orElse(null),
+                Optional.ofNullable(outcome.fault())
+                        .map(fault -> worths(snapshot, fault))
+                        .orElse(List.of()));
     }
 
     private static Optional<OutcomeRecord.WhoWasRight> overruled(CaseInput draft, String fault) {
@@ -92,7 +98,7 @@ public final class OutcomeService {
 
     /** What each answer that was asked for was worth: the odds of what it was, with it and without. */
     private List<OutcomeRecord.Worth> worths(CaseSnapshot snapshot, String fault) {
-        Optional<Pack> pack = snapshot.appliance()
+        Optional<Pack> pack = Optional.ofNullable(snapshot.appliance())
                 .flatMap(counter::pack)
                 .filter(p -> p.fault(fault).isPresent());
         List<CaseSnapshot.Given> known = pack.map(p -> snapshot.evidence().stream()
@@ -106,7 +112,7 @@ public final class OutcomeService {
             return List.of();
         }
         Machine machine = new Machine(snapshot.fuels(), snapshot.layout(), snapshot.ageYears());
-        Appliance appliance = snapshot.appliance().orElseThrow();
+        Appliance appliance = snapshot.appliance();
         double all = logOdds(appliance, machine, known, fault);
         return known.stream()
                 .filter(CaseSnapshot.Given::asked)

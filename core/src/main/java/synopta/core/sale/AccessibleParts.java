@@ -68,7 +68,7 @@ final class AccessibleParts {
                 .mapToDouble(e -> e.getValue() * teardown.replacement(e.getKey()))
                 .sum();
         double opening = teardown.work(slots).minutes() - replacement;
-        return WhileOpen.of(type.life(), pieces, price(part, pieces), replacement, opening, terms);
+        return WhileOpen.of(type.life(), pieces, price(part, pieces).orElse(null), replacement, opening, terms);
     }
 
     /** What so many pieces of a listed part cost today, in whole packs. */

@@ -34,11 +34,9 @@ final class MachineParts {
 
     /** Those of the machine as far as it is settled; empty while nothing is known of it. */
     static Optional<MachineParts> of(Catalog catalog, FitFinder finder, IdentifiedModel identified) {
-        return identified
-                .model()
+        return Optional.ofNullable(identified.model())
                 .map(model -> ofModel(catalog, finder, model.number(), identified.unit()))
-                .or(() -> identified
-                        .chosen()
+                .or(() -> Optional.ofNullable(identified.chosen())
                         .map(chosen -> ofPlatform(catalog, finder, chosen.platform(), identified.fuels())));
     }
 

@@ -1,7 +1,7 @@
 package synopta.core.sale;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Slugged;
@@ -24,7 +24,7 @@ public record OptionalPart(
         int quantity,
         Money value,
         Source source,
-        Optional<WhileOpen> open,
+        @Nullable WhileOpen open,
         String why) {
     /** Where a want comes from. */
     public enum Source implements Slugged {

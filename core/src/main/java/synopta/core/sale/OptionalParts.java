@@ -6,9 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.PartNumber;
@@ -48,21 +48,23 @@ final class OptionalParts {
      *
      * @param named part types the caller named, each with the words
      * @param sold part types that are sold for
-     * @param teardown how the machine is opened; empty while its layout is not known
+     * @param teardown how the machine is opened; null while its layout is not known
      */
     List<OptionalPart> of(
             List<RequiredPart> needs,
             Map<String, String> named,
             Set<String> sold,
-            Optional<Teardown> teardown,
-            OptionalDouble ageYears) {
+            @Nullable Teardown teardown,
+            @Nullable Double ageYears) {
         Set<PartNumber> needed = needs.stream().map(RequiredPart::listed).collect(Collectors.toSet());
         Map<PartNumber, OptionalPart> wants = new LinkedHashMap<>();
-        Work work = teardown.map(t -> t.work(WorkItems.pieces(needs))).orElse(Work.NONE);
+        Work work = Optional.ofNullable(teardown)
+                .map(t -> t.work(WorkItems.pieces(needs)))
+                .orElse(Work.NONE);
         Map<PartNumber, WhileOpen> open = new LinkedHashMap<>();
-        if (teardown.isPresent() && ageYears.isPresent()) {
+        if (teardown != null && ageYears != null) {
             open.putAll(new AccessibleParts(catalog, machine, pack, rules, currency)
-                    .of(teardown.get(), work, ageYears.getAsDouble(), rules.horizonYears()));
+                    .of(teardown, work, ageYears, rules.horizonYears()));
         }
         named.forEach((type, phrase) ->
                 offer(wants, type, needed, open, OptionalPart.Source.ASKED, "Requested: “%s”.".formatted(phrase)));
@@ -127,7 +129,7 @@ final class OptionalParts {
                     Math.multiplyExact(pieces, item.quantity()),
                     value,
                     source,
-                    weighed,
+                    weighed.orElse(null),
                     why));
         }
         return wants;

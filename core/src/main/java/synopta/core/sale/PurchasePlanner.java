@@ -6,11 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
@@ -72,8 +73,8 @@ public final class PurchasePlanner {
                 needs,
                 List.of(),
                 List.of(),
-                plan,
-                options(plan, List.of(), purchase -> Optional.empty(), purchase -> List.of()));
+                plan.orElse(null),
+                options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()));
     }
 
     /** What these faults and the caller's own wishes come to. */
@@ -83,23 +84,23 @@ public final class PurchasePlanner {
                         n.how() != ParsedComplaint.Named.How.DENIED && n.how() != ParsedComplaint.Named.How.RENEWED)
                 .toList();
         RequestedQuantities quantities = new RequestedQuantities(
-                identified.line().complaint(), named, pack, machine, catalog, planner, policy());
+                identified.line().complaint(), named, pack, machine.orElse(null), catalog, planner, policy());
         List<RequiredPart> needs = new ArrayList<>(asked());
         Set<Optional<PartNumber>> byNumber = new HashSet<>();
-        needs.forEach(need -> byNumber.add(need.supplied()));
+        needs.forEach(need -> byNumber.add(Optional.ofNullable(need.supplied())));
         machine
                 .map(m -> new RequiredParts(m, pack, rules.practices())
                         .of(faults, evidence.evidence(), quantities.asked()))
                 .orElse(List.of())
                 .stream()
-                .filter(need -> need.supplied().isEmpty() || !byNumber.contains(need.supplied()))
+                .filter(need -> need.supplied() == null || !byNumber.contains(Optional.ofNullable(need.supplied())))
                 .forEach(needs::add);
-        Optional<Teardown> teardown =
-                identified.layout().map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
+        Optional<Teardown> teardown = Optional.ofNullable(identified.layout())
+                .map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
         Set<String> sold = new LinkedHashSet<>();
         faults.forEach(fault -> sold.add(fault.partType()));
         List<OptionalPart> wants = machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency)
-                        .of(needs, wished(pack, evidence), sold, teardown, identified.ageYears()))
+                        .of(needs, wished(pack, evidence), sold, teardown.orElse(null), identified.ageYears()))
                 .orElse(List.of());
         List<RequiredPart> inForce = new ArrayList<>(adjusted(needs));
         inForce.addAll(madeNeeds(wants));
@@ -111,9 +112,9 @@ public final class PurchasePlanner {
                 inForce,
                 left,
                 quantities.notes(inForce, left),
-                plan,
+                plan.orElse(null),
                 options(
-                        plan,
+                        plan.orElse(null),
                         left,
                         purchase -> teardown.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
                         purchase -> handover.bag(pack.appliance(), purchase.parts(), mayHold)));
@@ -124,21 +125,22 @@ public final class PurchasePlanner {
     }
 
     private List<SaleOption> options(
-            Optional<BasketPlan> plan,
+            @Nullable BasketPlan plan,
             List<OptionalPart> wants,
             Function<Purchase, Optional<Work>> work,
             Function<Purchase, List<HandoverPlanner.BagEntry>> bag) {
         OptionDifference compared = new OptionDifference(
                 wants,
                 number -> catalog.part(new PartNumber(number)).map(Part::name).orElse(number));
-        Optional<Purchase> base = plan.flatMap(BasketPlan::needsAlone);
-        return plan.map(BasketPlan::all).orElse(List.of()).stream()
+        Optional<Purchase> base = Optional.ofNullable(plan).flatMap(BasketPlan::needsAlone);
+        return Optional.ofNullable(plan).map(BasketPlan::all).orElse(List.of()).stream()
                 .map(option -> {
                     Purchase purchase = option.purchase();
                     String difference = base.filter(alone -> alone != purchase)
                             .map(alone -> compared.said(purchase, alone))
                             .orElse("");
-                    return new SaleOption(option, difference, work.apply(purchase), bag.apply(purchase));
+                    return new SaleOption(
+                            option, difference, work.apply(purchase).orElse(null), bag.apply(purchase));
                 })
                 .toList();
     }
@@ -165,11 +167,10 @@ public final class PurchasePlanner {
 
     private List<RequiredPart> adjusted(List<RequiredPart> needs) {
         return needs.stream()
-                .map(need -> need.supplied()
+                .map(need -> Optional.ofNullable(need.supplied())
                         .flatMap(shopping::of)
                         .map(Shopping.Adjusted::quantity)
-                        .filter(OptionalInt::isPresent)
-                        .map(quantity -> need.with(quantity.getAsInt()))
+                        .map(need::with)
                         .orElse(need))
                 .toList();
     }
@@ -183,8 +184,8 @@ public final class PurchasePlanner {
                             want.partType(),
                             want.slots(),
                             want.listed(),
-                            Optional.of(want.supplied()),
-                            made.quantity().orElse(want.quantity()),
+                            want.supplied(),
+                            Objects.requireNonNullElse(made.quantity(), want.quantity()),
                             machine.orElseThrow().judge(want.listed()),
                             "Added by hand. " + want.why())));
         }
@@ -198,8 +199,11 @@ public final class PurchasePlanner {
             if (made.isEmpty()) {
                 left.add(want);
             } else if (!made.get().needed()) {
-                long cents = made.get().valueCents().orElse(want.value().cents());
-                left.add(want.with(made.get().quantity().orElse(want.quantity()), new Money(cents, currency)));
+                long cents = Objects.requireNonNullElse(
+                        made.get().valueCents(), want.value().cents());
+                left.add(want.with(
+                        Objects.requireNonNullElse(made.get().quantity(), want.quantity()),
+                        new Money(cents, currency)));
             }
         }
         return left;
@@ -213,7 +217,8 @@ public final class PurchasePlanner {
         Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
         needs.stream()
                 .filter(n -> n.quantity() > 0)
-                .forEach(n -> n.supplied().ifPresent(p -> pieces.merge(p, n.quantity(), Integer::sum)));
+                .forEach(n ->
+                        Optional.ofNullable(n.supplied()).ifPresent(p -> pieces.merge(p, n.quantity(), Integer::sum)));
         List<BasketQuery.Want> nice = wants.stream()
                 .filter(w -> w.quantity() > 0)
                 .map(w -> new BasketQuery.Want(w.supplied(), w.quantity(), w.value()))

@@ -3,6 +3,7 @@ package synopta.core.sale;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitFinder;
@@ -41,11 +42,9 @@ final class RequestedParts {
 
     /** The verdict on a machine or a construction that is known. */
     private Optional<FitVerdict> judged(PartNumber part, IdentifiedModel identified) {
-        return identified
-                .model()
+        return Optional.ofNullable(identified.model())
                 .map(model -> finder.judge(model.number(), identified.unit(), part))
-                .or(() -> identified
-                        .chosen()
+                .or(() -> Optional.ofNullable(identified.chosen())
                         .map(c -> new PlatformFit(catalog, finder, c.platform(), identified.fuels()).judge(part)));
     }
 
@@ -64,17 +63,16 @@ final class RequestedParts {
     private static List<RequiredPart> needs(RequestedPart asked, List<Supply.Item> items, FitVerdict verdict) {
         List<RequiredPart> needs = new ArrayList<>();
         for (Supply.Item item : items) {
-            needs.add(need(
-                    asked, Optional.of(item.part()), Math.multiplyExact(asked.quantity(), item.quantity()), verdict));
+            needs.add(need(asked, item.part(), Math.multiplyExact(asked.quantity(), item.quantity()), verdict));
         }
         if (items.isEmpty()) {
-            needs.add(need(asked, Optional.empty(), asked.quantity(), verdict));
+            needs.add(need(asked, null, asked.quantity(), verdict));
         }
         return needs;
     }
 
     private static RequiredPart need(
-            RequestedPart asked, Optional<PartNumber> supplied, int quantity, FitVerdict verdict) {
+            RequestedPart asked, @Nullable PartNumber supplied, int quantity, FitVerdict verdict) {
         return new RequiredPart(
                 asked.part().partType(),
                 List.of(),

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
 import synopta.core.basket.Purchase;
@@ -38,12 +39,12 @@ final class RequestedQuantities {
             String complaint,
             List<ParsedComplaint.Named> named,
             Pack pack,
-            Optional<MachineParts> machine,
+            @Nullable MachineParts machine,
             Catalog catalog,
             BasketPlanner planner,
             BasketQuery.Policy policy) {
         this.pack = pack;
-        this.machine = machine;
+        this.machine = Optional.ofNullable(machine);
         this.catalog = catalog;
         this.planner = planner;
         this.policy = policy;
@@ -77,8 +78,8 @@ final class RequestedQuantities {
 
     /** One for each needed or wanted part that was asked for in another quantity than is fitted or sold. */
     List<QuantityNote> notes(List<RequiredPart> needs, List<OptionalPart> wants) {
-        Stream<Sought> needed =
-                needs.stream().flatMap(n -> n.supplied().stream().map(p -> new Sought(n.partType(), p, n.quantity())));
+        Stream<Sought> needed = needs.stream()
+                .flatMap(n -> Stream.ofNullable(n.supplied()).map(p -> new Sought(n.partType(), p, n.quantity())));
         Stream<Sought> wanted = wants.stream()
                 .filter(w -> w.source() == OptionalPart.Source.ASKED)
                 .map(w -> new Sought(w.partType(), w.supplied(), w.quantity()));
@@ -109,15 +110,15 @@ final class RequestedQuantities {
     private String rule(Sought sought, int fitted, int packed) {
         String sold = packed > 1 ? "Sold in packs of %d. ".formatted(packed) : "";
         String holds = fitted == 1 ? "The machine has one. " : "The machine has %d. ".formatted(fitted);
-        String why =
-                pack.partType(sought.partType).flatMap(t -> t.selling().why()).orElse("");
+        String why = pack.partType(sought.partType)
+                .flatMap(t -> Optional.ofNullable(t.selling().why()))
+                .orElse("");
         return (holds + sold + why).strip();
     }
 
     private Optional<QuantityNote.Way> way(PartNumber part, int pieces) {
         BasketQuery alone = new BasketQuery(List.of(new BasketQuery.Need(part, pieces)), List.of(), policy);
-        return planner.best(alone)
-                .best()
+        return Optional.ofNullable(planner.best(alone).best())
                 .map(purchase -> new QuantityNote.Way(pieces, purchase.total(), spare(purchase)));
     }
 

@@ -1,7 +1,7 @@
 package synopta.core.sale;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitVerdict;
 
@@ -10,7 +10,7 @@ import synopta.core.fit.FitVerdict;
  *
  * @param slots the places it is for; none when it was asked for by its number
  * @param listed what the catalog lists there
- * @param supplied what is handed over for it today; empty while the verdict on a known machine is open
+ * @param supplied what is handed over for it today; null while the verdict on a known machine is open
  * @param quantity pieces of `supplied`; 0 when the specialist left it out
  * @param why in a sentence
  */
@@ -18,7 +18,7 @@ public record RequiredPart(
         String partType,
         List<String> slots,
         PartNumber listed,
-        Optional<PartNumber> supplied,
+        @Nullable PartNumber supplied,
         int quantity,
         FitVerdict verdict,
         String why) {

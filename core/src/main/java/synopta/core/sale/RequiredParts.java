@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fit;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.fit.FitVerdict;
@@ -34,7 +36,7 @@ public final class RequiredParts {
         this.practices = practices;
     }
 
-    private record Wanted(String partType, Optional<String> slot, boolean all, String why) {}
+    private record Wanted(String partType, @Nullable String slot, boolean all, String why) {}
 
     /**
      * What these faults ask for.
@@ -47,23 +49,28 @@ public final class RequiredParts {
             PartType type = pack.partType(fault.partType()).orElseThrow();
             SellingRule rule = type.selling();
             boolean all = rule.replaceAll() && practices.replaceAll();
-            Optional<String> slot = all ? Optional.empty() : fault.slot();
-            String why = all ? rule.why().orElse(fault.name()) : fault.name();
-            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot, all, why));
+            Optional<String> slot = all ? Optional.empty() : Optional.ofNullable(fault.slot());
+            String why = all ? Objects.requireNonNullElse(rule.why(), fault.name()) : fault.name();
+            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot.orElse(null), all, why));
             for (SellingRule.Companion companion : rule.companions()) {
-                boolean goes = companion.practice().map(practices::follow).orElse(true)
-                        && companion.whenFinding().map(f -> given(f, evidence)).orElse(true);
+                boolean goes = Optional.ofNullable(companion.practice())
+                                .map(practices::follow)
+                                .orElse(true)
+                        && Optional.ofNullable(companion.whenFinding())
+                                .map(f -> given(f, evidence))
+                                .orElse(true);
                 if (goes) {
                     wanted.putIfAbsent(
-                            companion.partType(),
-                            new Wanted(companion.partType(), Optional.empty(), true, companion.why()));
+                            companion.partType(), new Wanted(companion.partType(), null, true, companion.why()));
                 }
             }
         }
         List<RequiredPart> needs = new ArrayList<>();
         for (Wanted want : wanted.values()) {
             List<Fit> meant = machine.ofType(want.partType).stream()
-                    .filter(row -> want.slot.map(row.slot()::equals).orElse(true))
+                    .filter(row -> Optional.ofNullable(want.slot)
+                            .map(row.slot()::equals)
+                            .orElse(true))
                     .toList();
             needs.addAll(parts(meant, want, asked.getOrDefault(want.partType, 1)));
         }
@@ -93,14 +100,14 @@ public final class RequiredParts {
                         wanted.partType,
                         slots,
                         places.get(0).part(),
-                        Optional.of(item.part()),
+                        item.part(),
                         Math.multiplyExact(pieces, item.quantity()),
                         verdict,
                         wanted.why));
             }
             if (items.isEmpty()) {
                 parts.add(new RequiredPart(
-                        wanted.partType, slots, places.get(0).part(), Optional.empty(), pieces, verdict, wanted.why));
+                        wanted.partType, slots, places.get(0).part(), null, pieces, verdict, wanted.why));
             }
         }
         return parts;

@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.catalog.PartNumber;
 import synopta.core.teardown.Work;
@@ -21,7 +22,7 @@ public record SalePlan(
         List<RequiredPart> needs,
         List<OptionalPart> wants,
         List<QuantityNote> quantities,
-        Optional<BasketPlan> plan,
+        @Nullable BasketPlan plan,
         List<SaleOption> options) {
     /** Copies. */
     public SalePlan {
@@ -33,7 +34,7 @@ public record SalePlan(
 
     /** The work of the best option; empty while the layout is not known. */
     public Optional<Work> bestWork() {
-        return options.stream().findFirst().flatMap(SaleOption::work);
+        return options.stream().findFirst().map(SaleOption::work);
     }
 
     /** Every part that is spoken of: bought, left over or wanted, each once. */
@@ -44,7 +45,7 @@ public record SalePlan(
             o.option().purchase().spare().forEach(spare -> parts.add(spare.part()));
         });
         wants.forEach(want -> parts.add(want.supplied()));
-        needs.forEach(need -> need.supplied().ifPresent(parts::add));
+        needs.forEach(need -> Optional.ofNullable(need.supplied()).ifPresent(parts::add));
         return parts;
     }
 }

@@ -5,12 +5,13 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
@@ -60,7 +61,7 @@ public final class TeardownService {
     /**
      * A part that lies open.
      *
-     * @param price of all its pieces; empty when it is not known
+     * @param price of all its pieces; null when it is not known
      * @param savings what renewing it now saves on average, by horizons of 1 to {@value #LONGEST_HORIZON} years; below 0
      *     where it does not pay
      */
@@ -69,17 +70,19 @@ public final class TeardownService {
             String partType,
             PartNumber part,
             int pieces,
-            Optional<Money> price,
+            @Nullable Money price,
             WhileOpen open,
             List<Money> savings) {
         /** What it saves within the horizon of the house. */
         public Money saving() {
-            return open.value().minus(price.orElse(new Money(0, open.value().currency())));
+            return open.value()
+                    .minus(Objects.requireNonNullElse(
+                            price, new Money(0, open.value().currency())));
         }
 
         /** Whether it pays. */
         public boolean isAdvised() {
-            return price.isPresent() && saving().cents() >= 0 && open.value().cents() > 0;
+            return price != null && saving().cents() >= 0 && open.value().cents() > 0;
         }
     }
 
@@ -90,12 +93,14 @@ public final class TeardownService {
      * @param slots the places to reach
      */
     public Opened open(
-            Optional<ModelNumber> model, Optional<String> platform, List<String> slots, OptionalDouble ageYears) {
-        Optional<Model> machine = model.map(number -> catalog.model(number)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "Model (%s) is not in the catalog. Send its platform instead.".formatted(number.written()))));
+            @Nullable ModelNumber model, @Nullable String platform, List<String> slots, @Nullable Double ageYears) {
+        Optional<Model> machine = Optional.ofNullable(model)
+                .map(number -> catalog.model(number)
+                        .orElseThrow(() -> new IllegalArgumentException(
+                                "Model (%s) is not in the catalog. Send its platform instead."
+                                        .formatted(number.written()))));
         String built = machine.map(Model::platform)
-                .or(() -> platform)
+                .or(() -> Optional.ofNullable(platform))
                 .orElseThrow(() -> new IllegalArgumentException("Send the model or the platform."));
         Platform construction = catalog.platform(built)
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -113,7 +118,7 @@ public final class TeardownService {
         Work work = teardown.work(pieces(layout, slots));
         AccessibleParts lying = new AccessibleParts(catalog, parts, pack, rules.get(), currency.get());
         List<OpenPart> whileOpen =
-                ageYears.isPresent() ? weighed(parts, lying, teardown, work, slots, ageYears.getAsDouble()) : List.of();
+                ageYears != null ? weighed(parts, lying, teardown, work, slots, ageYears) : List.of();
         return new Opened(work, whileOpen);
     }
 
@@ -155,7 +160,8 @@ public final class TeardownService {
                         .map(values -> values.get(part).value())
                         .map(value -> price.map(value::minus).orElse(value))
                         .toList();
-                open.add(new OpenPart(List.copyOf(at), machine.typeOf(part), part, pieces, price, weighed, savings));
+                open.add(new OpenPart(
+                        List.copyOf(at), machine.typeOf(part), part, pieces, price.orElse(null), weighed, savings));
             }
         });
         open.sort((a, b) -> b.saving().compareTo(a.saving()));

@@ -2,7 +2,7 @@ package synopta.core.tag;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The cheapest way in which a model's number can have become a reading: weighted edit distance with substitution,
@@ -103,35 +103,35 @@ final class Alignment {
         List<Difference> places = new ArrayList<>();
         int after = read.isEmpty() ? 1 : read.get(read.size() - 1).position() + 1;
         for (int j = model.length(); j > reached; j--) {
-            places.add(0, new Difference(after, Optional.empty(), Optional.of(model.charAt(j - 1))));
+            places.add(0, new Difference(after, null, model.charAt(j - 1)));
         }
         int i = read.size();
         int j = reached;
         while (i > 0 || j > 0) {
             double here = best[i][j];
             if (here == swapped(i, j)) {
-                places.add(0, place(i, Optional.of(model.charAt(j - 1))));
-                places.add(0, place(i - 1, Optional.of(model.charAt(j - 2))));
+                places.add(0, place(i, model.charAt(j - 1)));
+                places.add(0, place(i - 1, model.charAt(j - 2)));
                 i -= 2;
                 j -= 2;
             } else if (here == kept(i, j)) {
-                places.add(0, place(i, Optional.of(model.charAt(j - 1))));
+                places.add(0, place(i, model.charAt(j - 1)));
                 i--;
                 j--;
             } else if (here == extra(i, j)) {
-                places.add(0, place(i, Optional.empty()));
+                places.add(0, place(i, null));
                 i--;
             } else {
                 int before = i < read.size() ? read.get(i).position() : after;
-                places.add(0, new Difference(before, Optional.empty(), Optional.of(model.charAt(j - 1))));
+                places.add(0, new Difference(before, null, model.charAt(j - 1)));
                 j--;
             }
         }
         return places;
     }
 
-    private Difference place(int i, Optional<Character> shown) {
+    private Difference place(int i, @Nullable Character shown) {
         ObservedCharacter seen = read.get(i - 1);
-        return new Difference(seen.position(), Optional.of(seen.character()), shown);
+        return new Difference(seen.position(), seen.character(), shown);
     }
 }

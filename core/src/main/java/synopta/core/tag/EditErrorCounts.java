@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import synopta.core.catalog.NumberNormalizer;
 
@@ -58,7 +59,9 @@ public final class EditErrorCounts {
         }
         Alignment alignment = new Alignment(weights, ObservedCharacter.of(typed, List.of()), model);
         List<Difference> places = alignment.places();
-        long wrong = places.stream().filter(p -> !p.typed().equals(p.listed())).count();
+        long wrong = places.stream()
+                .filter(p -> !Objects.equals(p.typed(), p.listed()))
+                .count();
         if (wrong > model.length() / 2) {
             return;
         }
@@ -74,14 +77,14 @@ public final class EditErrorCounts {
         for (int i = 0; i < places.size(); i++) {
             Difference place = places.get(i);
             boolean crossed = i + 1 < places.size() && crossed(place, places.get(i + 1));
-            counted(EditError.DROPPED, place.typed().isEmpty(), reading);
-            counted(EditError.EXTRA, place.listed().isEmpty(), reading);
+            counted(EditError.DROPPED, place.typed() == null, reading);
+            counted(EditError.EXTRA, place.listed() == null, reading);
             counted(EditError.SWAPPED, crossed, reading);
             if (crossed) {
                 i++;
-            } else if (place.typed().isPresent() && place.listed().isPresent()) {
-                taken.computeIfAbsent(place.listed().get(), shown -> new TreeMap<>())
-                        .computeIfAbsent(place.typed().get(), as -> new ArrayList<>())
+            } else if (place.typed() != null && place.listed() != null) {
+                taken.computeIfAbsent(place.listed(), shown -> new TreeMap<>())
+                        .computeIfAbsent(place.typed(), as -> new ArrayList<>())
                         .add(reading.number());
             }
         }
@@ -92,8 +95,8 @@ public final class EditErrorCounts {
     }
 
     private static boolean crossed(Difference first, Difference second) {
-        return !first.typed().equals(first.listed())
-                && first.typed().equals(second.listed())
-                && second.typed().equals(first.listed());
+        return !Objects.equals(first.typed(), first.listed())
+                && Objects.equals(first.typed(), second.listed())
+                && Objects.equals(second.typed(), first.listed());
     }
 }

@@ -2,6 +2,7 @@ package synopta.core.tag;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The characters of a reading with what was read again put in.
@@ -16,13 +17,12 @@ record ObservedCharacter(char character, int position, boolean readAgain) {
         for (int i = 0; i < normalized.length(); i++) {
             int position = i + 1;
             char typed = normalized.charAt(i);
-            rechecked.stream()
-                    .filter(r -> r.position() == position)
-                    .reduce((first, last) -> last)
-                    .map(Recheck::character)
-                    .ifPresentOrElse(
-                            shown -> shown.ifPresent(c -> observed.add(new ObservedCharacter(c, position, true))),
-                            () -> observed.add(new ObservedCharacter(typed, position, false)));
+            Optional<Recheck> again =
+                    rechecked.stream().filter(r -> r.position() == position).reduce((first, last) -> last);
+            if (again.isEmpty()) {
+                observed.add(new ObservedCharacter(typed, position, false));
+            }
+            again.map(Recheck::character).ifPresent(c -> observed.add(new ObservedCharacter(c, position, true)));
         }
         return observed;
     }

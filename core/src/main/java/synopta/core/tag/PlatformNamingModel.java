@@ -201,8 +201,8 @@ final class PlatformNamingModel {
         int[] alive = new int[sizes.length];
         int left = 0;
         double start = Math.exp(-base);
-        boolean narrowed = query.brand().isPresent()
-                || query.appliance().isPresent()
+        boolean narrowed = query.brand() != null
+                || query.appliance() != null
                 || !query.fuels().isEmpty();
         for (int g = 0; g < sizes.length; g++) {
             odds[g] = start * shares[g] * (narrowed ? Math.exp(-disagreeing(g, query)) : 1);
@@ -278,10 +278,10 @@ final class PlatformNamingModel {
     private double disagreeing(int group, TagQuery query) {
         double cost = 0;
         double disagrees = weights.costs().disagrees();
-        if (query.brand().isPresent() && !query.brand().get().strip().equalsIgnoreCase(index.brand(firsts[group]))) {
+        if (query.brand() != null && !query.brand().strip().equalsIgnoreCase(index.brand(firsts[group]))) {
             cost += disagrees;
         }
-        if (query.appliance().isPresent() && query.appliance().get() != index.appliance(firsts[group])) {
+        if (query.appliance() != null && query.appliance() != index.appliance(firsts[group])) {
             cost += disagrees;
         }
         int fuelled = IntStream.of(fuels[group]).sum();

@@ -59,8 +59,10 @@ final class RecheckAdvisor {
         Map<Integer, Map<String, List<Integer>>> shown = new TreeMap<>();
         for (int i = 0; i < weighed.size(); i++) {
             for (Difference place : weighed.get(i).places) {
-                if (place.typed().isPresent()) {
-                    String option = place.listed().map(String::valueOf).orElse("");
+                if (place.typed() != null) {
+                    String option = Optional.ofNullable(place.listed())
+                            .map(String::valueOf)
+                            .orElse("");
                     shown.computeIfAbsent(place.position(), p -> new LinkedHashMap<>())
                             .computeIfAbsent(option, o -> new ArrayList<>())
                             .add(i);

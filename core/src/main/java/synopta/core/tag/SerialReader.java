@@ -7,8 +7,10 @@ import java.time.temporal.WeekFields;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
@@ -30,7 +32,7 @@ public final class SerialReader {
     }
 
     /** Every span of a serial of that brand, as of a day; the model, when known, drops what it was not built in. */
-    public SerialReading read(String brandName, String serial, Optional<Model> model, LocalDate today) {
+    public SerialReading read(String brandName, String serial, @Nullable Model model, LocalDate today) {
         if (brandName.isBlank()) {
             return SerialReading.not("Ask for the brand: each brand encodes the build date differently.");
         }
@@ -41,8 +43,7 @@ public final class SerialReader {
             return SerialReading.not(
                     "Brand %s is not in the catalog. Check the name on the door.".formatted(brandName));
         }
-        Optional<SerialScheme> scheme = brand.get()
-                .serialScheme()
+        Optional<SerialScheme> scheme = Optional.ofNullable(brand.get().serialScheme())
                 .flatMap(name -> catalog.serialSchemes().stream()
                         .filter(s -> s.scheme().equals(name))
                         .findFirst());
@@ -53,7 +54,7 @@ public final class SerialReader {
         return read(scheme.get(), NumberNormalizer.key(serial), model, today);
     }
 
-    private static SerialReading read(SerialScheme scheme, String key, Optional<Model> model, LocalDate today) {
+    private static SerialReading read(SerialScheme scheme, String key, @Nullable Model model, LocalDate today) {
         String pattern = scheme.pattern();
         Optional<String> slip = slip(pattern, key);
         if (slip.isPresent()) {
@@ -82,27 +83,28 @@ public final class SerialReader {
     }
 
     private static SerialReading spans(
-            SerialScheme scheme, int first, int period, Optional<Model> model, LocalDate today) {
+            SerialScheme scheme, int first, int period, @Nullable Model model, LocalDate today) {
         List<BuildRange> built = new ArrayList<>();
         List<SerialReading.Dropped> dropped = new ArrayList<>();
         List<String> impossible = new ArrayList<>();
-        int cycle = scheme.yearCycle().orElse(Integer.MAX_VALUE);
+        int cycle = Objects.requireNonNullElse(scheme.yearCycle(), Integer.MAX_VALUE);
         for (long year = first; year <= today.getYear() + 1L; year += cycle) {
             Optional<BuildRange> span = span(scheme.period(), (int) year, period);
             if (span.isEmpty()) {
                 impossible.add("%d has %d ISO weeks".formatted(year, weeks((int) year)));
                 continue;
             }
-            if (span.get().from().orElseThrow().isAfter(today)) {
+            if (span.get().from().isAfter(today)) {
                 continue;
             }
-            Optional<String> why = model.filter(m -> !m.built().meets(span.get()))
+            Optional<String> why = Optional.ofNullable(model)
+                    .filter(m -> !m.built().meets(span.get()))
                     .map(m -> "%s was %s".formatted(m.number(), m.built().words()));
             why.ifPresentOrElse(
                     w -> dropped.add(0, new SerialReading.Dropped(span.get(), w)), () -> built.add(0, span.get()));
         }
         if (!built.isEmpty()) {
-            return new SerialReading(built, dropped, Optional.empty());
+            return new SerialReading(built, dropped, null);
         }
         String why = !dropped.isEmpty()
                 ? "No date of this serial falls within the build years of the model. Check serial and model."
@@ -110,7 +112,7 @@ public final class SerialReader {
                         ? "%s, so there is no week %d. Check the serial."
                                 .formatted(String.join(", ", impossible), period)
                         : "The serial gives a date in the future. Check the serial.";
-        return new SerialReading(List.of(), dropped, Optional.of(why));
+        return new SerialReading(List.of(), dropped, why);
     }
 
     /** What keeps a key from having the shape of a pattern. */
@@ -165,7 +167,7 @@ public final class SerialReader {
     }
 
     private static BuildRange range(LocalDate from, LocalDate to) {
-        return new BuildRange(Optional.of(from), Optional.of(to));
+        return new BuildRange(from, to);
     }
 
     private static int weeks(int year) {

@@ -1,7 +1,7 @@
 package synopta.core.tag;
 
 import java.util.List;
-import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.BuildRange;
 
 /**
@@ -9,9 +9,12 @@ import synopta.core.catalog.BuildRange;
  *
  * @param built every span the code allows, newest first, both ends closed
  * @param dropped spans the code allows that cannot be, each with the reason
- * @param unreadable why there is no span, and what to do; empty when there is one
+ * @param unreadable why there is no span, and what to do; null when there is one
  */
-public record SerialReading(List<BuildRange> built, List<Dropped> dropped, Optional<String> unreadable) {
+public record SerialReading(
+        List<BuildRange> built,
+        List<Dropped> dropped,
+        @Nullable String unreadable) {
     /** A span that cannot be. */
     public record Dropped(BuildRange span, String why) {}
 
@@ -22,6 +25,6 @@ public record SerialReading(List<BuildRange> built, List<Dropped> dropped, Optio
     }
 
     static SerialReading not(String why) {
-        return new SerialReading(List.of(), List.of(), Optional.of(why));
+        return new SerialReading(List.of(), List.of(), why);
     }
 }

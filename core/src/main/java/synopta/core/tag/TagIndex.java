@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
@@ -88,8 +89,9 @@ final class TagIndex {
         return new TagIndex(rows, List.copyOf(groups.keySet()));
     }
 
-    private static byte kind(Appliance appliance, Optional<Fuel> fuel) {
-        return (byte) (appliance.ordinal() * 4 + fuel.map(f -> f.ordinal() + 1).orElse(0));
+    private static byte kind(Appliance appliance, @Nullable Fuel fuel) {
+        return (byte) (appliance.ordinal() * 4
+                + Optional.ofNullable(fuel).map(f -> f.ordinal() + 1).orElse(0));
     }
 
     int size() {

@@ -1,8 +1,8 @@
 package synopta.core.tag;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.quantity.Ordered;
@@ -15,8 +15,8 @@ import synopta.core.quantity.Ordered;
  */
 public record TagQuery(
         String text,
-        Optional<String> brand,
-        Optional<Appliance> appliance,
+        @Nullable String brand,
+        @Nullable Appliance appliance,
         Set<Fuel> fuels,
         List<Recheck> rechecked,
         int limit) {
@@ -34,6 +34,6 @@ public record TagQuery(
 
     /** A reading with nothing else known. */
     public static TagQuery of(String text, int limit) {
-        return new TagQuery(text, Optional.empty(), Optional.empty(), Set.of(), List.of(), limit);
+        return new TagQuery(text, null, null, Set.of(), List.of(), limit);
     }
 }

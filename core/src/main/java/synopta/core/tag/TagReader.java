@@ -1,6 +1,7 @@
 package synopta.core.tag;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntToDoubleFunction;
@@ -85,7 +86,7 @@ public final class TagReader {
                                     .formatted(r.position(), normalized.length(), normalized));
                 });
         if (normalized.isEmpty() || index.size() == 0) {
-            return new TagReading(normalized, List.of(), new Probability(1), 0, Optional.empty(), List.of());
+            return new TagReading(normalized, List.of(), new Probability(1), 0, null, List.of());
         }
         return weighed(query, normalized, ObservedCharacter.of(normalized, query.rechecked()));
     }
@@ -119,7 +120,9 @@ public final class TagReader {
                         .toList(),
                 absent,
                 Math.min(1, search.leftOut() * Math.exp(best) / sum),
-                new RecheckAdvisor(catalog).worthwhile(weighed, query.rechecked()),
+                new RecheckAdvisor(catalog)
+                        .worthwhile(weighed, query.rechecked())
+                        .orElse(null),
                 absent.value() < GUESS_FROM ? List.of() : none.platforms());
     }
 
@@ -152,11 +155,11 @@ public final class TagReader {
 
     private IntToDoubleFunction disagreeing(TagQuery query, double listed) {
         double each = weights.costs().disagrees();
-        Optional<String> brand = query.brand().map(String::strip);
+        Optional<String> brand = Optional.ofNullable(query.brand()).map(String::strip);
         Set<Fuel> fuels = query.fuels();
         return model -> {
             int disagreeing = brand.isPresent() && !brand.get().equalsIgnoreCase(index.brand(model)) ? 1 : 0;
-            disagreeing += query.appliance().isPresent() && query.appliance().get() != index.appliance(model) ? 1 : 0;
+            disagreeing += query.appliance() != null && query.appliance() != index.appliance(model) ? 1 : 0;
             Optional<Fuel> fuel = fuels.isEmpty() ? Optional.empty() : index.fuel(model);
             disagreeing += fuel.isPresent() && !fuels.contains(fuel.get()) ? 1 : 0;
             return listed + disagreeing * each;
@@ -176,7 +179,7 @@ public final class TagReader {
         String key = index.key(scored.model);
         List<Difference> places = new Alignment(weights, read, key).places();
         List<Difference> differences = places.stream()
-                .filter(place -> !place.typed().equals(place.listed()))
+                .filter(place -> !Objects.equals(place.typed(), place.listed()))
                 .toList();
         return catalog.model(new ModelNumber(key))
                 .map(model -> new Candidate(model, Probability.rounded(probability), differences))

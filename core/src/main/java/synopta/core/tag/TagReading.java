@@ -2,6 +2,7 @@ package synopta.core.tag;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Probability;
 
 /**
@@ -18,7 +19,7 @@ public record TagReading(
         List<Candidate> candidates,
         Probability unlisted,
         double leftOut,
-        Optional<RecheckAdvice> readAgain,
+        @Nullable RecheckAdvice readAgain,
         List<PlatformGuess> platforms) {
     /** Copies the candidates. */
     public TagReading {

@@ -1,6 +1,7 @@
 package synopta.core.teardown;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Probability;
@@ -30,17 +31,17 @@ public record WhileOpen(Probability risk, Probability riskNew, double minutes, M
      * What renewing is worth.
      *
      * @param pieces of the part in the machine
-     * @param price of all of them; empty when it is not known
+     * @param price of all of them; null when it is not known
      * @param exchange minutes for all of them
      * @param opening minutes to open the machine again
      */
     public static WhileOpen of(
-            LifeCurve life, int pieces, Optional<Money> price, double replacement, double opening, Terms terms) {
+            LifeCurve life, int pieces, @Nullable Money price, double replacement, double opening, Terms terms) {
         Probability risk = ofAny(life, pieces, terms.ageYears, terms.horizonYears);
         Probability riskNew = ofAny(life, pieces, 0, terms.horizonYears);
         Money now = terms.hour.share(replacement / 60);
         Money later = now.plus(terms.hour.share(opening / 60)).plus(terms.visit);
-        Money spent = price.map(later::plus).orElse(later);
+        Money spent = Optional.ofNullable(price).map(later::plus).orElse(later);
         Money value = spent.share(risk.value() - riskNew.value()).minus(now);
         return new WhileOpen(risk, riskNew, replacement, value.cents() < 0 ? new Money(0, value.currency()) : value);
     }

@@ -69,7 +69,7 @@ public record Work(
 
     /** How far in it goes: the effort of the last step that has one. */
     public Optional<String> effort() {
-        return steps.stream().flatMap(s -> s.work().effort().stream()).reduce((first, second) -> second);
+        return steps.stream().flatMap(s -> Stream.ofNullable(s.work().effort())).reduce((first, second) -> second);
     }
 
     /** Hazards of the steps. */
@@ -84,8 +84,9 @@ public record Work(
         List<OpeningStep> closing = new ArrayList<>(steps);
         Collections.reverse(closing);
         return Stream.concat(
-                        replacements.stream().flatMap(e -> e.fitting().check().stream()),
-                        closing.stream().flatMap(s -> s.work().check().stream()))
+                        replacements.stream()
+                                .flatMap(e -> Stream.ofNullable(e.fitting().check())),
+                        closing.stream().flatMap(s -> Stream.ofNullable(s.work().check())))
                 .distinct()
                 .toList();
     }

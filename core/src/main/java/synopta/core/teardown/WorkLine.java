@@ -2,8 +2,8 @@ package synopta.core.teardown;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.WorkStep;
@@ -32,9 +32,9 @@ public record WorkLine(
         int persons,
         Set<Hazard> hazards,
         List<WorkStep.Hardware> hardware,
-        Optional<String> note,
-        Optional<String> advice,
-        Optional<String> check) {
+        @Nullable String note,
+        @Nullable String advice,
+        @Nullable String check) {
     /** What a step does. */
     public enum Kind implements Slugged {
         OPEN,
@@ -90,7 +90,7 @@ public record WorkLine(
                 1,
                 Set.of(),
                 replacement.hardware(),
-                Optional.empty(),
+                null,
                 replacement.fitting().way(),
                 replacement.fitting().check());
     }

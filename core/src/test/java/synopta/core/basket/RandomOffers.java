@@ -5,8 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
@@ -38,10 +36,7 @@ final class RandomOffers {
         random = new Random(seed);
         boolean genuineOnly = random.nextInt(4) == 0;
         boolean today = random.nextInt(4) == 0;
-        policy = new BasketQuery.Policy(
-                genuineOnly,
-                today ? Optional.of("Staithe") : Optional.empty(),
-                today ? OptionalInt.of(0) : OptionalInt.empty());
+        policy = new BasketQuery.Policy(genuineOnly, today ? "Staithe" : null, today ? 0 : null);
         succession();
         kit("K", "P" + random.nextInt(3), "P" + (3 + random.nextInt(3)));
         kit("L", "K", "P" + random.nextInt(6));
@@ -90,7 +85,7 @@ final class RandomOffers {
     private void part(String part, boolean priced) {
         boolean isGenuine = random.nextInt(3) > 0;
         int pack = contents.containsKey(part) ? 1 : 1 + random.nextInt(2);
-        boolean comes = policy.neededInDays().isEmpty() && random.nextInt(4) > 0;
+        boolean comes = policy.neededInDays() == null && random.nextInt(4) > 0;
         int onHand = random.nextInt(4);
         long cents = 100 * (1 + random.nextInt(12));
         shelf.part(

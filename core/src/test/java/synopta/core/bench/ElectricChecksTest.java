@@ -7,8 +7,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.knowledge.Reading;
@@ -38,8 +37,8 @@ public class ElectricChecksTest {
     @Test(dataProvider = "elements")
     public void anElementReadsWhatItsPlateGivesAndYieldsWhatTheSupplyAllows(
             double volts, double watts, double expected, double supply, double percent) {
-        ElementCheck.Answer answer = ElementCheck.judge(
-                new ElementCheck.Plate(volts, watts), ohms(expected * 0.95), Optional.of(OL), Optional.of(supply));
+        ElementCheck.Answer answer =
+                ElementCheck.judge(new ElementCheck.Plate(volts, watts), ohms(expected * 0.95), OL, supply);
         assertEquals(answer.expectedOhms(), expected, expected * 1e-3);
         assertEquals(100 * answer.wattsAtSupply() / watts, percent, 0.5);
         assertEquals(answer.judged().verdict(), Verdict.GOOD, "cold it reads a little low");
@@ -48,19 +47,17 @@ public class ElectricChecksTest {
     @Test
     public void openShortedOffAndGroundedElementsAreToldApart() {
         ElementCheck.Plate plate = new ElementCheck.Plate(240, 5400);
-        assertEquals(verdict(plate, OL, Optional.empty()), Verdict.OPEN);
-        assertEquals(verdict(plate, ohms(0), Optional.empty()), Verdict.SHORTED);
-        assertEquals(verdict(plate, ohms(21.4), Optional.empty()), Verdict.OFF_VALUE);
-        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(40_000))), Verdict.GROUNDED);
-        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(990_000))), Verdict.GROUNDED, "below a megohm");
-        assertEquals(verdict(plate, ohms(10.7), Optional.of(ohms(1.01e6))), Verdict.GOOD);
-        assertEquals(verdict(plate, ohms(plate.ohms() * 1.1), Optional.empty()), Verdict.GOOD, "the end of the band");
+        assertEquals(verdict(plate, OL, null), Verdict.OPEN);
+        assertEquals(verdict(plate, ohms(0), null), Verdict.SHORTED);
+        assertEquals(verdict(plate, ohms(21.4), null), Verdict.OFF_VALUE);
+        assertEquals(verdict(plate, ohms(10.7), ohms(40_000)), Verdict.GROUNDED);
+        assertEquals(verdict(plate, ohms(10.7), ohms(990_000)), Verdict.GROUNDED, "below a megohm");
+        assertEquals(verdict(plate, ohms(10.7), ohms(1.01e6)), Verdict.GOOD);
+        assertEquals(verdict(plate, ohms(plate.ohms() * 1.1), null), Verdict.GOOD, "the end of the band");
     }
 
-    private static Verdict verdict(ElementCheck.Plate plate, Reading across, Optional<Reading> toCase) {
-        return ElementCheck.judge(plate, across, toCase, Optional.empty())
-                .judged()
-                .verdict();
+    private static Verdict verdict(ElementCheck.Plate plate, Reading across, @Nullable Reading toCase) {
+        return ElementCheck.judge(plate, across, toCase, null).judged().verdict();
     }
 
     private static final List<CoilsCheck.Coil> TWO =
@@ -79,7 +76,7 @@ public class ElectricChecksTest {
                 List.of(new CoilsCheck.ToCase("A", OL)));
         double[] expected = {57.6, 41.1428571429, 98.7428571429};
         for (int i = 0; i < 3; i++) {
-            assertEquals(answer.pairs().get(i).expectedOhms().getAsDouble(), expected[i], 1e-9);
+            assertEquals(answer.pairs().get(i).expectedOhms(), expected[i], 1e-9);
         }
         assertEquals(answer.judged().verdict(), Verdict.GOOD);
     }
@@ -108,7 +105,7 @@ public class ElectricChecksTest {
         assertEquals(expected(beside, "A", "B"), 28.8, 1e-9);
         List<CoilsCheck.Coil> apart = List.of(new CoilsCheck.Coil("A", "B", 800), new CoilsCheck.Coil("C", "D", 800));
         CoilsCheck.Answer none = CoilsCheck.judge(240, apart, List.of(read("A", "C", OL)), List.of());
-        assertTrue(none.pairs().get(0).expectedOhms().isEmpty());
+        assertTrue(none.pairs().get(0).expectedOhms() == null);
         assertEquals(none.judged().verdict(), Verdict.GOOD);
     }
 
@@ -116,8 +113,7 @@ public class ElectricChecksTest {
         return CoilsCheck.judge(240, coils, List.of(read(from, to, ohms(1))), List.of())
                 .pairs()
                 .get(0)
-                .expectedOhms()
-                .getAsDouble();
+                .expectedOhms();
     }
 
     /** The Beta equation on the figures of a 10 kΩ part and a 50 kΩ one (derived). */
@@ -237,12 +233,10 @@ public class ElectricChecksTest {
     @Test(dataProvider = "capacitors")
     public void aCapacitorHoldsAndLosesItsCharge(
             double microfarads, double volts, double megohms, double safe, double joules, double seconds) {
-        CapacitorCheck.Answer answer = CapacitorCheck.judge(microfarads, volts, OptionalDouble.of(megohms), safe);
+        CapacitorCheck.Answer answer = CapacitorCheck.judge(microfarads, volts, megohms, safe);
         assertEquals(answer.joules(), joules, 1e-9 * joules);
-        assertEquals(answer.secondsToSafe().getAsDouble(), seconds, 1e-6 * (seconds + 1));
-        assertTrue(CapacitorCheck.judge(microfarads, volts, OptionalDouble.empty(), safe)
-                .secondsToSafe()
-                .isEmpty());
+        assertEquals(answer.secondsToSafe(), seconds, 1e-6 * (seconds + 1));
+        assertTrue(CapacitorCheck.judge(microfarads, volts, null, safe).secondsToSafe() == null);
     }
 
     @Test
@@ -251,8 +245,8 @@ public class ElectricChecksTest {
             refused("Rated voltage", () -> new ElementCheck.Plate(bad, 1000));
             refused("Rated power", () -> new ElementCheck.Plate(240, bad));
             refused("Resistance at 77 °F (25 °C)", () -> new SensorCurve.Beta(bad, 3977));
-            refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, OptionalDouble.empty(), 34));
-            refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, OptionalDouble.empty(), bad));
+            refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, null, 34));
+            refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, null, bad));
             refused("Power of a coil", () -> new CoilsCheck.Coil("A", "B", bad));
             refused("Nominal voltage", () -> SupplyCheck.judge(bad, 120, SupplyCheck.Point.SERVICE));
         }

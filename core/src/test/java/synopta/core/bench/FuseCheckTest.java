@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -16,8 +15,7 @@ import synopta.core.bench.FuseCheck.Standard;
 
 public class FuseCheckTest {
     private static Fuse fuse(double amps, double volts, Speed speed, double breaking, String size) {
-        return new Fuse(
-                amps, volts, speed, breaking == 0 ? Optional.empty() : Optional.of(breaking), Optional.empty(), size);
+        return new Fuse(amps, volts, speed, breaking == 0 ? null : breaking, null, size);
     }
 
     /** Breaking capacities of IEC 60127-2: low is the greater of 35 A and ten times the current, high 1500 A. */
@@ -42,8 +40,8 @@ public class FuseCheckTest {
 
     @Test
     public void theSameFiguresByAnotherStandardAreAnotherFuse() {
-        Fuse iec = new Fuse(2, 250, Speed.TIME_LAG, Optional.empty(), Optional.of(Standard.IEC), "5x20-mm");
-        Fuse ul = new Fuse(2, 250, Speed.TIME_LAG, Optional.empty(), Optional.of(Standard.of("ul")), "5x20-mm");
+        Fuse iec = new Fuse(2, 250, Speed.TIME_LAG, null, Standard.IEC, "5x20-mm");
+        Fuse ul = new Fuse(2, 250, Speed.TIME_LAG, null, Standard.of("ul"), "5x20-mm");
         assertFalse(FuseCheck.judge(iec, ul).acceptable());
         assertTrue(FuseCheck.judge(iec, iec).acceptable());
     }

@@ -1,8 +1,6 @@
 package synopta.core.casefile;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.knowledge.Finding;
 
@@ -38,18 +36,18 @@ public final class Inputs {
             Set<String> inspected) {
         return new CaseInput(
                 line,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                OptionalDouble.empty(),
+                null,
+                null,
+                null,
+                null,
                 List.of(),
                 answers,
                 List.of(),
                 excluded,
                 selected,
                 dropped,
-                Optional.ofNullable(serial),
-                Optional.ofNullable(platform),
+                serial,
+                platform,
                 inspected,
                 Finding.Who.TECHNICIAN,
                 Shopping.AS_IT_COMES);

@@ -11,8 +11,6 @@ import static synopta.core.catalog.SerialRange.Holds.YES;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -21,10 +19,10 @@ import org.testng.annotations.Test;
 public class SerialsTest {
     private static final SerialOrder AS_TEXT = SerialOrder.AS_TEXT;
     private static final SerialOrder BY_NUMBER =
-            SerialOrder.of(Optional.of(scheme("YPNNNNN", Map.of("A", 2010, "B", 2011), 2, List.of())));
+            SerialOrder.of(scheme("YPNNNNN", Map.of("A", 2010, "B", 2011), 2, List.of()));
 
     private static SerialRange range(String from, String to) {
-        return new SerialRange(Optional.ofNullable(from), Optional.ofNullable(to));
+        return new SerialRange(from, to);
     }
 
     @DataProvider
@@ -95,19 +93,11 @@ public class SerialsTest {
     private static BuildRange days(Random random, LocalDate first) {
         LocalDate from = first.plusDays(random.nextInt(20));
         LocalDate to = from.plusDays(random.nextInt(8));
-        return new BuildRange(
-                random.nextInt(4) == 0 ? Optional.empty() : Optional.of(from),
-                random.nextInt(4) == 0 ? Optional.empty() : Optional.of(to));
+        return new BuildRange(random.nextInt(4) == 0 ? null : from, random.nextInt(4) == 0 ? null : to);
     }
 
     private static SerialScheme scheme(String pattern, Map<String, Integer> years, int cycle, List<String> periods) {
-        return new SerialScheme(
-                "s",
-                pattern,
-                years,
-                cycle == 0 ? OptionalInt.empty() : OptionalInt.of(cycle),
-                SerialScheme.Period.MONTH,
-                periods);
+        return new SerialScheme("s", pattern, years, cycle == 0 ? null : cycle, SerialScheme.Period.MONTH, periods);
     }
 
     @DataProvider

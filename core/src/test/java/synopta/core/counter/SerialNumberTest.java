@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -30,7 +29,7 @@ public class SerialNumberTest {
             "months",
             "YPNNNN",
             Map.of("0", 2000, "6", 2016, "7", 2017),
-            OptionalInt.of(20),
+            20,
             SerialScheme.Period.MONTH,
             List.of("ABCDEFGHJKLM".split("")));
     private static final InMemoryCatalog CATALOG = new Shelf()
@@ -38,15 +37,15 @@ public class SerialNumberTest {
             .model(Samples.model("OR-7820-W", "Orrinvale", Appliance.DRYER, Fuel.ELECTRIC, 10))
             .part("EARLY", 840, "roller", true, Part.Status.CURRENT, 1)
             .part("LATE", 940, "roller", true, Part.Status.CURRENT, 1)
-            .fit("OR-7820-W", "rear", "EARLY", 2, new BuildRange(Optional.empty(), Optional.of(TURN.minusDays(1))))
-            .fit("OR-7820-W", "rear", "LATE", 2, new BuildRange(Optional.of(TURN), Optional.empty()))
+            .fit("OR-7820-W", "rear", "EARLY", 2, new BuildRange(null, TURN.minusDays(1)))
+            .fit("OR-7820-W", "rear", "LATE", 2, new BuildRange(TURN, null))
             .catalog();
     private static final Counter COUNTER = CounterTest.counter(CATALOG);
 
     /** What is handed over, and what is asked where that is open. */
     private static String supplied(CaseAssessment view) {
         return view.needs().stream()
-                .map(need -> need.supplied()
+                .map(need -> Optional.ofNullable(need.supplied())
                         .map(Object::toString)
                         .orElse(need.verdict()
                                 .fold(f -> "", depends -> "ask " + depends.ask().slug(), not -> "not", unknown -> "?")))

@@ -9,8 +9,6 @@ import static synopta.core.Samples.pack;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Fuel;
@@ -21,8 +19,7 @@ import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 
 public class AdvisorTest {
-    private static final Machine ELECTRIC =
-            new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.empty());
+    private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
 
     private static Evidence yes(String finding) {
         return Evidence.of(finding, "yes");
@@ -45,13 +42,13 @@ public class AdvisorTest {
         return new Finding(
                 id,
                 id,
-                Optional.empty(),
+                null,
                 List.of(
                         Finding.Answer.plain(MeterTest.GOOD, "good", 0),
                         Finding.Answer.plain(MeterTest.BAD, "bad", leak)),
                 5,
                 Finding.Who.TECHNICIAN,
-                Optional.empty(),
+                null,
                 Set.of(),
                 plain.basis());
     }

@@ -14,8 +14,6 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -31,8 +29,7 @@ import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Reading;
 
 public class DiagnoserTest {
-    private static final Machine ELECTRIC =
-            new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.empty());
+    private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
 
     private static Evidence yes(String finding) {
         return Evidence.of(finding, "yes");
@@ -165,7 +162,7 @@ public class DiagnoserTest {
         double electric = of(diagnose(TWO, ELECTRIC), "fuse");
         assertEquals(electric, 0.05, 1e-12);
         assertEquals(of(diagnose(TWO, unknown), "fuse"), 0.5 * 0.05, 1e-12, "half of the dryers are electric");
-        Machine gas = new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.empty());
+        Machine gas = new Machine(EnumSet.of(Fuel.LP), null, null);
         assertEquals(of(diagnose(TWO, gas, yes("cold")), "fuse"), 0.0, "a gas machine has no such fuse");
     }
 
@@ -185,13 +182,13 @@ public class DiagnoserTest {
                 List.of(
                         layout("A", 0.75, List.of("roller", "idler", "fuse")),
                         layout("E", 0.25, List.of("idler", "fuse"))),
-                Optional.empty(),
+                null,
                 Identification.NONE);
-        Machine unknown = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.empty(), OptionalDouble.empty());
-        Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("E"), OptionalDouble.empty());
+        Machine unknown = new Machine(EnumSet.of(Fuel.ELECTRIC), null, null);
+        Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), "E", null);
         assertEquals(of(diagnose(twoLayouts, unknown), "roller"), 0.075, 1e-12);
         assertEquals(of(diagnose(twoLayouts, bearing, yes("thumps")), "roller"), 0.0);
-        Machine none = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("Z"), OptionalDouble.empty());
+        Machine none = new Machine(EnumSet.of(Fuel.ELECTRIC), "Z", null);
         assertThrows(IllegalArgumentException.class, () -> diagnose(twoLayouts, none));
     }
 
@@ -199,15 +196,11 @@ public class DiagnoserTest {
     @Test
     public void wearGrowsWithTheAge() {
         for (double age : new double[] {4, 8, 16}) {
-            Machine aged = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("A"), OptionalDouble.of(age));
+            Machine aged = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", age);
             assertEquals(of(diagnose(TWO, aged), "roller"), 0.1 * age / 8, 1e-12);
         }
-        assertThrows(
-                IllegalArgumentException.class,
-                () -> new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.of(Double.NaN)));
-        assertThrows(
-                IllegalArgumentException.class,
-                () -> new Machine(EnumSet.of(Fuel.LP), Optional.empty(), OptionalDouble.of(-1)));
+        assertThrows(IllegalArgumentException.class, () -> new Machine(EnumSet.of(Fuel.LP), null, Double.NaN));
+        assertThrows(IllegalArgumentException.class, () -> new Machine(EnumSet.of(Fuel.LP), null, -1.0));
     }
 
     @Test

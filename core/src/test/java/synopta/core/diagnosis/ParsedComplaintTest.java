@@ -10,8 +10,6 @@ import static synopta.core.Samples.type;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -42,7 +40,7 @@ public class ParsedComplaintTest {
                 plain.picture(),
                 false,
                 List.of(),
-                Optional.empty(),
+                null,
                 Installation.PLAIN);
     }
 
@@ -73,7 +71,7 @@ public class ParsedComplaintTest {
                 List.of(new StandardAnswer("spare", "roller", List.of("washer left over"), "Right so.", OURS)),
                 List.of(),
                 plain.layouts(),
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -200,8 +198,7 @@ public class ParsedComplaintTest {
 
     private static double odds(List<Evidence> evidence) {
         double p = LISTENER
-                .diagnose(DiagnosisQuery.of(
-                        new Machine(Machine.unknown().fuels(), Optional.of("A"), OptionalDouble.empty()), evidence))
+                .diagnose(DiagnosisQuery.of(new Machine(Machine.unknown().fuels(), "A", null), evidence))
                 .suspects()
                 .stream()
                 .filter(s -> s.fault().id().equals("roller"))

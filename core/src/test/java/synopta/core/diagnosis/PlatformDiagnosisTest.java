@@ -13,8 +13,6 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
@@ -27,20 +25,19 @@ import synopta.core.knowledge.Pack;
 
 /** What a machine is built like, what brings what about, and what is cured without a part. */
 public class PlatformDiagnosisTest {
-    private static final Machine UNKNOWN =
-            new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.empty(), OptionalDouble.empty());
+    private static final Machine UNKNOWN = new Machine(EnumSet.of(Fuel.ELECTRIC), null, null);
 
     private static Finding wheels() {
         return new Finding(
                 "wheels",
                 "Wheels at the back?",
-                Optional.empty(),
+                null,
                 List.of(
                         new Finding.Answer("no", "No wheels", 0, List.of(), List.of(), Set.of(), Set.of("E")),
                         new Finding.Answer("yes", "Wheels", 0, List.of(), List.of(), Set.of(), Set.of("A"))),
                 0.5,
                 Finding.Who.CUSTOMER,
-                Optional.empty(),
+                null,
                 Set.of(),
                 OURS);
     }
@@ -59,7 +56,7 @@ public class PlatformDiagnosisTest {
                 List.of(),
                 List.of(),
                 layouts,
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -107,7 +104,7 @@ public class PlatformDiagnosisTest {
 
     @Test
     public void whatTheLayoutTellsIsNotAskedAfter() {
-        Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), Optional.of("E"), OptionalDouble.empty());
+        Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), "E", null);
         Diagnosis diagnosis =
                 new Diagnoser(TWO_BACKS).diagnose(DiagnosisQuery.of(bearing, List.of(Evidence.of("grinds", "yes"))));
         assertFalse(diagnosis.next().stream().anyMatch(q -> q.finding().id().equals("wheels")));
@@ -124,7 +121,7 @@ public class PlatformDiagnosisTest {
                 plain.fuels(),
                 prior,
                 OURS,
-                Optional.ofNullable(cure),
+                cure,
                 plain.shows(),
                 List.of(causes));
     }

@@ -12,8 +12,6 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
@@ -106,8 +104,8 @@ public class AwkwardFitTest {
 
     @Test
     public void aBreakWithinABuildYearIsSettledByTheRunningNumber() {
-        SerialScheme scheme = new SerialScheme(
-                "s", "YLNNNN", Map.of("A", 2016), OptionalInt.of(20), SerialScheme.Period.MONTH, List.of());
+        SerialScheme scheme =
+                new SerialScheme("s", "YLNNNN", Map.of("A", 2016), 20, SerialScheme.Period.MONTH, List.of());
         Catalog catalog = new Shelf()
                 .brand("Halvorn", scheme)
                 .model(Samples.model("TH-1", "Halvorn", Appliance.DRYER, Fuel.ELECTRIC, 1))
@@ -118,29 +116,22 @@ public class AwkwardFitTest {
                 .catalog();
         FitFinder finder = finder(catalog);
         assertEquals(((FitVerdict.Depends) judge(catalog, "EARLY")).ask(), FitVerdict.Missing.SERIAL);
-        MachineUnit unit = finder.unit(MODEL, Optional.of("am-4200"), Optional.empty());
+        MachineUnit unit = finder.unit(MODEL, "am-4200", null);
         assertEquals(unit.built().size(), 1, "the year is read off the serial");
         assertEquals(finder.judge(MODEL, unit, part("LATE")).getClass(), FitVerdict.Fits.class);
         FitVerdict.DoesNotFit early = (FitVerdict.DoesNotFit) finder.judge(MODEL, unit, part("EARLY"));
         assertEquals(early.instead(), List.of(part("LATE")));
-        MachineUnit illegible = finder.unit(MODEL, Optional.of("42"), Optional.of(LocalDate.of(2016, 3, 1)));
+        MachineUnit illegible = finder.unit(MODEL, "42", LocalDate.of(2016, 3, 1));
         assertEquals(
                 finder.judge(MODEL, illegible, part("LATE")).getClass(),
                 FitVerdict.DoesNotFit.class,
                 "the running number alone is enough");
-        MachineUnit other = finder.unit(MODEL, Optional.of("AK-42X"), Optional.empty());
+        MachineUnit other = finder.unit(MODEL, "AK-42X", null);
         assertEquals(((FitVerdict.Depends) finder.judge(MODEL, other, part("LATE"))).ask(), FitVerdict.Missing.SERIAL);
     }
 
     private static Fit ranged(String part, String from, String to) {
-        return new Fit(
-                MODEL,
-                "motor",
-                part(part),
-                1,
-                BuildRange.ALWAYS,
-                new SerialRange(Optional.ofNullable(from), Optional.ofNullable(to)),
-                "");
+        return new Fit(MODEL, "motor", part(part), 1, BuildRange.ALWAYS, new SerialRange(from, to), "");
     }
 
     @Test
@@ -169,8 +160,7 @@ public class AwkwardFitTest {
                 .part("NOW", 1)
                 .part("SOON", 1)
                 .fit("TH-1", "belt", "NOW", 1, BuildRange.ALWAYS)
-                .replaced(
-                        new Supersession(part("NOW"), "1", part("SOON"), 1, "", Optional.of(LocalDate.of(2026, 6, 1))))
+                .replaced(new Supersession(part("NOW"), "1", part("SOON"), 1, "", LocalDate.of(2026, 6, 1)))
                 .catalog();
         assertEquals(fits(catalog, "NOW").supply().items(), List.of(new Supply.Item(part("NOW"), 1)));
         FitFinder later = new FitFinder(

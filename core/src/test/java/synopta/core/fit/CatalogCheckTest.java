@@ -6,8 +6,6 @@ import static synopta.core.Samples.model;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.Samples.Shelf;
@@ -122,8 +120,8 @@ public class CatalogCheckTest {
     @Test
     public void twinsAreComparedForTheYearsInWhichBothWereBuilt() {
         LocalDate turn = LocalDate.of(2015, 1, 1);
-        BuildRange early = new BuildRange(Optional.empty(), Optional.of(turn.minusDays(1)));
-        BuildRange late = new BuildRange(Optional.of(turn), Optional.empty());
+        BuildRange early = new BuildRange(null, turn.minusDays(1));
+        BuildRange late = new BuildRange(turn, null);
         InMemoryCatalog shelf = new Shelf()
                 .model(built("TH-1", "Thistlemoor", 2012, 2018))
                 .model(built("HV-1", "Halvorn", 2016, 2020))
@@ -147,18 +145,18 @@ public class CatalogCheckTest {
                 new ModelNumber(number),
                 brand,
                 Appliance.DRYER,
-                Optional.of(Fuel.ELECTRIC),
-                OptionalInt.empty(),
+                Fuel.ELECTRIC,
+                null,
                 "P",
-                new BuildRange(Optional.of(LocalDate.of(from, 1, 1)), Optional.of(LocalDate.of(to, 12, 31))),
+                new BuildRange(LocalDate.of(from, 1, 1), LocalDate.of(to, 12, 31)),
                 1,
                 "");
     }
 
     @Test
     public void aSerialRangeMustNotEndBeforeItBeginsInTheOrderOfItsBrand() {
-        SerialScheme scheme = new SerialScheme(
-                "s", "YNNN", Map.of("A", 2016), OptionalInt.empty(), SerialScheme.Period.MONTH, List.of());
+        SerialScheme scheme =
+                new SerialScheme("s", "YNNN", Map.of("A", 2016), null, SerialScheme.Period.MONTH, List.of());
         InMemoryCatalog shelf = new Shelf()
                 .brand("Halvorn", scheme)
                 .model(model("HV-1", "Halvorn", Appliance.DRYER, null, 1))
@@ -181,7 +179,7 @@ public class CatalogCheckTest {
                 Samples.part("P"),
                 1,
                 BuildRange.ALWAYS,
-                new SerialRange(Optional.of(from), Optional.ofNullable(to)),
+                new SerialRange(from, to),
                 "");
     }
 

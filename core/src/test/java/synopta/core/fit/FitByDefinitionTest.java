@@ -7,7 +7,6 @@ import static synopta.core.fit.Finders.finder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import org.testng.annotations.Test;
@@ -35,13 +34,13 @@ public class FitByDefinitionTest {
             new Known(MachineUnit.NOT_KNOWN, 0, 0, 0, 0),
             new Known(MachineUnit.builtOn(BREAK.minusDays(1)), 1, -1, 0, 0),
             new Known(MachineUnit.builtOn(BREAK), -1, 1, 0, 0),
-            new Known(new MachineUnit(Optional.of("4A-499"), List.of()), 0, 0, 1, -1),
-            new Known(new MachineUnit(Optional.of("4a500"), List.of()).and(BREAK), -1, 1, -1, 1));
+            new Known(new MachineUnit("4A-499", List.of()), 0, 0, 1, -1),
+            new Known(new MachineUnit("4a500", List.of()).and(BREAK), -1, 1, -1, 1));
 
-    private static final BuildRange BEFORE = new BuildRange(Optional.empty(), Optional.of(BREAK.minusDays(1)));
-    private static final BuildRange AFTER = new BuildRange(Optional.of(BREAK), Optional.empty());
-    private static final SerialRange EARLY = new SerialRange(Optional.empty(), Optional.of("4A499"));
-    private static final SerialRange LATE = new SerialRange(Optional.of("4A500"), Optional.empty());
+    private static final BuildRange BEFORE = new BuildRange(null, BREAK.minusDays(1));
+    private static final BuildRange AFTER = new BuildRange(BREAK, null);
+    private static final SerialRange EARLY = new SerialRange(null, "4A499");
+    private static final SerialRange LATE = new SerialRange("4A500", null);
 
     private final Random random = new Random(20260304);
     private NaiveFit naive;

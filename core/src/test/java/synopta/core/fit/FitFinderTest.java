@@ -11,8 +11,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
 import org.testng.annotations.Test;
@@ -31,8 +29,8 @@ import synopta.core.catalog.SerialRange;
 
 public class FitFinderTest {
     private static final LocalDate BREAK = LocalDate.of(2018, 7, 1);
-    private static final BuildRange BEFORE = new BuildRange(Optional.empty(), Optional.of(BREAK.minusDays(1)));
-    private static final BuildRange AFTER = new BuildRange(Optional.of(BREAK), Optional.empty());
+    private static final BuildRange BEFORE = new BuildRange(null, BREAK.minusDays(1));
+    private static final BuildRange AFTER = new BuildRange(BREAK, null);
 
     private static Shelf machine() {
         return new Shelf().model(Samples.model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1));
@@ -136,27 +134,21 @@ public class FitFinderTest {
                 part("M1"),
                 1,
                 BuildRange.ALWAYS,
-                new SerialRange(Optional.empty(), Optional.of("4A-500")),
+                new SerialRange(null, "4A-500"),
                 "");
         Shelf shelf =
                 machine().part("M1", 100).fit(early).part("S1", 100).fit("TH-7820-W", "door-switch", "S1", 1, BEFORE);
         FitFinder finder = finder(shelf.catalog());
         ModelNumber model = new ModelNumber("TH-7820-W");
-        BuildRange around = new BuildRange(Optional.of(BREAK.minusDays(3)), Optional.of(BREAK.plusDays(3)));
+        BuildRange around = new BuildRange(BREAK.minusDays(3), BREAK.plusDays(3));
         assertEquals(said(finder.judge(model, MachineUnit.NOT_KNOWN, part("M1"))), "depends on serial");
+        assertEquals(said(finder.judge(model, new MachineUnit("4a500", List.of()), part("M1"))), "fits {M1=1}[]");
+        assertEquals(said(finder.judge(model, new MachineUnit("4A501", List.of()), part("M1"))), "does not fit");
         assertEquals(
-                said(finder.judge(model, new MachineUnit(Optional.of("4a500"), List.of()), part("M1"))),
-                "fits {M1=1}[]");
-        assertEquals(
-                said(finder.judge(model, new MachineUnit(Optional.of("4A501"), List.of()), part("M1"))),
-                "does not fit");
-        assertEquals(
-                said(finder.judge(model, new MachineUnit(Optional.of("9"), List.of()), part("M1"))),
+                said(finder.judge(model, new MachineUnit("9", List.of()), part("M1"))),
                 "depends on serial",
                 "nobody can tell which of two serials of different length is the earlier");
-        assertEquals(
-                said(finder.judge(model, new MachineUnit(Optional.empty(), List.of(around)), part("S1"))),
-                "depends on built");
+        assertEquals(said(finder.judge(model, new MachineUnit(null, List.of(around)), part("S1"))), "depends on built");
     }
 
     @Test
@@ -193,10 +185,10 @@ public class FitFinderTest {
                 new ModelNumber("TH-7820-W"),
                 "Thistlemoor",
                 Appliance.DRYER,
-                Optional.of(Fuel.ELECTRIC),
-                OptionalInt.of(240),
+                Fuel.ELECTRIC,
+                240,
                 "P",
-                new BuildRange(Optional.of(BREAK), Optional.of(BREAK.plusYears(2))),
+                new BuildRange(BREAK, BREAK.plusYears(2)),
                 1,
                 "");
         Shelf shelf = new Shelf().model(young).part("S2", 100).fit("TH-7820-W", "door-switch", "S2", 1, AFTER);

@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
@@ -33,11 +34,11 @@ public class SpecificationsTest {
         return new SpecRule(spec, rule, within, "because", Samples.OURS);
     }
 
-    private static Specifications specifications(Optional<String> safety) {
+    private static Specifications specifications(@Nullable String safety) {
         return new Specifications(new CurrentPacks(List.of(pack(safety))));
     }
 
-    private static Pack pack(Optional<String> safety) {
+    private static Pack pack(@Nullable String safety) {
         PartType plain = Samples.type("fuse", SellingRule.SINGLY);
         PartType fuse = new PartType(
                 "fuse",
@@ -64,7 +65,7 @@ public class SpecificationsTest {
                 pack.rights(),
                 pack.cautions(),
                 pack.layouts(),
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -100,25 +101,25 @@ public class SpecificationsTest {
             String what, Map<String, String> specs, boolean usually, boolean forSafety) {
         Part original = part("A", "fuse", ORIGINAL);
         Part other = part("B", "fuse", specs);
-        assertEquals(specifications(Optional.empty()).compare(original, other).interchangeable(), usually);
+        assertEquals(specifications(null).compare(original, other).interchangeable(), usually);
         assertEquals(
-                specifications(Optional.of("it burns")).compare(original, other).interchangeable(),
+                specifications("it burns").compare(original, other).interchangeable(),
                 forSafety,
                 "what is not known counts against a part that matters for safety");
     }
 
     @Test
     public void anUpdateOfThePacksIsSeenAtTheNextComparison() {
-        CurrentPacks packs = new CurrentPacks(List.of(pack(Optional.empty())));
+        CurrentPacks packs = new CurrentPacks(List.of(pack(null)));
         Specifications with = new Specifications(packs);
         assertEquals(with.safety("fuse"), Optional.empty());
-        packs.replace(List.of(pack(Optional.of("it burns"))));
+        packs.replace(List.of(pack("it burns")));
         assertEquals(with.safety("fuse"), Optional.of("it burns"));
     }
 
     @Test
     public void partsOfAnotherTypeOrWithNothingListedAreNeverTheSame() {
-        Specifications with = specifications(Optional.empty());
+        Specifications with = specifications(null);
         assertEquals(
                 with.compare(part("A", "fuse", ORIGINAL), part("B", "belt", ORIGINAL))
                         .interchangeable(),
@@ -146,7 +147,7 @@ public class SpecificationsTest {
                 .part(part("OTHER", "fuse", Map.of("amps", "20")))
                 .equivalent("A", "LISTED")
                 .catalog();
-        PartDetails book = new PartDetails(catalog, specifications(Optional.of("it burns")), () -> HouseSettings.USUAL);
+        PartDetails book = new PartDetails(catalog, specifications("it burns"), () -> HouseSettings.USUAL);
         List<PartDetails.StandIn> standIns = book.standIns(part("A", "fuse", ORIGINAL));
         assertEquals(
                 standIns.stream()
@@ -168,7 +169,7 @@ public class SpecificationsTest {
                 .kit("MID", "NUT", 3)
                 .replaced("OLD", 1, "NEW", 1, "trim it")
                 .catalog();
-        PartDetails book = new PartDetails(catalog, specifications(Optional.empty()), () -> HouseSettings.USUAL);
+        PartDetails book = new PartDetails(catalog, specifications(null), () -> HouseSettings.USUAL);
         PartComparison compared = book.compare(
                 catalog.part(Samples.part("NEW")).orElseThrow(),
                 catalog.part(Samples.part("OLD")).orElseThrow());

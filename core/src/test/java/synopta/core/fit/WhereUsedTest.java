@@ -71,10 +71,10 @@ public class WhereUsedTest {
         List<String> listed = new ArrayList<>();
         Optional<String> after = Optional.of("");
         while (after.isPresent()) {
-            WhereUsed.Page page = whereUsed(catalog).page(part(asked), Optional.empty(), after.get(), limit);
+            WhereUsed.Page page = whereUsed(catalog).page(part(asked), null, after.get(), limit);
             assertTrue(page.machines().size() <= limit);
             page.machines().forEach(m -> listed.add(m.model().number().written()));
-            after = page.next();
+            after = Optional.ofNullable(page.next());
         }
         return listed;
     }
@@ -103,14 +103,10 @@ public class WhereUsedTest {
         shelf.fit("M0", "belt", "OLD", 1, BuildRange.ALWAYS).fit("M1", "belt", "NEW", 1, BuildRange.ALWAYS);
         Map<String, FitBasis> basis = new TreeMap<>();
         WhereUsed used = whereUsed(shelf.catalog());
-        used.each(
-                part("NEW"), Optional.empty(), m -> basis.put(m.model().number().written(), m.basis()));
+        used.each(part("NEW"), null, m -> basis.put(m.model().number().written(), m.basis()));
         assertEquals(basis, Map.of("M0", FitBasis.SUCCESSION, "M1", FitBasis.DIRECT));
         basis.clear();
-        used.each(
-                part("SAME"),
-                Optional.of("Orrinvale"),
-                m -> basis.put(m.model().number().written(), m.basis()));
+        used.each(part("SAME"), "Orrinvale", m -> basis.put(m.model().number().written(), m.basis()));
         assertEquals(basis, Map.of("M1", FitBasis.EQUIVALENT));
         assertEquals(
                 used.counts(part("NEW")),
@@ -126,8 +122,7 @@ public class WhereUsedTest {
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
                 () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
-        assertTrue(
-                genuineOnly.page(part("B"), Optional.empty(), "", 5).machines().isEmpty());
+        assertTrue(genuineOnly.page(part("B"), null, "", 5).machines().isEmpty());
     }
 
     @Test
@@ -141,10 +136,10 @@ public class WhereUsedTest {
         shelf.fit("B2", "rear", "ROLLER", 2, BuildRange.ALWAYS).fit("A1", "rear", "ROLLER", 2, BuildRange.ALWAYS);
         Catalog catalog = shelf.catalog();
         List<CompatibleModels.Machine> found = new CompatibleModels(catalog, whereUsed(catalog))
-                .of(catalog.model(new ModelNumber("A1")), List.of(part("BELT"), part("ROLLER")));
+                .of(catalog.model(new ModelNumber("A1")).orElse(null), List.of(part("BELT"), part("ROLLER")));
         assertEquals(found.stream().map(m -> m.model().number().written()).toList(), List.of("B2", "B1"));
         assertEquals(found.get(0).basis().keySet(), new TreeSet<>(List.of(part("BELT"), part("ROLLER"))));
-        assertEquals(found.get(1).differing(), Optional.of(List.of("rear")));
+        assertEquals(found.get(1).differing(), List.of("rear"));
     }
 
     /** Levenshtein by Apache Commons Text; a swap of neighbors is tried out. */

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 import synopta.core.Samples.Shelf;
 import synopta.core.catalog.Appliance;
@@ -46,7 +47,7 @@ public class HandoverPlannerTest {
                 List.of(),
                 List.of(cautions),
                 List.of(layout("A", 1, List.of())),
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -64,7 +65,7 @@ public class HandoverPlannerTest {
             PICTURE,
             false,
             List.of(),
-            Optional.empty(),
+            null,
             Installation.PLAIN);
     private static final InMemoryCatalog CATALOG = new Shelf()
             .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)
@@ -86,7 +87,7 @@ public class HandoverPlannerTest {
                     pack(Appliance.MICROWAVE, List.of(), caution(Hazard.STORED_CHARGE, Set.of(), Set.of())))),
             CATALOG);
 
-    private static List<Hazard> hazards(Optional<Appliance> appliance, Set<Fuel> fuels, Set<String> types) {
+    private static List<Hazard> hazards(@Nullable Appliance appliance, Set<Fuel> fuels, Set<String> types) {
         return HAND_OVER.cautions(appliance, fuels, types).stream()
                 .map(Caution::hazard)
                 .toList();
@@ -95,15 +96,15 @@ public class HandoverPlannerTest {
     @Test
     public void cautionsFollowThePartsAndTheFuelGravestFirst() {
         Optional<Appliance> dryer = Optional.of(Appliance.DRYER);
-        assertEquals(hazards(dryer, Set.of(Fuel.ELECTRIC), Set.of()), List.of(Hazard.MAINS));
-        assertEquals(hazards(dryer, Set.of(Fuel.LP), Set.of()), List.of(Hazard.MAINS, Hazard.GAS));
-        assertEquals(hazards(dryer, ALL, Set.of("fuse")), List.of(Hazard.MAINS, Hazard.GAS, Hazard.FIRE));
+        assertEquals(hazards(dryer.orElse(null), Set.of(Fuel.ELECTRIC), Set.of()), List.of(Hazard.MAINS));
+        assertEquals(hazards(dryer.orElse(null), Set.of(Fuel.LP), Set.of()), List.of(Hazard.MAINS, Hazard.GAS));
+        assertEquals(hazards(dryer.orElse(null), ALL, Set.of("fuse")), List.of(Hazard.MAINS, Hazard.GAS, Hazard.FIRE));
     }
 
     @Test
     public void anUnknownApplianceAsksForTheCautionsOfAll() {
-        assertEquals(hazards(Optional.empty(), ALL, Set.of()), List.of(Hazard.MAINS, Hazard.GAS, Hazard.STORED_CHARGE));
-        assertEquals(hazards(Optional.of(Appliance.RANGE), ALL, Set.of()), List.of(), "no pack, nothing known");
+        assertEquals(hazards(null, ALL, Set.of()), List.of(Hazard.MAINS, Hazard.GAS, Hazard.STORED_CHARGE));
+        assertEquals(hazards(Appliance.RANGE, ALL, Set.of()), List.of(), "no pack, nothing known");
     }
 
     @Test
@@ -111,15 +112,15 @@ public class HandoverPlannerTest {
         Optional<Appliance> dryer = Optional.of(Appliance.DRYER);
         CurrentPacks packs = new CurrentPacks(List.of(pack(Appliance.DRYER, List.of())));
         HandoverPlanner planner = new HandoverPlanner(packs, CATALOG);
-        assertEquals(planner.cautions(dryer, ALL, Set.of()), List.of());
+        assertEquals(planner.cautions(dryer.orElse(null), ALL, Set.of()), List.of());
         Caution added = caution(Hazard.FIRE, Set.of(), Set.of());
         packs.replace(List.of(pack(Appliance.DRYER, List.of(), added)));
-        assertEquals(planner.cautions(dryer, ALL, Set.of()), List.of(added));
+        assertEquals(planner.cautions(dryer.orElse(null), ALL, Set.of()), List.of(added));
     }
 
     @Test
     public void onlyGraveCautionsHoldThePartsBack() {
-        List<Caution> cautions = HAND_OVER.cautions(Optional.of(Appliance.DRYER), ALL, Set.of("fuse"));
+        List<Caution> cautions = HAND_OVER.cautions(Appliance.DRYER, ALL, Set.of("fuse"));
         assertEquals(HandoverPlanner.unseen(cautions, Set.of()), List.of(Hazard.MAINS, Hazard.GAS));
         assertEquals(HandoverPlanner.unseen(cautions, Set.of(Hazard.MAINS)), List.of(Hazard.GAS));
         assertEquals(HandoverPlanner.unseen(cautions, Set.of(Hazard.MAINS, Hazard.GAS)), List.of());

@@ -6,8 +6,6 @@ import static synopta.core.Samples.part;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
@@ -38,7 +36,7 @@ public class PlatformCandidatesTest {
             models.add(model("TH-78%d%d-G".formatted(9 - i, i), Fuel.LP, "Gas line"));
         }
         return new CatalogTables(
-                List.of(new Brand("Thistlemoor", "N", Optional.empty())),
+                List.of(new Brand("Thistlemoor", "N", null)),
                 List.of(),
                 List.of(
                         new Platform("Electric line", Appliance.DRYER, "A", ""),
@@ -59,8 +57,8 @@ public class PlatformCandidatesTest {
                 new ModelNumber(number),
                 "Thistlemoor",
                 Appliance.DRYER,
-                Optional.of(fuel),
-                OptionalInt.empty(),
+                fuel,
+                null,
                 platform,
                 BuildRange.ALWAYS,
                 1,
@@ -77,14 +75,14 @@ public class PlatformCandidatesTest {
         }
         Counter counter = CounterTest.counter(shelf.catalog());
         CaseAssessment unlisted = counter.work(CaseInput.of("th7853k thumps electric"));
-        assertEquals(unlisted.identified().model(), Optional.empty());
+        assertEquals(unlisted.identified().model(), null);
         assertEquals(unlisted.identified().constructions().get(0).platform().platform(), "P");
         assertTrue(unlisted.needs().isEmpty(), "nothing is guessed in silence");
         CaseInput chosen = Inputs.inspected("th7853k thumps electric", "P", Set.of());
         CaseAssessment identified = counter.work(chosen);
-        assertEquals(identified.identified().chosen().orElseThrow().platform().platform(), "P");
-        assertEquals(identified.identified().layout().orElseThrow().id(), "A");
-        assertEquals(identified.needs().get(0).supplied(), Optional.of(part("ROLLER")), "all electric models take it");
+        assertEquals(identified.identified().chosen().platform().platform(), "P");
+        assertEquals(identified.identified().layout().id(), "A");
+        assertEquals(identified.needs().get(0).supplied(), part("ROLLER"), "all electric models take it");
         assertTrue(identified.known().stream().anyMatch(k -> k.key().equals("platform") && !k.sure()));
     }
 
@@ -94,7 +92,7 @@ public class PlatformCandidatesTest {
         Counter counter = CounterTest.counter(new InMemoryCatalog(tables));
         CaseAssessment unlisted = counter.work(CaseInput.of("th7853k thumps"));
         assertEquals(unlisted.identified().constructions().size(), 2);
-        DistinguishingQuestion look = unlisted.identified().look().orElseThrow();
+        DistinguishingQuestion look = unlisted.identified().look();
         assertEquals(
                 look.answers().stream()
                         .map(DistinguishingQuestion.Answer::key)
@@ -109,6 +107,6 @@ public class PlatformCandidatesTest {
                         .map(c -> c.platform().platform())
                         .toList(),
                 List.of("Gas line"));
-        assertEquals(gas.identified().look(), Optional.empty());
+        assertEquals(gas.identified().look(), null);
     }
 }

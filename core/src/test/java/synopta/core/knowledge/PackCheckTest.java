@@ -14,7 +14,6 @@ import static synopta.core.Samples.type;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
@@ -44,7 +43,7 @@ public class PackCheckTest {
                 List.of(),
                 cautions,
                 layouts,
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -52,7 +51,7 @@ public class PackCheckTest {
     private static final Layout SOUND = layout("A", 1, List.of("belt"));
 
     private static Layout drawn(Drawing drawing) {
-        return new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), List.of(), drawing, Optional.empty());
+        return new Layout("A", "A", 1, "rim", SOUND.fuels(), SOUND.places(), List.of(), drawing, null);
     }
 
     /** The sound layout with a belt that runs round two discs and an idler, unless they are moved. */
@@ -66,7 +65,7 @@ public class PackCheckTest {
                 SOUND.places(),
                 List.of(),
                 SOUND.drawing(),
-                Optional.of(new Belt(
+                new Belt(
                         Belt.View.REAR,
                         ribs,
                         List.of(
@@ -74,16 +73,12 @@ public class PackCheckTest {
                                 station(Belt.Role.MOTOR, 60, -420, 24, Pulley.Side.INSIDE, 0),
                                 station(Belt.Role.IDLER, 0, idlerY, 60, idler, idlerPushedBy)),
                         List.of(new Belt.Rest("wheel", 0, 0, 5)),
-                        OURS)));
+                        OURS));
     }
 
     private static Belt.Station station(
             Belt.Role role, double x, double y, double diameter, Pulley.Side side, double dx) {
-        return new Belt.Station(
-                role,
-                Optional.empty(),
-                new Pulley(x, y, diameter, side),
-                dx == 0 ? Optional.empty() : Optional.of(new Belt.Travel(dx, 0)));
+        return new Belt.Station(role, null, new Pulley(x, y, diameter, side), dx == 0 ? null : new Belt.Travel(dx, 0));
     }
 
     private static PartType pictured(String... figures) {
@@ -99,7 +94,7 @@ public class PackCheckTest {
                 picture,
                 false,
                 List.of(),
-                Optional.empty(),
+                null,
                 Installation.PLAIN);
     }
 
@@ -122,7 +117,7 @@ public class PackCheckTest {
                 List.of(),
                 List.of(),
                 plain.layouts(),
-                Optional.empty(),
+                null,
                 Identification.NONE);
     }
 
@@ -137,7 +132,7 @@ public class PackCheckTest {
                 plain.fuels(),
                 plain.prior(),
                 OURS,
-                Optional.empty(),
+                null,
                 plain.shows(),
                 List.of(new Fault.Cause(cause, 0.5, OURS)));
     }
@@ -151,10 +146,9 @@ public class PackCheckTest {
         Caution strange = new Caution(Hazard.FIRE, "Mind it.", Set.of("chimney"), Set.of(), OURS);
         SellingRule withStranger = new SellingRule(
                 false,
-                List.of(new SellingRule.Companion(
-                        "rings", Optional.of("squeals"), Optional.empty(), "They go with it.", OURS)),
+                List.of(new SellingRule.Companion("rings", "squeals", null, "They go with it.", OURS)),
                 List.of(),
-                Optional.empty());
+                null);
         return new Object[][] {
             {pack(FAULTS, List.of(), List.of()), "faults[0].shows[0].finding", "there is no finding still"},
             {pack(FAULTS, List.of(FINDINGS.get(0), FINDINGS.get(0)), List.of()), "findings[1]", "listed twice"},
@@ -281,7 +275,7 @@ public class PackCheckTest {
             assertThrows(IllegalArgumentException.class, () -> finding("still", wrong));
         }
         for (double wrong : new double[] {0, 1.2, Double.NaN}) {
-            assertThrows(IllegalArgumentException.class, () -> new Fault.Link("still", Optional.empty(), wrong, OURS));
+            assertThrows(IllegalArgumentException.class, () -> new Fault.Link("still", null, wrong, OURS));
             assertThrows(IllegalArgumentException.class, () -> new LifeCurve(wrong == 1.2 ? -1 : wrong, 10, OURS));
         }
         assertThrows(IllegalArgumentException.class, () -> new Basis(" "));

@@ -13,8 +13,6 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
@@ -35,13 +33,13 @@ public class ParameterLearnerTest {
             new Finding(
                     "ohms",
                     "ohms across it",
-                    Optional.empty(),
+                    null,
                     List.of(
                             Finding.Answer.plain(MeterTest.GOOD, "good", 0),
                             Finding.Answer.plain(MeterTest.BAD, "bad", 0.1)),
                     3,
                     Finding.Who.TECHNICIAN,
-                    Optional.empty(),
+                    null,
                     Set.of(),
                     OURS),
             MeterUnit.of("Ω"),
@@ -60,15 +58,7 @@ public class ParameterLearnerTest {
             List.of(OHMS));
 
     private static ConfirmedCase confirmedCase(String fault, double age, ConfirmedCase.Answer... answers) {
-        return new ConfirmedCase(
-                1,
-                Appliance.DRYER,
-                Set.of(Fuel.ELECTRIC),
-                Optional.of("A"),
-                OptionalDouble.of(age),
-                List.of(answers),
-                fault,
-                OptionalDouble.of(1.5));
+        return new ConfirmedCase(1, Appliance.DRYER, Set.of(Fuel.ELECTRIC), "A", age, List.of(answers), fault, 1.5);
     }
 
     private static Proposal proposal(List<ConfirmedCase> confirmedCases, ParameterKind kind, String subject) {

@@ -9,7 +9,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
@@ -85,16 +84,7 @@ public class CaseServiceTest {
     private static CaseContent content(String line, Set<Hazard> shown, CaseContent.Status status, String... parts) {
         List<CaseContent.Line> lines =
                 Arrays.stream(parts).map(p -> new CaseContent.Line(part(p), 1)).toList();
-        return new CaseContent(
-                CaseInput.of(line),
-                Optional.empty(),
-                lines,
-                shown,
-                Optional.empty(),
-                Optional.empty(),
-                Customer.NONE,
-                OptionalInt.empty(),
-                status);
+        return new CaseContent(CaseInput.of(line), null, lines, shown, null, null, Customer.NONE, null, status);
     }
 
     private static String outcome(CaseService.Saved saved) {
@@ -136,15 +126,7 @@ public class CaseServiceTest {
         CaseContent line = content("th7820w", Set.of(), CaseContent.Status.OPEN);
         for (String complaint : List.of("it thumps", "it thumps ".repeat(2000))) {
             CaseContent both = new CaseContent(
-                    line.input(),
-                    Optional.of(complaint),
-                    List.of(),
-                    Set.of(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Customer.NONE,
-                    OptionalInt.empty(),
-                    line.status());
+                    line.input(), complaint, List.of(), Set.of(), null, null, Customer.NONE, null, line.status());
             assertEquals(hazards(service, line), List.of(Hazard.MAINS));
             assertEquals(hazards(service, both), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
         }

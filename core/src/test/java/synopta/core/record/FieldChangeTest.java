@@ -11,10 +11,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -39,45 +35,45 @@ import synopta.core.tag.Recheck;
 public class FieldChangeTest {
     private static final CaseContent BARE = new CaseContent(
             CaseInput.of("thumps"),
-            Optional.empty(),
+            null,
             List.of(),
             Set.of(),
-            Optional.empty(),
-            Optional.empty(),
+            null,
+            null,
             Customer.NONE,
-            OptionalInt.empty(),
+            null,
             CaseContent.Status.OPEN);
 
     /** A component of a record, another value of it, and what is told. */
     @DataProvider
     Object[][] fields() {
-        Shopping.Adjusted adjusted = new Shopping.Adjusted(part("BELT"), OptionalInt.of(2), OptionalLong.of(600), true);
+        Shopping.Adjusted adjusted = new Shopping.Adjusted(part("BELT"), 2, 600L, true);
         return new Object[][] {
             {"line", "squeals", "line: thumps -> squeals"},
-            {"model", Optional.of(new ModelNumber("TH-7820-W")), "model:  -> TH-7820-W"},
-            {"appliance", Optional.of(Appliance.DRYER), "appliance:  -> dryer"},
-            {"fuel", Optional.of(Fuel.LP), "fuel:  -> lp"},
-            {"ageYears", OptionalDouble.of(8), "ageYears:  -> 8.0"},
-            {"rechecked", List.of(new Recheck(2, Optional.empty())), "rechecked:  -> 2 nothing"},
+            {"model", new ModelNumber("TH-7820-W"), "model:  -> TH-7820-W"},
+            {"appliance", Appliance.DRYER, "appliance:  -> dryer"},
+            {"fuel", Fuel.LP, "fuel:  -> lp"},
+            {"ageYears", 8.0, "ageYears:  -> 8.0"},
+            {"rechecked", List.of(new Recheck(2, null)), "rechecked:  -> 2 nothing"},
             {"findings", List.of(new CaseInput.Answered("hums", "yes", false)), "findings:  -> hums yes, perhaps"},
             {"readings", List.of(new CaseInput.Measured("ohms", new Reading.Figure(21.5))), "readings:  -> ohms 21.5"},
             {"excluded", Set.of("age"), "excluded:  -> age"},
             {"selected", Set.of("belt"), "selected:  -> belt"},
             {"deselected", Set.of("motor"), "deselected:  -> motor"},
-            {"serial", Optional.of("7C-1"), "serial:  -> 7C-1"},
-            {"platform", Optional.of("Skerry"), "platform:  -> Skerry"},
+            {"serial", "7C-1", "serial:  -> 7C-1"},
+            {"platform", "Skerry", "platform:  -> Skerry"},
             {"inspected", Set.of("rear:rollers"), "inspected:  -> rear:rollers"},
             {"person", Finding.Who.CUSTOMER, "person: technician -> customer"},
             {"adjusted", List.of(adjusted), "adjusted:  -> 2 x BELT, worth 600 cents, needed"},
-            {"branch", Optional.of("Staithe"), "branch:  -> Staithe"},
-            {"neededInDays", OptionalInt.of(3), "neededInDays:  -> 3"},
-            {"complaint", Optional.of("and hums"), "complaint:  -> and hums"},
+            {"branch", "Staithe", "branch:  -> Staithe"},
+            {"neededInDays", 3, "neededInDays:  -> 3"},
+            {"complaint", "and hums", "complaint:  -> and hums"},
             {"lines", List.of(new CaseContent.Line(part("BELT"), 2)), "lines:  -> 2 x BELT"},
             {"cautionsShown", Set.of(Hazard.of("mains")), "cautionsShown:  -> mains"},
-            {"readTo", Optional.of("customer"), "readTo:  -> customer"},
-            {"specialist", Optional.of("Ida"), "specialist:  -> Ida"},
-            {"name", Optional.of("Perpetua Quillfeather"), "customer:  -> Perpetua Quillfeather"},
-            {"phone", Optional.of("55-0199"), "customer:  -> 55-0199"},
+            {"readTo", "customer", "readTo:  -> customer"},
+            {"specialist", "Ida", "specialist:  -> Ida"},
+            {"name", "Perpetua Quillfeather", "customer:  -> Perpetua Quillfeather"},
+            {"phone", "55-0199", "customer:  -> 55-0199"},
             {"status", CaseContent.Status.HANDED_OVER, "status: open -> handed-over"},
         };
     }
@@ -136,8 +132,8 @@ public class FieldChangeTest {
                 Instant.EPOCH.plusSeconds(second),
                 LocalDate.EPOCH,
                 "Staithe",
-                Optional.empty(),
-                OptionalLong.of(1),
+                null,
+                1L,
                 List.of(new Quote.Line(part("BELT"), "belt", 1, price)),
                 QuoteTotals.of(price, BigDecimal.ZERO, true));
     }

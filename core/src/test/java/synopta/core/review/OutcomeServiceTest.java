@@ -10,8 +10,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
@@ -73,16 +71,7 @@ public class OutcomeServiceTest {
 
     private static CaseRecord record(CaseInput draft, CaseContent.Status status) {
         CaseAssessment view = CounterTest.COUNTER.work(draft);
-        CaseContent content = new CaseContent(
-                draft,
-                Optional.empty(),
-                List.of(),
-                Set.of(),
-                Optional.empty(),
-                Optional.of("Ida"),
-                Customer.NONE,
-                OptionalInt.of(80),
-                status);
+        CaseContent content = new CaseContent(draft, null, List.of(), Set.of(), null, "Ida", Customer.NONE, 80, status);
         return new CaseRecord(7, NOW, 1, NOW, content, CaseSnapshot.of(view, view.cautions(), draft));
     }
 
@@ -91,14 +80,7 @@ public class OutcomeServiceTest {
         for (Outcome.Reason reason : reasons) {
             returns.add(new Outcome.Return(part("ROLLER"), 1, reason));
         }
-        return new Outcome(
-                NOW,
-                Optional.of("Tom"),
-                Optional.ofNullable(fault),
-                fixed,
-                OptionalInt.of(40),
-                returns,
-                Optional.empty());
+        return new Outcome(NOW, "Tom", fault, fixed, 40, returns, null);
     }
 
     private OutcomeRecord told(CaseInput draft, Outcome outcome) {
@@ -109,14 +91,14 @@ public class OutcomeServiceTest {
     @Test
     public void whatWasSaidIsHeldAgainstWhatItWas() {
         CaseAssessment view = CounterTest.COUNTER.work(CaseInput.of("th7820w thumps"));
-        String fault = view.diagnosis().orElseThrow().suspects().get(0).fault().id();
+        String fault = view.diagnosis().suspects().get(0).fault().id();
         OutcomeRecord told = told(CaseInput.of("th7820w thumps"), outcome(fault, true));
         assertTrue(told.right());
-        assertEquals(told.specialist(), Optional.of("Ida"));
+        assertEquals(told.specialist(), "Ida");
         assertEquals(told.guesses().stream().filter(OutcomeRecord.Guess::was).count(), 1);
         assertEquals(
                 told.guesses().get(0).probability(),
-                view.diagnosis().orElseThrow().suspects().get(0).probability().value());
+                view.diagnosis().suspects().get(0).probability().value());
         assertTrue(
                 told(CaseInput.of("th7820w thumps"), outcome(null, false))
                         .guesses()
@@ -135,7 +117,6 @@ public class OutcomeServiceTest {
         String fault = CounterTest.COUNTER
                 .work(asked)
                 .diagnosis()
-                .orElseThrow()
                 .suspects()
                 .get(0)
                 .fault()

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.testng.annotations.DataProvider;
@@ -115,7 +116,7 @@ public class AlignmentTest {
             StringBuilder rebuilt = new StringBuilder();
             aligned(Samples.CONFUSION, typed, model)
                     .places()
-                    .forEach(place -> place.listed().ifPresent(rebuilt::append));
+                    .forEach(place -> Optional.ofNullable(place.listed()).ifPresent(rebuilt::append));
             assertEquals(rebuilt.toString(), model, typed);
         }
     }

@@ -6,8 +6,6 @@ import static org.testng.Assert.assertTrue;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
@@ -39,8 +37,8 @@ public class PlatformNamingModelTest {
                         new ModelNumber(number),
                         "Brand " + head.charAt(0),
                         group % 2 == 0 ? Appliance.DRYER : Appliance.RANGE,
-                        Optional.of(group % 4 < 2 ? Fuel.ELECTRIC : Fuel.LP),
-                        OptionalInt.empty(),
+                        group % 4 < 2 ? Fuel.ELECTRIC : Fuel.LP,
+                        null,
                         "Platform " + group,
                         BuildRange.ALWAYS,
                         1,
@@ -88,11 +86,9 @@ public class PlatformNamingModelTest {
         String reading = "CP50123W";
         TagQuery bare = TagQuery.of(reading, 5);
         double before = chance(bare, "Brand C");
-        double after = chance(
-                new TagQuery(reading, Optional.of("brand c"), Optional.empty(), Set.of(), List.of(), 5), "Brand C");
+        double after = chance(new TagQuery(reading, "brand c", null, Set.of(), List.of(), 5), "Brand C");
         assertTrue(after > before && before > 0, before + " and " + after);
-        TagQuery gasRange = new TagQuery(
-                reading, Optional.empty(), Optional.of(Appliance.RANGE), EnumSet.of(Fuel.LP), List.of(), 5);
+        TagQuery gasRange = new TagQuery(reading, null, Appliance.RANGE, EnumSet.of(Fuel.LP), List.of(), 5);
         assertTrue(chance(gasRange, "Brand C") < before, "brand C makes dryers only here");
     }
 

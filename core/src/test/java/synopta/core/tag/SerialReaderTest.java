@@ -6,9 +6,9 @@ import static org.testng.Assert.assertTrue;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
@@ -25,24 +25,18 @@ public class SerialReaderTest {
             2009);
     /** Two digits of the ISO week, a digit of the year that comes back after ten, the plant, a number. */
     private static final SerialScheme WEEKS =
-            new SerialScheme("weeks", "PPYLNN", DIGITS, OptionalInt.of(10), SerialScheme.Period.WEEK, List.of());
+            new SerialScheme("weeks", "PPYLNN", DIGITS, 10, SerialScheme.Period.WEEK, List.of());
 
     private static final SerialScheme MONTHS = new SerialScheme(
-            "months",
-            "YYP",
-            Map.of("AA", 2015, "AB", 2016),
-            OptionalInt.empty(),
-            SerialScheme.Period.MONTH,
-            List.of("J", "F", "M"));
+            "months", "YYP", Map.of("AA", 2015, "AB", 2016), null, SerialScheme.Period.MONTH, List.of("J", "F", "M"));
     private static final SerialReader READER = new SerialReader(
             new Shelf().brand("Weekly", WEEKS).brand("Monthly", MONTHS).catalog());
 
-    private static String read(String brand, String serial, Optional<Model> model) {
+    private static String read(String brand, String serial, @Nullable Model model) {
         SerialReading reading = READER.read(brand, serial, model, TODAY);
-        return reading.unreadable()
-                .orElse(reading.built().stream()
-                        .map(b -> b.from().orElseThrow() + "/" + b.to().orElseThrow())
-                        .collect(Collectors.joining(" ")));
+        return Objects.requireNonNullElse(
+                reading.unreadable(),
+                reading.built().stream().map(b -> b.from() + "/" + b.to()).collect(Collectors.joining(" ")));
     }
 
     /** ISO 8601 week dates around the ends of years, as printed in "ISO week date" (from memory, no document opened). */
@@ -72,7 +66,7 @@ public class SerialReaderTest {
 
     @Test(dataProvider = "serials")
     public void aSerialTellsItsSpans(String what, String brand, String serial, String spans) {
-        assertEquals(read(brand, serial, Optional.empty()), spans);
+        assertEquals(read(brand, serial, null), spans);
     }
 
     @DataProvider(name = "unreadable")
@@ -94,7 +88,7 @@ public class SerialReaderTest {
 
     @Test(dataProvider = "unreadable")
     public void whatCannotBeReadIsSaidWithWhatToDo(String brand, String serial, String part) {
-        assertTrue(read(brand, serial, Optional.empty()).contains(part), read(brand, serial, Optional.empty()));
+        assertTrue(read(brand, serial, null).contains(part), read(brand, serial, null));
     }
 
     @Test
@@ -107,13 +101,13 @@ public class SerialReaderTest {
                 sample.fuel(),
                 sample.volts(),
                 sample.platform(),
-                new BuildRange(Optional.of(LocalDate.of(2012, 1, 1)), Optional.of(LocalDate.of(2017, 3, 6))),
+                new BuildRange(LocalDate.of(2012, 1, 1), LocalDate.of(2017, 3, 6)),
                 1,
                 "");
-        SerialReading reading = READER.read("Weekly", "107B55", Optional.of(model), TODAY);
-        assertEquals(read("Weekly", "107B55", Optional.of(model)), "2017-03-06/2017-03-12", "one day is enough");
-        assertEquals(reading.dropped().get(0).span().from(), Optional.of(LocalDate.of(2007, 3, 5)));
+        SerialReading reading = READER.read("Weekly", "107B55", model, TODAY);
+        assertEquals(read("Weekly", "107B55", model), "2017-03-06/2017-03-12", "one day is enough");
+        assertEquals(reading.dropped().get(0).span().from(), LocalDate.of(2007, 3, 5));
         assertEquals(reading.dropped().get(0).why(), "TH-7820-W was built from 2012-01-01 to 2017-03-06");
-        assertTrue(read("Weekly", "108B55", Optional.of(model)).startsWith("No date of this serial falls"));
+        assertTrue(read("Weekly", "108B55", model).startsWith("No date of this serial falls"));
     }
 }

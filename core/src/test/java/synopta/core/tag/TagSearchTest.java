@@ -27,7 +27,7 @@ public class TagSearchTest {
             double cost = new Alignment(weights, read, model.number().key()).cost()
                     - Math.log(model.popularity() / total)
                     - Math.log1p(-Math.exp(-weights.costs().unlisted()));
-            cost += query.appliance().isPresent() && query.appliance().get() != model.appliance() ? 4 : 0;
+            cost += query.appliance() != null && query.appliance() != model.appliance() ? 4 : 0;
             odds.put(model.number().key(), Math.exp(-cost));
         }
         return odds;
@@ -47,10 +47,10 @@ public class TagSearchTest {
         TagReader dense = Samples.reader(shelf.catalog());
         for (int i = 0; i < 250; i++) {
             String text = word(random, 2 + random.nextInt(9), "0O8BD1A");
-            Recheck recheck = new Recheck(1 + random.nextInt(text.length()), Optional.of("08B".charAt(i % 9 / 3)));
+            Recheck recheck = new Recheck(1 + random.nextInt(text.length()), "08B".charAt(i % 9 / 3));
             Optional<Appliance> appliance = i % 2 == 0 ? Optional.empty() : Optional.of(Appliance.RANGE);
             List<Recheck> rechecked = i % 3 > 0 ? List.of() : List.of(recheck);
-            TagQuery query = new TagQuery(text, Optional.empty(), appliance, Set.of(), rechecked, 5000);
+            TagQuery query = new TagQuery(text, null, appliance.orElse(null), Set.of(), rechecked, 5000);
             TagReading reading = dense.read(query);
             if (!reading.candidates().isEmpty()) {
                 compare(reading, scan(List.copyOf(models.values()), query, reading.normalized()));

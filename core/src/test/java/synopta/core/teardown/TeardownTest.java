@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
@@ -29,7 +28,7 @@ public class TeardownTest {
 
     private static Layout layout(List<OpeningStep> steps) {
         Layout bare = Samples.layout("A", 1, List.of("a"));
-        return new Layout("A", "A", 1, "rim", bare.fuels(), bare.places(), steps, bare.drawing(), Optional.empty());
+        return new Layout("A", "A", 1, "rim", bare.fuels(), bare.places(), steps, bare.drawing(), null);
     }
 
     /** Steps 0 to n - 1 with minutes of a power of two each, so that the minutes tell the set; step i reaches place i. */
@@ -154,11 +153,11 @@ public class TeardownTest {
     @Test
     public void whatLiesOpenIsWorthWhatASecondOpeningWouldCost() {
         WhileOpen.Terms terms = new WhileOpen.Terms(10, 5, euros("36.00"), euros("45.00"));
-        WhileOpen one = WhileOpen.of(new LifeCurve(2, 10, OURS), 1, Optional.of(euros("20.00")), 10, 20, terms);
+        WhileOpen one = WhileOpen.of(new LifeCurve(2, 10, OURS), 1, euros("20.00"), 10, 20, terms);
         assertEquals(one.value().decimal(), "34.86");
-        WhileOpen ageless = WhileOpen.of(new LifeCurve(1, 10, OURS), 1, Optional.of(euros("20.00")), 10, 20, terms);
+        WhileOpen ageless = WhileOpen.of(new LifeCurve(1, 10, OURS), 1, euros("20.00"), 10, 20, terms);
         assertEquals(ageless.value().decimal(), "0.00", "a new one fails as often");
-        WhileOpen four = WhileOpen.of(new LifeCurve(2, 10, OURS), 4, Optional.empty(), 10, 20, terms);
+        WhileOpen four = WhileOpen.of(new LifeCurve(2, 10, OURS), 4, null, 10, 20, terms);
         assertEquals(four.risk().value(), 1 - Math.exp(-5), 1e-12);
     }
 }

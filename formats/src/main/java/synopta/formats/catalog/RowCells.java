@@ -5,12 +5,13 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
@@ -79,18 +80,19 @@ final class RowCells {
 
     /** A whole number of at least so much; `otherwise` where the cell is empty. */
     int whole(String column, int least, int otherwise) {
-        return maybeWhole(column, least).orElse(otherwise);
+        return Objects.requireNonNullElse(maybeWhole(column, least), otherwise);
     }
 
-    OptionalInt maybeWhole(String column, int least) {
+    @Nullable
+    Integer maybeWhole(String column, int least) {
         String text = cell(column);
         if (text.isEmpty()) {
-            return OptionalInt.empty();
+            return null;
         }
         if (!text.matches("-?[0-9]{1,9}") || Integer.parseInt(text) < least) {
             throw new Wrong(column, "(%s) must be a whole number of at least %d.".formatted(text, least));
         }
-        return OptionalInt.of(Integer.parseInt(text));
+        return Integer.parseInt(text);
     }
 
     /** A decimal number with a point. */
@@ -128,13 +130,17 @@ final class RowCells {
     BuildRange built() {
         Optional<LocalDate> from = date("built_from");
         Optional<LocalDate> to = date("built_to");
-        return from.isEmpty() && to.isEmpty() ? BuildRange.ALWAYS : within("built_to", () -> new BuildRange(from, to));
+        return from.isEmpty() && to.isEmpty()
+                ? BuildRange.ALWAYS
+                : within("built_to", () -> new BuildRange(from.orElse(null), to.orElse(null)));
     }
 
     SerialRange serials() {
         Optional<String> from = maybe("serial_from", 60);
         Optional<String> to = maybe("serial_to", 60);
-        return from.isEmpty() && to.isEmpty() ? SerialRange.ALL : within("serial_to", () -> new SerialRange(from, to));
+        return from.isEmpty() && to.isEmpty()
+                ? SerialRange.ALL
+                : within("serial_to", () -> new SerialRange(from.orElse(null), to.orElse(null)));
     }
 
     /** A value whose own rule may refuse the text. */

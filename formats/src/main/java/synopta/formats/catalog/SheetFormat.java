@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -47,8 +49,11 @@ record SheetFormat<T>(
             Sheet.BRANDS,
             "brand family serial_scheme",
             "brand",
-            c -> new Brand(c.name("brand", NAME), c.text("family", NAME), c.maybe("serial_scheme", NAME)),
-            b -> row(b.brand(), b.family(), b.serialScheme().orElse("")));
+            c -> new Brand(
+                    c.name("brand", NAME),
+                    c.text("family", NAME),
+                    c.maybe("serial_scheme", NAME).orElse(null)),
+            b -> row(b.brand(), b.family(), Objects.requireNonNullElse(b.serialScheme(), "")));
 
     private static final SheetFormat<SerialScheme> SERIAL_SCHEMES = format(
             Sheet.SERIAL_SCHEMES,
@@ -69,7 +74,7 @@ record SheetFormat<T>(
                     s.scheme(),
                     s.pattern(),
                     NumberNormalizer.pairs(s.yearCodes()),
-                    s.yearCycle().isPresent() ? "" + s.yearCycle().getAsInt() : "",
+                    s.yearCycle() != null ? "" + s.yearCycle() : "",
                     s.period().slug(),
                     String.join(";", s.periodCodes())));
 
@@ -104,7 +109,7 @@ record SheetFormat<T>(
                     c.model("model"),
                     c.name("brand", NAME),
                     c.value("appliance", NAME, Appliance::of),
-                    c.maybeValue("fuel", NAME, Fuel::of),
+                    c.maybeValue("fuel", NAME, Fuel::of).orElse(null),
                     c.maybeWhole("volts", 1),
                     c.name("platform", NAME),
                     c.built(),
@@ -114,8 +119,8 @@ record SheetFormat<T>(
                     m.number().written(),
                     m.brand(),
                     m.appliance().slug(),
-                    m.fuel().map(Fuel::slug).orElse(""),
-                    m.volts().isPresent() ? "" + m.volts().getAsInt() : "",
+                    Optional.ofNullable(m.fuel()).map(Fuel::slug).orElse(""),
+                    m.volts() != null ? "" + m.volts() : "",
                     m.platform(),
                     from(m.built()),
                     to(m.built()),
@@ -168,8 +173,8 @@ record SheetFormat<T>(
                     "" + f.quantity(),
                     from(f.built()),
                     to(f.built()),
-                    f.serials().from().orElse(""),
-                    f.serials().to().orElse(""),
+                    Objects.requireNonNullElse(f.serials().from(), ""),
+                    Objects.requireNonNullElse(f.serials().to(), ""),
                     f.note()));
 
     private static final SheetFormat<Supersession> SUPERSESSIONS = format(
@@ -182,14 +187,14 @@ record SheetFormat<T>(
                     c.part("new_part"),
                     c.whole("quantity", 1, 1),
                     c.text("change", NOTE),
-                    c.date("effective")),
+                    c.date("effective").orElse(null)),
             s -> row(
                     s.oldPart().written(),
                     s.choice(),
                     s.newPart().written(),
                     "" + s.quantity(),
                     s.change(),
-                    s.effective().map(Object::toString).orElse("")));
+                    Optional.ofNullable(s.effective()).map(Object::toString).orElse("")));
 
     private static final SheetFormat<KitContent> KITS = format(
             Sheet.KITS,
@@ -274,11 +279,11 @@ record SheetFormat<T>(
     }
 
     private static String from(BuildRange range) {
-        return range.from().map(Object::toString).orElse("");
+        return Optional.ofNullable(range.from()).map(Object::toString).orElse("");
     }
 
     private static String to(BuildRange range) {
-        return range.to().map(Object::toString).orElse("");
+        return Optional.ofNullable(range.to()).map(Object::toString).orElse("");
     }
 
     private static String yes(boolean value) {

@@ -93,7 +93,7 @@ final class MachineDrawingPdf {
 
     /** The run of the belt, so wide; empty where there is none or it does not close. */
     Optional<Image> belt(float width) {
-        return layout.belt()
+        return Optional.ofNullable(layout.belt())
                 .flatMap(belt -> belt.run().fold(run -> Optional.of(run(run, width)), no -> Optional.empty()));
     }
 

@@ -11,6 +11,7 @@ import java.io.OutputStream;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
 import synopta.core.knowledge.Layout;
 import synopta.core.record.RepairSheet;
 import synopta.formats.print.Barcodes;
@@ -63,11 +64,13 @@ public final class SheetPdf {
         words.addElement(PrintText.text(
                 Typeface.CODE,
                 13,
-                sheet.machine().map(m -> m.number().written()).orElse("Model not known")));
+                Optional.ofNullable(sheet.machine())
+                        .map(m -> m.number().written())
+                        .orElse("Model not known")));
         words.addElement(PrintText.text(
                 Typeface.PLAIN,
                 TEXT,
-                sheet.machine()
+                Optional.ofNullable(sheet.machine())
                                 .map(m -> "%s %s. "
                                         .formatted(m.brand(), m.appliance().slug()))
                                 .orElse("")
@@ -92,7 +95,7 @@ public final class SheetPdf {
         left.setPaddingRight(10);
         left.addElement(PrintText.text(Typeface.BOLD, HEAD, "In the bag"));
         left.addElement(bag(canvas));
-        sheet.layout().ifPresent(layout -> drawings(left, canvas, layout));
+        Optional.ofNullable(sheet.layout()).ifPresent(layout -> drawings(left, canvas, layout));
         PdfPCell right = PrintText.bare();
         for (SheetText.Section section : sections) {
             boolean isBag = section.heading().equals("Handover notes");
@@ -143,7 +146,7 @@ public final class SheetPdf {
         }
         boolean isBeltOff =
                 sheet.work().steps().stream().anyMatch(s -> s.reaches().containsKey("belt"));
-        layout.belt()
+        Optional.ofNullable(layout.belt())
                 .filter(belt -> isBeltOff)
                 .ifPresent(belt -> print.belt(BELT).ifPresent(image -> {
                     cell.addElement(asItIs(image));

@@ -3,6 +3,8 @@ package synopta.formats.handover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.knowledge.Caution;
@@ -80,14 +82,18 @@ public final class SheetText {
 
     private static String said(OpeningStep step) {
         StringBuilder said = new StringBuilder(step.name()).append('.');
-        step.work().note().ifPresent(note -> said.append(" Note: ").append(note));
-        step.work().advice().ifPresent(advice -> said.append(' ').append(advice));
+        Optional.ofNullable(step.work().note())
+                .ifPresent(note -> said.append(" Note: ").append(note));
+        Optional.ofNullable(step.work().advice())
+                .ifPresent(advice -> said.append(' ').append(advice));
         return said + hardware(step.work().hardware());
     }
 
     private static String said(Work.Exchange replacement) {
         String what = replacement.pieces() > 1 ? replacement.pieces() + " x " + replacement.name() : replacement.name();
-        String way = replacement.fitting().way().map(" "::concat).orElse("");
+        String way = Optional.ofNullable(replacement.fitting().way())
+                .map(" "::concat)
+                .orElse("");
         return "Replace %s.%s%s".formatted(what, way, hardware(replacement.hardware()));
     }
 
@@ -111,7 +117,8 @@ public final class SheetText {
     public static String reached(String house, RepairSheet sheet) {
         return Stream.of(
                         house,
-                        sheet.record().content().input().shopping().branch().orElse(""),
+                        Objects.requireNonNullElse(
+                                sheet.record().content().input().shopping().branch(), ""),
                         sheet.contact())
                 .filter(part -> !part.isBlank())
                 .collect(Collectors.joining(", "));
@@ -123,7 +130,7 @@ public final class SheetText {
         text.append(reached(house, sheet))
                 .append("\nCase ")
                 .append(sheet.record().number());
-        text.append(sheet.machine()
+        text.append(Optional.ofNullable(sheet.machine())
                 .map(m -> "\n%s %s, %s"
                         .formatted(
                                 m.brand(), m.number().written(), m.appliance().slug()))

@@ -25,7 +25,7 @@ final class LayoutReader {
                 node.list("places", LayoutReader::place),
                 node.list("steps", LayoutReader::step),
                 node.object("drawing").read(LayoutReader::drawing),
-                node.maybe("belt", LayoutReader::belt));
+                node.maybe("belt", LayoutReader::belt).orElse(null));
     }
 
     static Picture picture(JsonCursor node) {
@@ -66,10 +66,10 @@ final class LayoutReader {
                 hardware(node),
                 PackReader.hazards(node),
                 node.has("persons") ? node.whole("persons") : 1,
-                node.maybeText("note"),
-                node.maybeText("advice"),
-                node.maybeText("check"),
-                node.maybeText("effort"),
+                node.maybeText("note").orElse(null),
+                node.maybeText("advice").orElse(null),
+                node.maybeText("check").orElse(null),
+                node.maybeText("effort").orElse(null),
                 node.list("looks", l -> new WorkStep.Look(l.text("finding"), l.text("words"))));
     }
 
@@ -115,12 +115,13 @@ final class LayoutReader {
     private static Belt.Station station(JsonCursor node) {
         return new Belt.Station(
                 node.value("role", word -> Slugged.of(Belt.Role.class, "role", word)),
-                node.maybeText("slot"),
+                node.maybeText("slot").orElse(null),
                 new Pulley(
                         node.number("xMm"),
                         node.number("yMm"),
                         node.number("diameterMm"),
                         node.value("side", word -> Slugged.of(Pulley.Side.class, "side", word))),
-                node.maybe("travel", t -> new Belt.Travel(t.number("dxMm"), t.number("dyMm"))));
+                node.maybe("travel", t -> new Belt.Travel(t.number("dxMm"), t.number("dyMm")))
+                        .orElse(null));
     }
 }

@@ -118,7 +118,7 @@ public final class PackReader {
                 node.list("rights", PackReader::right),
                 node.list("cautions", PackReader::caution),
                 node.list("layouts", LayoutReader::read),
-                node.maybe("replacement", PackReader::replacement),
+                node.maybe("replacement", PackReader::replacement).orElse(null),
                 IdentificationReader.read(node));
     }
 
@@ -159,14 +159,15 @@ public final class PackReader {
                 node.text("partType"),
                 node.text("fault"),
                 node.text("name"),
-                node.maybeText("slot"),
+                node.maybeText("slot").orElse(null),
                 fuels(node),
                 node.number("prior"),
                 basis(node),
-                node.maybeText("cure"),
+                node.maybeText("cure").orElse(null),
                 node.list(
                         "shows",
-                        s -> new Fault.Link(s.text("finding"), s.maybeText("answer"), s.number("strength"), basis(s))),
+                        s -> new Fault.Link(
+                                s.text("finding"), s.maybeText("answer").orElse(null), s.number("strength"), basis(s))),
                 node.list("causedBy", c -> new Fault.Cause(c.text("fault"), c.number("strength"), basis(c))));
     }
 
@@ -174,11 +175,11 @@ public final class PackReader {
         return new Finding(
                 node.text("id"),
                 node.text("question"),
-                node.maybeText("hint"),
+                node.maybeText("hint").orElse(null),
                 node.list("answers", PackReader::answer),
                 node.number("minutes"),
                 node.value("who", Finding.Who::of),
-                node.maybeText("opens"),
+                node.maybeText("opens").orElse(null),
                 hazards(node),
                 basis(node));
     }
@@ -229,13 +230,13 @@ public final class PackReader {
         Finding finding = new Finding(
                 node.text("id"),
                 node.text("question"),
-                node.maybeText("hint"),
+                node.maybeText("hint").orElse(null),
                 List.of(
                         Finding.Answer.plain(MeterTest.GOOD, node.text("sound"), 0),
                         Finding.Answer.plain(MeterTest.BAD, node.text("bad"), 1 - specificity)),
                 node.number("minutes"),
                 node.value("who", Finding.Who::of),
-                node.maybeText("opens"),
+                node.maybeText("opens").orElse(null),
                 hazards(node),
                 basis(node));
         return new MeterTest(

@@ -1,6 +1,5 @@
 package synopta.formats.knowledge;
 
-import java.util.Optional;
 import synopta.core.knowledge.HandoverNote;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.PartType;
@@ -26,15 +25,15 @@ final class PartTypeReader {
                 node.object("picture").read(LayoutReader::picture),
                 node.flag("refer"),
                 node.list("specs", PartTypeReader::specRule),
-                node.maybeText("safety"),
+                node.maybeText("safety").orElse(null),
                 node.maybe("fit", PartTypeReader::fitting).orElse(Installation.PLAIN));
     }
 
     private static Installation fitting(JsonCursor node) {
         return new Installation(
                 node.texts("tools"),
-                node.maybeText("way"),
-                node.maybeText("check"),
+                node.maybeText("way").orElse(null),
+                node.maybeText("check").orElse(null),
                 LayoutReader.hardware(node),
                 node.list("schools", PartTypeReader::byPractice),
                 PackReader.basis(node));
@@ -63,14 +62,14 @@ final class PartTypeReader {
                 node.flag("renewAll"),
                 node.list("with", PartTypeReader::companion),
                 node.list("offer", PartTypeReader::companion),
-                node.maybeText("why"));
+                node.maybeText("why").orElse(null));
     }
 
     private static SellingRule.Companion companion(JsonCursor node) {
         return new SellingRule.Companion(
                 node.text("partType"),
-                node.maybeText("whenFinding"),
-                node.has("school") ? Optional.of(node.value("school", RepairPractice::of)) : Optional.empty(),
+                node.maybeText("whenFinding").orElse(null),
+                node.has("school") ? node.value("school", RepairPractice::of) : null,
                 node.text("why"),
                 PackReader.basis(node));
     }

@@ -10,6 +10,7 @@ import com.lowagie.text.pdf.PdfPTable;
 import java.io.OutputStream;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Optional;
 import synopta.core.knowledge.Region;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
@@ -69,8 +70,8 @@ public final class QuotePdf {
         row(head, "Date", day(LocalDate.ofInstant(quote.createdAt(), ZoneOffset.UTC)));
         row(head, "Valid until", day(quote.validUntil()));
         row(head, "Branch", quote.branch());
-        quote.customer().ifPresent(customer -> row(head, "Customer", customer));
-        quote.caseNumber().ifPresent(number -> row(head, "Case", Long.toString(number)));
+        Optional.ofNullable(quote.customer()).ifPresent(customer -> row(head, "Customer", customer));
+        Optional.ofNullable(quote.caseNumber()).ifPresent(number -> row(head, "Case", Long.toString(number)));
         return head;
     }
 

@@ -2,8 +2,10 @@ package synopta.formats.review;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.outcome.Outcome;
 import synopta.core.record.CaseContent;
@@ -68,7 +70,7 @@ public record CaseTable(
             "returns");
 
     /** A case with its last outcome, if there is one. */
-    public static CaseTable of(CaseRecord record, Optional<Outcome> outcome) {
+    public static CaseTable of(CaseRecord record, @Nullable Outcome outcome) {
         CaseContent content = record.content();
         CaseSnapshot snapshot = record.snapshot();
         return new CaseTable(
@@ -76,32 +78,38 @@ public record CaseTable(
                 record.createdAt(),
                 record.revision(),
                 content.status().slug(),
-                snapshot.appliance().map(a -> a.slug()).orElse(""),
-                snapshot.layout().orElse(""),
-                content.input().model().map(m -> m.written()).orElse(""),
-                snapshot.ageYears().isPresent() ? "" + snapshot.ageYears().getAsDouble() : "",
+                Optional.ofNullable(snapshot.appliance()).map(a -> a.slug()).orElse(""),
+                Objects.requireNonNullElse(snapshot.layout(), ""),
+                Optional.ofNullable(content.input().model())
+                        .map(m -> m.written())
+                        .orElse(""),
+                snapshot.ageYears() != null ? "" + snapshot.ageYears() : "",
                 content.customer().takenOutOf(content.input().line()),
-                content.specialist().orElse(""),
-                content.input().shopping().branch().orElse(""),
+                Objects.requireNonNullElse(content.specialist(), ""),
+                Objects.requireNonNullElse(content.input().shopping().branch(), ""),
                 snapshot.evidence().stream()
                         .map(g -> g.finding() + "=" + g.answer())
                         .collect(Collectors.joining(";")),
                 snapshot.suspects().stream()
                         .map(s -> s.fault() + "=" + s.probability())
                         .collect(Collectors.joining(";")),
-                snapshot.advice().map(CaseSnapshot.Advised::action).orElse(""),
+                Optional.ofNullable(snapshot.advice())
+                        .map(CaseSnapshot.Advised::action)
+                        .orElse(""),
                 content.lines().stream().map(l -> times(l.quantity(), l.part())).collect(Collectors.joining(";")),
                 content.cautionsShown().stream().map(h -> h.slug()).sorted().collect(Collectors.joining(";")),
-                content.readTo().map(content.customer()::takenOutOf).orElse(""),
-                content.answerSeconds().isPresent()
-                        ? "" + content.answerSeconds().getAsInt()
-                        : "",
-                outcome.flatMap(Outcome::fault).orElse(""),
-                outcome.map(o -> o.fixed() ? "yes" : "no").orElse(""),
-                outcome.filter(o -> o.minutes().isPresent())
-                        .map(o -> "" + o.minutes().getAsInt())
+                Optional.ofNullable(content.readTo())
+                        .map(content.customer()::takenOutOf)
                         .orElse(""),
-                outcome.map(o -> o.returns().stream()
+                content.answerSeconds() != null ? "" + content.answerSeconds() : "",
+                Optional.ofNullable(outcome).map(Outcome::fault).orElse(""),
+                Optional.ofNullable(outcome).map(o -> o.fixed() ? "yes" : "no").orElse(""),
+                Optional.ofNullable(outcome)
+                        .filter(o -> o.minutes() != null)
+                        .map(o -> "" + o.minutes())
+                        .orElse(""),
+                Optional.ofNullable(outcome)
+                        .map(o -> o.returns().stream()
                                 .map(r -> times(r.quantity(), r.part()) + ": "
                                         + r.reason().slug())
                                 .collect(Collectors.joining(";")))

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Objects;
 import synopta.core.knowledge.Region;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
@@ -62,7 +63,7 @@ public final class DailyReportPdf {
                                 .map(l -> "%d x %s"
                                         .formatted(l.quantity(), l.part().written()))
                                 .toList())));
-        table.addCell(cell(Typeface.PLAIN, content.specialist().orElse("")));
+        table.addCell(cell(Typeface.PLAIN, Objects.requireNonNullElse(content.specialist(), "")));
         table.addCell(cell(Typeface.PLAIN, content.status() == CaseContent.Status.OPEN ? "on hold" : "handed over"));
     }
 

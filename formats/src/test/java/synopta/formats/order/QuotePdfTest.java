@@ -20,8 +20,6 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -47,8 +45,8 @@ public class QuotePdfTest {
                 Instant.parse("2026-11-26T09:30:00Z"),
                 LocalDate.of(2026, 12, 10),
                 "Staithe",
-                Optional.of("Øster & Söhne 李"),
-                OptionalLong.of(31),
+                "Øster & Söhne 李",
+                31L,
                 lines,
                 QuoteTotals.of(goods, new BigDecimal("15"), true));
     }

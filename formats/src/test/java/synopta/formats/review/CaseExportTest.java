@@ -10,8 +10,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -33,13 +31,13 @@ public class CaseExportTest {
     private static CaseRecord record(long number, CaseContent.Status status) {
         CaseContent content = new CaseContent(
                 CaseInput.of("th7820w thumps, says MARL Quillby, 55-0142; “büring”"),
-                Optional.empty(),
+                null,
                 List.of(new CaseContent.Line(new PartNumber("QV-1183"), 2)),
                 Set.of(Hazard.MAINS, Hazard.FIRE),
-                Optional.of("Marl Quillby"),
-                Optional.of("Ida"),
-                new Customer(Optional.of("Marl Quillby"), Optional.of("55-0142")),
-                OptionalInt.of(80),
+                "Marl Quillby",
+                "Ida",
+                new Customer("Marl Quillby", "55-0142"),
+                80,
                 status);
         return new CaseRecord(number, NOON, 1, NOON, content, CaseSnapshot.UNTOLD);
     }
@@ -48,13 +46,13 @@ public class CaseExportTest {
     public void aRowHasACellForEveryColumnAndNamesNobody() {
         Outcome outcome = new Outcome(
                 NOON,
-                Optional.of("Tom"),
-                Optional.of("belt-broken"),
+                "Tom",
+                "belt-broken",
                 false,
-                OptionalInt.of(40),
+                40,
                 List.of(new Outcome.Return(new PartNumber("QV-1183"), 1, Outcome.Reason.CHANGED_MIND)),
-                Optional.empty());
-        CaseTable row = CaseTable.of(record(7, CaseContent.Status.HANDED_OVER), Optional.of(outcome));
+                null);
+        CaseTable row = CaseTable.of(record(7, CaseContent.Status.HANDED_OVER), outcome);
         List<String> cells = Arrays.asList(row.cells());
         assertEquals(cells.size(), CaseTable.COLUMNS.size());
         assertEquals(cells.get(CaseTable.COLUMNS.indexOf("lines")), "2 x QV-1183");
@@ -63,7 +61,7 @@ public class CaseExportTest {
         assertEquals(cells.get(CaseTable.COLUMNS.indexOf("returns")), "1 x QV-1183: changed-mind");
         assertEquals(cells.get(CaseTable.COLUMNS.indexOf("line")), "th7820w thumps, says …, …; “büring”");
         assertFalse(String.join(" ", cells).contains("Quillby"));
-        CaseTable untold = CaseTable.of(record(8, CaseContent.Status.OPEN), Optional.empty());
+        CaseTable untold = CaseTable.of(record(8, CaseContent.Status.OPEN), null);
         assertEquals(untold.fixed() + untold.fault() + untold.minutes() + untold.returns(), "");
     }
 

@@ -5,8 +5,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import synopta.core.basket.BasketQuery;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
@@ -52,10 +50,7 @@ public final class BasketWire {
             @MayBeNull String branch,
             @MayBeNull Integer neededInDays) {
         private BasketQuery.Policy policy() {
-            return new BasketQuery.Policy(
-                    Boolean.TRUE.equals(genuineOnly),
-                    Optional.ofNullable(branch),
-                    neededInDays == null ? OptionalInt.empty() : OptionalInt.of(neededInDays));
+            return new BasketQuery.Policy(Boolean.TRUE.equals(genuineOnly), branch, neededInDays);
         }
     }
 }

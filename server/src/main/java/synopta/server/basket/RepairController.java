@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -59,7 +60,7 @@ class RepairController {
     @PostMapping
     RepairAnswer weigh(@Valid @RequestBody RepairRequest asked) {
         ReplacementMachine usual = packs.of(Appliance.of(asked.appliance()))
-                .flatMap(pack -> pack.replacement())
+                .flatMap(pack -> Optional.ofNullable(pack.replacement()))
                 .orElseThrow(() -> ApiException.impossible(
                         "appliance",
                         "The price and life of a new machine are not known. Send newPrice and newLifeYears."));

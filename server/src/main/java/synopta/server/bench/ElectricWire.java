@@ -6,7 +6,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import synopta.core.bench.CapacitorCheck;
 import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
@@ -32,8 +31,10 @@ final class ElectricWire {
             return ElementCheck.judge(
                     new ElementCheck.Plate(volts, watts),
                     MeterWire.reading("ohms", ohms),
-                    Optional.ofNullable(toCaseOhms).map(value -> MeterWire.reading("toCaseOhms", value)),
-                    Optional.ofNullable(supplyVolts));
+                    Optional.ofNullable(toCaseOhms)
+                            .map(value -> MeterWire.reading("toCaseOhms", value))
+                            .orElse(null),
+                    supplyVolts);
         }
     }
 
@@ -92,8 +93,8 @@ final class ElectricWire {
                     amps,
                     volts,
                     FuseCheck.Speed.of(speed),
-                    Optional.ofNullable(breakingAmps),
-                    Optional.ofNullable(standard).map(FuseCheck.Standard::of),
+                    breakingAmps,
+                    Optional.ofNullable(standard).map(FuseCheck.Standard::of).orElse(null),
                     size);
         }
     }
@@ -137,7 +138,7 @@ final class ElectricWire {
             return CapacitorCheck.judge(
                     microfarads,
                     volts,
-                    "OL".equals(bleedMegohms) ? OptionalDouble.empty() : OptionalDouble.of(megohms()),
+                    "OL".equals(bleedMegohms) ? null : megohms(),
                     safeVolts == null ? CapacitorCheck.SAFE_VOLTS : safeVolts);
         }
 

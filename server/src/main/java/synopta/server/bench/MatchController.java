@@ -62,7 +62,7 @@ class MatchController {
         Optional<Predicate<Part>> fits = Optional.ofNullable(request.model()).map(this::fitting);
         int limit = request.limit() == null ? USUAL_LIMIT : request.limit();
         PartMatcher matcher = new PartMatcher(parts).likely(request.values(), MOST_JUDGED);
-        return MatchAnswer.of(matcher.match(request.values(), fits, limit), request.measures());
+        return MatchAnswer.of(matcher.match(request.values(), fits.orElse(null), limit), request.measures());
     }
 
     private Predicate<Part> fitting(String written) {
@@ -124,9 +124,7 @@ class MatchController {
             List<MatchedPart> candidates, @MayBeNull PartMatcher.Next next, List<String> ignored) {
         static MatchAnswer of(PartMatcher.Match match, Map<String, Object> measures) {
             return new MatchAnswer(
-                    match.candidates().stream().map(c -> of(c, measures)).toList(),
-                    match.next().orElse(null),
-                    match.ignored());
+                    match.candidates().stream().map(c -> of(c, measures)).toList(), match.next(), match.ignored());
         }
 
         private static MatchedPart of(PartMatcher.Candidate candidate, Map<String, Object> measures) {
@@ -135,7 +133,7 @@ class MatchController {
                     candidate.part().name(),
                     candidate.part().maker(),
                     candidate.probability(),
-                    candidate.fits().orElse(null),
+                    candidate.fits(),
                     candidate.differences().stream()
                             .map(d -> new ListedOtherwise(
                                     d.spec(),

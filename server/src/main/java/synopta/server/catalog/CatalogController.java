@@ -31,7 +31,8 @@ class CatalogController {
     @GetMapping("/models/{model}")
     CatalogWire.ModelWire model(@PathVariable String model) {
         Model found = found(model);
-        return CatalogWire.ModelWire.of(found, catalog.platform(found.platform()));
+        return CatalogWire.ModelWire.of(
+                found, catalog.platform(found.platform()).orElse(null));
     }
 
     @GetMapping("/models/{model}/parts")

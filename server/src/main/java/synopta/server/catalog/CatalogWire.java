@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
@@ -32,17 +33,17 @@ public final class CatalogWire {
             @MayBeNull LocalDate builtTo,
             String note) {
         /** The wire form of a model, with its layout. */
-        public static ModelWire of(Model model, Optional<Platform> platform) {
+        public static ModelWire of(Model model, @Nullable Platform platform) {
             return new ModelWire(
                     model.number().written(),
                     model.brand(),
                     model.appliance(),
-                    model.fuel().orElse(null),
-                    model.volts().isPresent() ? model.volts().getAsInt() : null,
+                    model.fuel(),
+                    model.volts() != null ? model.volts() : null,
                     model.platform(),
-                    platform.map(Platform::layout).orElse(""),
-                    model.built().from().orElse(null),
-                    model.built().to().orElse(null),
+                    Optional.ofNullable(platform).map(Platform::layout).orElse(""),
+                    model.built().from(),
+                    model.built().to(),
                     model.note());
         }
     }
@@ -70,10 +71,10 @@ public final class CatalogWire {
                     fit.quantity(),
                     part.number().written(),
                     part.name(),
-                    fit.built().from().orElse(null),
-                    fit.built().to().orElse(null),
-                    fit.serials().from().orElse(null),
-                    fit.serials().to().orElse(null),
+                    fit.built().from(),
+                    fit.built().to(),
+                    fit.serials().from(),
+                    fit.serials().to(),
                     fit.note());
         }
     }

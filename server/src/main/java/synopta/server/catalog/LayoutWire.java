@@ -1,6 +1,7 @@
 package synopta.server.catalog;
 
 import java.util.List;
+import java.util.Optional;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.Bounds;
 import synopta.core.drawing.Drawing;
@@ -37,7 +38,7 @@ public record LayoutWire(
                 drawing.seen(),
                 drawing.layers(),
                 drawing.words(),
-                layout.belt().flatMap(BeltPath::of).orElse(null));
+                Optional.ofNullable(layout.belt()).flatMap(BeltPath::of).orElse(null));
     }
 
     /** A place of a layout, where it is, how it is drawn, where the leader of its label ends, and in which machines. */

@@ -26,6 +26,7 @@ class CounterController {
     @PostMapping
     CounterWire.CounterAnswer work(@Valid @RequestBody CaseWire.CaseFields fields) {
         CaseAssessment view = counter.work(fields.input());
-        return CounterWire.CounterAnswer.of(view, view.appliance().flatMap(packs::of));
+        return CounterWire.CounterAnswer.of(
+                view, view.appliance().flatMap(packs::of).orElse(null));
     }
 }

@@ -2,6 +2,7 @@ package synopta.server.counter;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
@@ -38,7 +39,7 @@ public final class CounterWire {
             @MayBeNull CatalogWire.ModelWire model,
             @MayBeNull SerialWire.SerialAnswer serial,
             List<ConstructionWire> constructions,
-            Optional<DistinguishingQuestion> look,
+            @Nullable DistinguishingQuestion look,
             @MayBeNull String platform,
             @MayBeNull Appliance appliance,
             @MayBeNull String layout,
@@ -57,34 +58,42 @@ public final class CounterWire {
             List<SaleWire.OfferedWire> options,
             List<PartListing> parts,
             List<Caution> cautions) {
-        static CounterAnswer of(CaseAssessment view, Optional<Pack> pack) {
+        static CounterAnswer of(CaseAssessment view, @Nullable Pack pack) {
             IdentifiedModel identified = view.identified();
             return new CounterAnswer(
                     view.pieces(),
-                    identified.reading().map(TagWire.TagAnswer::of).orElse(null),
-                    identified
-                            .model()
+                    Optional.ofNullable(identified.reading())
+                            .map(TagWire.TagAnswer::of)
+                            .orElse(null),
+                    Optional.ofNullable(identified.model())
                             .map(m -> CatalogWire.ModelWire.of(m, identified.platform()))
                             .orElse(null),
-                    identified.serial().map(SerialWire.SerialAnswer::of).orElse(null),
+                    Optional.ofNullable(identified.serial())
+                            .map(SerialWire.SerialAnswer::of)
+                            .orElse(null),
                     identified.constructions().stream()
                             .map(ConstructionWire::of)
                             .toList(),
                     identified.look(),
-                    identified.chosen().map(c -> c.platform().platform()).orElse(null),
+                    Optional.ofNullable(identified.chosen())
+                            .map(c -> c.platform().platform())
+                            .orElse(null),
                     view.appliance().orElse(null),
-                    identified.layout().map(Layout::id).orElse(null),
+                    Optional.ofNullable(identified.layout()).map(Layout::id).orElse(null),
                     identified.fuels().stream().sorted().toList(),
-                    identified.ageYears().isPresent() ? identified.ageYears().getAsDouble() : null,
+                    identified.ageYears() != null ? identified.ageYears() : null,
                     view.known(),
-                    pack.map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
+                    Optional.ofNullable(pack)
+                            .map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
                             .orElseGet(AnswerWire.HearingWire::nothing),
-                    view.diagnosis().map(Diagnosis::suspects).orElse(List.of()),
-                    view.diagnosis()
-                            .map(d -> AnswerWire.questionsOf(pack.orElseThrow(), d))
+                    Optional.ofNullable(view.diagnosis())
+                            .map(Diagnosis::suspects)
                             .orElse(List.of()),
-                    view.diagnosis()
-                            .map(d -> AnswerWire.AdviceWire.of(pack.orElseThrow(), d))
+                    Optional.ofNullable(view.diagnosis())
+                            .map(d -> AnswerWire.questionsOf(pack, d))
+                            .orElse(List.of()),
+                    Optional.ofNullable(view.diagnosis())
+                            .map(d -> AnswerWire.AdviceWire.of(pack, d))
                             .orElse(null),
                     List.copyOf(view.selling()),
                     view.needs().stream().map(NeededWire::of).toList(),
@@ -104,8 +113,7 @@ public final class CounterWire {
             return new ConstructionWire(
                     construction.platform().platform(),
                     construction.platform().appliance(),
-                    construction
-                            .layout()
+                    Optional.ofNullable(construction.layout())
                             .map(Layout::name)
                             .orElse("layout " + construction.platform().layout()),
                     construction.brands(),
@@ -127,7 +135,7 @@ public final class CounterWire {
                     need.partType(),
                     need.slots(),
                     need.listed().written(),
-                    need.supplied().map(p -> p.written()).orElse(null),
+                    Optional.ofNullable(need.supplied()).map(p -> p.written()).orElse(null),
                     need.quantity(),
                     FitWire.FitAnswer.of(need.verdict()),
                     need.why());

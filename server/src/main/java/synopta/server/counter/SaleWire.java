@@ -2,6 +2,7 @@ package synopta.server.counter;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.basket.PurchaseOption;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.handover.HandoverPlanner;
@@ -29,12 +30,12 @@ public final class SaleWire {
             List<String> checks,
             List<TeardownWire.LookingWire> looks,
             List<HandoverPlanner.BagEntry> bag) {
-        static List<OfferedWire> of(CaseAssessment view, Optional<Pack> pack) {
+        static List<OfferedWire> of(CaseAssessment view, @Nullable Pack pack) {
             return view.sale().options().stream().map(o -> of(o, pack)).toList();
         }
 
-        private static OfferedWire of(SaleOption option, Optional<Pack> pack) {
-            Optional<Work> work = option.work();
+        private static OfferedWire of(SaleOption option, @Nullable Pack pack) {
+            Optional<Work> work = Optional.ofNullable(option.work());
             return new OfferedWire(
                     option.option(),
                     work.map(Work::minutes).orElse(null),

@@ -6,8 +6,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import synopta.core.basket.BasketQuery;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.PartNumber;
@@ -26,8 +24,8 @@ public final class ShoppingWire {
                 adjusted == null
                         ? List.of()
                         : adjusted.stream().map(AdjustedWire::adjusted).toList(),
-                Optional.ofNullable(branch).filter(b -> !b.isBlank()),
-                neededInDays == null ? OptionalInt.empty() : OptionalInt.of(neededInDays));
+                Optional.ofNullable(branch).filter(b -> !b.isBlank()).orElse(null),
+                neededInDays);
     }
 
     /** A need or a want as the specialist set it: 0 pieces leave it out, `needed` makes a want a need. */
@@ -39,8 +37,8 @@ public final class ShoppingWire {
         private Shopping.Adjusted adjusted() {
             return new Shopping.Adjusted(
                     new PartNumber(part),
-                    quantity == null ? OptionalInt.empty() : OptionalInt.of(quantity),
-                    value == null ? OptionalLong.empty() : OptionalLong.of(Money.cents(value)),
+                    quantity,
+                    value == null ? null : Money.cents(value),
                     Boolean.TRUE.equals(needed));
         }
     }

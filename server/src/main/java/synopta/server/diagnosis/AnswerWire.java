@@ -37,7 +37,7 @@ public final class AnswerWire {
             AdviceWire advice,
             List<Caution> cautions) {
         static DiagnosisAnswer of(Pack pack, CaseAssessment view) {
-            Diagnosis diagnosis = view.diagnosis().orElseThrow();
+            Diagnosis diagnosis = view.diagnosis();
             return new DiagnosisAnswer(
                     HearingWire.of(pack, view.parsed()),
                     view.parsed().heard().stream().map(HeardWire::of).toList(),
@@ -147,12 +147,12 @@ public final class AnswerWire {
             return new QuestionWire(
                     finding.id(),
                     finding.question(),
-                    finding.hint().orElse(null),
+                    finding.hint(),
                     outcomes.stream().map(Question.Outcome::answer).toList(),
                     question.expectedGainBits(),
                     finding.minutes(),
                     finding.who(),
-                    finding.opens().orElse(null),
+                    finding.opens(),
                     finding.hazards().stream().sorted().toList(),
                     pack.test(finding.id()).map(t -> t.unit().symbol()).orElse(null),
                     outcomes.stream().map(o -> ChoiceWire.of(finding, o)).toList());
@@ -177,7 +177,7 @@ public final class AnswerWire {
                     outcome.answer(),
                     finding.answer(outcome.answer()).words(),
                     outcome.probability(),
-                    outcome.speaksFor().orElse(null),
+                    outcome.speaksFor(),
                     suspects);
         }
     }

@@ -1,6 +1,7 @@
 package synopta.server.diagnosis;
 
 import jakarta.validation.Valid;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -31,10 +32,13 @@ class DiagnosisController {
     @PostMapping
     AnswerWire.DiagnosisAnswer diagnose(@Valid @RequestBody DiagnosisWire.DiagnosisRequest request) {
         CaseInput draft = request.input();
-        draft.model().filter(m -> catalog.model(m).isEmpty()).ifPresent(m -> {
-            throw ApiException.impossible(
-                    "model", "Model %s is not in the catalog. Read the tag first, or leave it empty.".formatted(m));
-        });
+        Optional.ofNullable(draft.model())
+                .filter(m -> catalog.model(m).isEmpty())
+                .ifPresent(m -> {
+                    throw ApiException.impossible(
+                            "model",
+                            "Model %s is not in the catalog. Read the tag first, or leave it empty.".formatted(m));
+                });
         CaseAssessment view = counter.work(draft);
         Pack pack = view.appliance()
                 .flatMap(packs::of)

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Shopping;
@@ -34,18 +33,18 @@ public final class DiagnosisWire {
         CaseInput input() {
             return new CaseInput(
                     complaint == null ? "" : complaint,
-                    Optional.ofNullable(model).map(ModelNumber::new),
-                    Optional.ofNullable(appliance).map(Appliance::of),
-                    Optional.ofNullable(fuel).map(Fuel::of),
-                    ageYears == null ? OptionalDouble.empty() : OptionalDouble.of(ageYears),
+                    Optional.ofNullable(model).map(ModelNumber::new).orElse(null),
+                    Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
+                    Optional.ofNullable(fuel).map(Fuel::of).orElse(null),
+                    ageYears,
                     List.of(),
                     answered(findings),
                     measured(readings),
                     Set.of(),
                     Set.of(),
                     Set.of(),
-                    Optional.empty(),
-                    Optional.empty(),
+                    null,
+                    null,
                     Set.of(),
                     DiagnosisWire.person(person),
                     Shopping.AS_IT_COMES);

@@ -2,6 +2,7 @@ package synopta.server.fit;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
@@ -30,12 +31,15 @@ final class CompareWire {
         private static SpecLine of(Specifications.Line line) {
             return new SpecLine(
                     line.spec(),
-                    line.original().orElse(null),
-                    line.other().orElse(null),
+                    line.original(),
+                    line.other(),
                     line.outcome(),
-                    line.rule().map(r -> r.rule()).orElse(null),
-                    line.rule().map(SpecRule::why).orElse(null),
-                    line.rule().map(SpecRule::basis).map(Basis::source).orElse(null));
+                    Optional.ofNullable(line.rule()).map(r -> r.rule()).orElse(null),
+                    Optional.ofNullable(line.rule()).map(SpecRule::why).orElse(null),
+                    Optional.ofNullable(line.rule())
+                            .map(SpecRule::basis)
+                            .map(Basis::source)
+                            .orElse(null));
         }
 
         private static List<SpecLine> all(Specifications.Comparison compared) {

@@ -75,7 +75,8 @@ class CompatibleController {
                         .orElseThrow(() -> ApiException.impossible(
                                 "model",
                                 "Model %s is not in the catalog. Correct it, or leave it empty.".formatted(m))));
-        return compatible.of(known, parts.stream().map(Part::number).toList());
+        return compatible.of(
+                known.orElse(null), parts.stream().map(Part::number).toList());
     }
 
     private List<Part> parts(List<String> numbers) {
@@ -95,8 +96,7 @@ class CompatibleController {
         private static CompatibleModel of(CompatibleModels.Machine machine) {
             Map<String, FitBasis> via = new TreeMap<>();
             machine.basis().forEach((part, how) -> via.put(part.written(), how));
-            return new CompatibleModel(
-                    ModelLine.of(machine.model()), via, machine.differing().orElse(null));
+            return new CompatibleModel(ModelLine.of(machine.model()), via, machine.differing());
         }
     }
 

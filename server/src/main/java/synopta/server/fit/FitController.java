@@ -1,7 +1,6 @@
 package synopta.server.fit;
 
 import jakarta.validation.Valid;
-import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,8 +24,7 @@ class FitController {
     @PostMapping
     FitWire.FitAnswer judge(@Valid @RequestBody FitWire.FitRequest request) {
         ModelNumber model = new ModelNumber(request.model());
-        MachineUnit unit =
-                finder.unit(model, Optional.ofNullable(request.serial()), Optional.ofNullable(request.built()));
+        MachineUnit unit = finder.unit(model, request.serial(), request.built());
         return FitWire.FitAnswer.of(finder.judge(model, unit, new PartNumber(request.part())));
     }
 }

@@ -68,7 +68,7 @@ class PartsController {
             @RequestParam(defaultValue = "50") @Min(1) @Max(MOST) int limit) {
         Part found = found(part);
         return PartsWire.UsedBy.of(
-                found, whereUsed.page(found.number(), named(brand), NumberNormalizer.key(after), limit));
+                found, whereUsed.page(found.number(), named(brand).orElse(null), NumberNormalizer.key(after), limit));
     }
 
     @GetMapping("/{part}/models/counts")
@@ -83,7 +83,7 @@ class PartsController {
             HttpServletResponse response)
             throws IOException {
         Part found = found(part);
-        PartsTable.whereUsed(whereUsed, found.number(), named(brand))
+        PartsTable.whereUsed(whereUsed, found.number(), named(brand).orElse(null))
                 .csv(Attachment.csv(response, found.number().key() + "-models"));
     }
 
@@ -94,7 +94,7 @@ class PartsController {
             HttpServletResponse response)
             throws IOException {
         Part found = found(part);
-        PartsTable.whereUsed(whereUsed, found.number(), named(brand))
+        PartsTable.whereUsed(whereUsed, found.number(), named(brand).orElse(null))
                 .workbook(Attachment.workbook(response, found.number().key() + "-models"));
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.CompatibleModels;
 import synopta.core.fit.WhereUsed;
@@ -16,7 +17,7 @@ final class PartsTable {
 
     private PartsTable() {}
 
-    static TableWriter whereUsed(WhereUsed whereUsed, PartNumber part, Optional<String> brand) {
+    static TableWriter whereUsed(WhereUsed whereUsed, PartNumber part, @Nullable String brand) {
         return new TableWriter("models", WHERE_USED, reader -> whereUsed.each(part, brand, m -> reader.accept(row(m))));
     }
 
@@ -25,7 +26,7 @@ final class PartsTable {
             machine.model().number().written(),
             machine.model().brand(),
             machine.model().appliance().slug(),
-            machine.model().fuel().map(f -> f.slug()).orElse(""),
+            Optional.ofNullable(machine.model().fuel()).map(f -> f.slug()).orElse(""),
             machine.basis().slug(),
             machine.rows().stream().map(r -> r.slot()).distinct().collect(Collectors.joining(";")),
             machine.rows().stream().map(r -> r.part().written()).distinct().collect(Collectors.joining(";")),
@@ -47,8 +48,10 @@ final class PartsTable {
                 machine.model().number().written(),
                 machine.model().brand(),
                 machine.model().appliance().slug(),
-                machine.model().fuel().map(f -> f.slug()).orElse(""),
-                machine.differing().map(places -> String.join(";", places)).orElse("different construction")));
+                Optional.ofNullable(machine.model().fuel()).map(f -> f.slug()).orElse(""),
+                Optional.ofNullable(machine.differing())
+                        .map(places -> String.join(";", places))
+                        .orElse("different construction")));
         parts.forEach(part -> cells.add(Optional.ofNullable(machine.basis().get(part))
                 .map(via -> via.slug())
                 .orElse("")));

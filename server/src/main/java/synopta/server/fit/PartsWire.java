@@ -75,10 +75,10 @@ final class PartsWire {
                     fit.slot(),
                     fit.part().written(),
                     fit.quantity(),
-                    fit.built().from().orElse(null),
-                    fit.built().to().orElse(null),
-                    fit.serials().from().orElse(null),
-                    fit.serials().to().orElse(null));
+                    fit.built().from(),
+                    fit.built().to(),
+                    fit.serials().from(),
+                    fit.serials().to());
         }
     }
 
@@ -99,7 +99,7 @@ final class PartsWire {
             return new UsedBy(
                     part.number().written(),
                     page.machines().stream().map(UsedModel::of).toList(),
-                    page.next().orElse(null));
+                    page.next());
         }
     }
 

@@ -81,7 +81,7 @@ public final class OrderWire {
         }
 
         static OutcomeWire of(Reservation reservation) {
-            Integer days = reservation.days().isPresent() ? reservation.days().getAsInt() : null;
+            Integer days = reservation.days() != null ? reservation.days() : null;
             return new OutcomeWire(
                     reservation.number(),
                     reservation.part().written(),

@@ -5,8 +5,6 @@ import jakarta.validation.Valid;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalLong;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -53,8 +51,8 @@ class QuoteController {
     ResponseEntity<OrderWire.QuoteAnswer> write(@Valid @RequestBody OrderWire.QuoteRequest asked) {
         Quote quote = service.write(
                 asked.branch(),
-                Optional.ofNullable(asked.customer()),
-                asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
+                asked.customer(),
+                asked.caseNumber(),
                 asked.lines().stream()
                         .map(l -> new QuoteService.Asked(new PartNumber(l.part()), l.quantity()))
                         .toList());
@@ -64,7 +62,7 @@ class QuoteController {
 
     @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
     OrderWire.QuotePage list(@RequestParam(required = false) Long after) {
-        List<OrderWire.QuoteAnswer> quotes = log.list(Optional.ofNullable(after), PAGE).stream()
+        List<OrderWire.QuoteAnswer> quotes = log.list(after, PAGE).stream()
                 .map(quote -> OrderWire.QuoteAnswer.of(quote, house))
                 .toList();
         return new OrderWire.QuotePage(

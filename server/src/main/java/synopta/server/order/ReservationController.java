@@ -2,7 +2,6 @@ package synopta.server.order;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.OptionalLong;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -42,7 +41,7 @@ class ReservationController {
     OrderWire.PromiseAnswer reservation(@Valid @RequestBody OrderWire.PromiseRequest asked) {
         List<OrderService.Outcome> outcomes = service.reservation(
                 asked.branch(),
-                asked.caseNumber() == null ? OptionalLong.empty() : OptionalLong.of(asked.caseNumber()),
+                asked.caseNumber(),
                 asked.lines().stream()
                         .map(l -> new OrderService.Wanted(new PartNumber(l.part()), l.quantity()))
                         .toList(),

@@ -89,12 +89,7 @@ class CaseController {
             @RequestParam(required = false) LocalDate from,
             @RequestParam(required = false) LocalDate to,
             @RequestParam(required = false) Long after) {
-        List<CaseRecord> cases = log.list(new CaseRepository.Filter(
-                Optional.ofNullable(q),
-                Optional.ofNullable(from),
-                Optional.ofNullable(to),
-                Optional.ofNullable(after),
-                PAGE));
+        List<CaseRecord> cases = log.list(new CaseRepository.Filter(q, from, to, after, PAGE));
         return new CaseWire.CasePage(
                 cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
     }
@@ -205,9 +200,7 @@ class CaseController {
                 "Case %d was changed%s meanwhile. Your entries are kept here: save yours, or discard yours and keep theirs."
                         .formatted(
                                 conflict.now().number(),
-                                conflict.now()
-                                        .content()
-                                        .specialist()
+                                Optional.ofNullable(conflict.now().content().specialist())
                                         .map(" by "::concat)
                                         .orElse(" by somebody else")),
                 conflict.changes().stream()

@@ -9,8 +9,6 @@ import jakarta.validation.constraints.Size;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import synopta.core.casefile.CaseInput;
@@ -63,18 +61,21 @@ public final class CaseWire {
         public CaseInput input() {
             return new CaseInput(
                     spoken(),
-                    Optional.ofNullable(model).filter(m -> !m.isBlank()).map(ModelNumber::new),
-                    Optional.ofNullable(appliance).map(Appliance::of),
-                    Optional.ofNullable(fuel).map(Fuel::of),
-                    ageYears == null ? OptionalDouble.empty() : OptionalDouble.of(ageYears),
+                    Optional.ofNullable(model)
+                            .filter(m -> !m.isBlank())
+                            .map(ModelNumber::new)
+                            .orElse(null),
+                    Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
+                    Optional.ofNullable(fuel).map(Fuel::of).orElse(null),
+                    ageYears,
                     TagWire.rechecks(rechecked),
                     DiagnosisWire.answered(findings),
                     DiagnosisWire.measured(readings),
                     set(excluded),
                     set(selected),
                     set(deselected),
-                    Optional.ofNullable(serial).filter(s -> !s.isBlank()),
-                    Optional.ofNullable(platform).filter(p -> !p.isBlank()),
+                    Optional.ofNullable(serial).filter(s -> !s.isBlank()).orElse(null),
+                    Optional.ofNullable(platform).filter(p -> !p.isBlank()).orElse(null),
                     set(inspected),
                     DiagnosisWire.person(person),
                     ShoppingWire.of(adjusted, branch, neededInDays));
@@ -88,17 +89,18 @@ public final class CaseWire {
         CaseContent content() {
             return new CaseContent(
                     input(),
-                    Optional.ofNullable(complaint),
+                    complaint,
                     lines == null
                             ? List.of()
                             : lines.stream()
                                     .map(l -> new CaseContent.Line(new PartNumber(l.part()), l.quantity()))
                                     .toList(),
                     set(cautionsShown).stream().map(Hazard::of).collect(Collectors.toSet()),
-                    words(readTo),
-                    words(specialist),
-                    new Customer(words(customer), words(customerPhone)),
-                    answerSeconds == null ? OptionalInt.empty() : OptionalInt.of(answerSeconds),
+                    words(readTo).orElse(null),
+                    words(specialist).orElse(null),
+                    new Customer(
+                            words(customer).orElse(null), words(customerPhone).orElse(null)),
+                    answerSeconds,
                     status == null ? CaseContent.Status.OPEN : CaseContent.Status.of(status));
         }
 

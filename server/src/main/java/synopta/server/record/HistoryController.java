@@ -35,10 +35,12 @@ class HistoryController {
         if (revisions.isEmpty()) {
             throw ApiException.noCase(number);
         }
-        return revisions.stream().map(r -> RevisionWire.of(r, pack(r))).toList();
+        return revisions.stream()
+                .map(r -> RevisionWire.of(r, pack(r).orElse(null)))
+                .toList();
     }
 
     private Optional<Pack> pack(Revision revision) {
-        return revision.record().snapshot().appliance().flatMap(packs::of);
+        return Optional.ofNullable(revision.record().snapshot().appliance()).flatMap(packs::of);
     }
 }

@@ -3,6 +3,7 @@ package synopta.server.record;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
@@ -43,11 +44,14 @@ public record RepairSheetWire(
                 house,
                 SheetText.reached(house, sheet),
                 sheet.secondUnit(),
-                sheet.machine().map(Model::number).map(n -> n.written()).orElse(null),
-                sheet.machine().map(Model::brand).orElse(null),
-                sheet.appliance().orElse(null),
-                sheet.machine().flatMap(Model::fuel).orElse(null),
-                sheet.layout().map(Layout::id).orElse(null),
+                Optional.ofNullable(sheet.machine())
+                        .map(Model::number)
+                        .map(n -> n.written())
+                        .orElse(null),
+                Optional.ofNullable(sheet.machine()).map(Model::brand).orElse(null),
+                sheet.appliance(),
+                Optional.ofNullable(sheet.machine()).map(Model::fuel).orElse(null),
+                Optional.ofNullable(sheet.layout()).map(Layout::id).orElse(null),
                 sheet.cautions(),
                 sheet.lines().stream()
                         .map(l -> new SheetLineWire(

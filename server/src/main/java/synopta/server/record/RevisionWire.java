@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.KnownFact;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Hazard;
@@ -32,35 +33,42 @@ public record RevisionWire(
         List<WarnedWire> cautions,
         @MayBeNull String readTo,
         List<QuotedWire> quotes) {
-    static RevisionWire of(Revision revision, Optional<Pack> pack) {
+    static RevisionWire of(Revision revision, @Nullable Pack pack) {
         CaseContent content = revision.record().content();
         CaseSnapshot snapshot = revision.record().snapshot();
         return new RevisionWire(
                 revision.record().revision(),
                 revision.record().changedAt(),
                 content.input().line(),
-                content.specialist().orElse(null),
+                content.specialist(),
                 content.status(),
                 revision.changes(),
                 snapshot.known(),
                 snapshot.suspects().stream().map(s -> LeaningWire.of(s, pack)).toList(),
-                snapshot.advice().map(CaseSnapshot.Advised::action).orElse(null),
-                snapshot.advice().map(CaseSnapshot.Advised::why).orElse(null),
+                Optional.ofNullable(snapshot.advice())
+                        .map(CaseSnapshot.Advised::action)
+                        .orElse(null),
+                Optional.ofNullable(snapshot.advice())
+                        .map(CaseSnapshot.Advised::why)
+                        .orElse(null),
                 snapshot.rules(),
                 content.lines(),
                 snapshot.cautions().stream()
                         .map(c -> WarnedWire.of(c, content.cautionsShown()))
                         .toList(),
-                content.readTo().orElse(null),
+                content.readTo(),
                 revision.quotes().stream().map(QuotedWire::of).toList());
     }
 
     /** A suspect, and how likely it was; its name is that of the pack as it is now. */
     public record LeaningWire(String fault, @MayBeNull String name, String partType, double probability) {
-        static LeaningWire of(CaseSnapshot.Leaning leaning, Optional<Pack> pack) {
+        static LeaningWire of(CaseSnapshot.Leaning leaning, @Nullable Pack pack) {
             return new LeaningWire(
                     leaning.fault(),
-                    pack.flatMap(p -> p.fault(leaning.fault())).map(Fault::name).orElse(null),
+                    Optional.ofNullable(pack)
+                            .flatMap(p -> p.fault(leaning.fault()))
+                            .map(Fault::name)
+                            .orElse(null),
                     leaning.partType(),
                     leaning.probability());
         }

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
@@ -108,18 +107,12 @@ class ExportController {
                 .map(record -> CaseTable.of(
                         record,
                         entries.getOrDefault(record.number(), List.of()).stream()
-                                .reduce((first, second) -> second)))
+                                .reduce((first, second) -> second)
+                                .orElse(null)))
                 .toList();
     }
 
     private void each(String q, LocalDate from, LocalDate to, Consumer<List<CaseRecord>> reader) {
-        cases.eachPage(
-                new CaseRepository.Filter(
-                        Optional.ofNullable(q),
-                        Optional.ofNullable(from),
-                        Optional.ofNullable(to),
-                        Optional.empty(),
-                        PAGE),
-                reader);
+        cases.eachPage(new CaseRepository.Filter(q, from, to, null, PAGE), reader);
     }
 }

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -102,6 +103,6 @@ class LearningController {
     }
 
     private static String slug(Proposal p) {
-        return p.appliance().map(Appliance::slug).orElse(null);
+        return Optional.ofNullable(p.appliance()).map(Appliance::slug).orElse(null);
     }
 }

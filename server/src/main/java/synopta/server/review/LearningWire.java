@@ -27,7 +27,7 @@ public final class LearningWire {
                     version.number(),
                     version.at(),
                     version.by(),
-                    version.like().orElse(null),
+                    version.like(),
                     version.figures().size());
         }
     }

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.http.MediaType;
@@ -54,7 +55,11 @@ class OutcomeController {
     OutcomeWire.OutcomeAnswer of(@PathVariable long number) {
         CaseRecord record = found(number);
         return OutcomeWire.OutcomeAnswer.of(
-                record, log.of(number), record.snapshot().appliance().flatMap(packs::of));
+                record,
+                log.of(number),
+                Optional.ofNullable(record.snapshot().appliance())
+                        .flatMap(packs::of)
+                        .orElse(null));
     }
 
     /** Adds an entry, which counts from now on; earlier ones stay. */

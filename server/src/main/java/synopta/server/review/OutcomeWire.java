@@ -8,7 +8,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.PartNumber;
@@ -36,17 +36,17 @@ public final class OutcomeWire {
         Outcome outcome(Instant now) {
             return new Outcome(
                     now,
-                    words(by),
-                    words(fault),
+                    words(by).orElse(null),
+                    words(fault).orElse(null),
                     fixed,
-                    minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes),
+                    minutes,
                     returns == null
                             ? List.of()
                             : returns.stream()
                                     .map(r -> new Outcome.Return(
                                             new PartNumber(r.part()), r.quantity(), Outcome.Reason.of(r.reason())))
                                     .toList(),
-                    words(note));
+                    words(note).orElse(null));
         }
 
         private static Optional<String> words(String text) {
@@ -73,18 +73,18 @@ public final class OutcomeWire {
             @MayBeNull Integer minutes,
             @MayBeNull String note,
             List<Outcome.Return> returns) {
-        static OutcomeEntry of(Outcome outcome, Optional<Pack> pack) {
+        static OutcomeEntry of(Outcome outcome, @Nullable Pack pack) {
             return new OutcomeEntry(
                     outcome.at(),
-                    outcome.by().orElse(null),
-                    outcome.fault().orElse(null),
-                    outcome.fault()
-                            .flatMap(id -> pack.flatMap(p -> p.fault(id)))
+                    outcome.by(),
+                    outcome.fault(),
+                    Optional.ofNullable(outcome.fault())
+                            .flatMap(id -> Optional.ofNullable(pack).flatMap(p -> p.fault(id)))
                             .map(Fault::name)
                             .orElse(null),
                     outcome.fixed(),
-                    outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
-                    outcome.note().orElse(null),
+                    outcome.minutes() != null ? outcome.minutes() : null,
+                    outcome.note(),
                     outcome.returns());
         }
     }
@@ -99,15 +99,16 @@ public final class OutcomeWire {
             String partType,
             @MayBeNull String slot,
             @MayBeNull Double probability) {
-        static List<FaultChoice> of(CaseSnapshot snapshot, Optional<Pack> pack) {
+        static List<FaultChoice> of(CaseSnapshot snapshot, @Nullable Pack pack) {
             List<FaultChoice> choices = new ArrayList<>();
-            List<Fault> faults = pack.map(Pack::faults).orElse(List.of());
+            List<Fault> faults = Optional.ofNullable(pack).map(Pack::faults).orElse(List.of());
             for (CaseSnapshot.Leaning leaning : snapshot.suspects()) {
                 faults.stream()
                         .filter(f -> f.id().equals(leaning.fault()))
                         .forEach(f -> choices.add(of(f, leaning.probability())));
             }
-            Optional<Layout> layout = pack.flatMap(p -> snapshot.layout().flatMap(p::layout));
+            Optional<Layout> layout = Optional.ofNullable(pack)
+                    .flatMap(p -> Optional.ofNullable(snapshot.layout()).flatMap(p::layout));
             faults.stream()
                     .filter(f -> choices.stream().noneMatch(c -> c.fault.equals(f.id())))
                     .filter(f -> layout.map(l -> snapshot.fuels().stream().anyMatch(fuel -> l.allows(f, fuel)))
@@ -117,8 +118,7 @@ public final class OutcomeWire {
         }
 
         private static FaultChoice of(Fault fault, Double probability) {
-            return new FaultChoice(
-                    fault.id(), fault.name(), fault.partType(), fault.slot().orElse(null), probability);
+            return new FaultChoice(fault.id(), fault.name(), fault.partType(), fault.slot(), probability);
         }
     }
 
@@ -131,13 +131,13 @@ public final class OutcomeWire {
             List<Fuel> fuels,
             List<OutcomeEntry> entries,
             List<FaultChoice> choices) {
-        static OutcomeAnswer of(CaseRecord record, List<Outcome> entries, Optional<Pack> pack) {
+        static OutcomeAnswer of(CaseRecord record, List<Outcome> entries, @Nullable Pack pack) {
             CaseSnapshot snapshot = record.snapshot();
             return new OutcomeAnswer(
                     record.number(),
                     record.content().status(),
                     FollowedWire.of(record),
-                    snapshot.layout().orElse(null),
+                    snapshot.layout(),
                     snapshot.fuels().stream().sorted().toList(),
                     entries.stream().map(entry -> OutcomeEntry.of(entry, pack)).toList(),
                     FaultChoice.of(snapshot, pack));
@@ -159,9 +159,11 @@ public final class OutcomeWire {
                     record.number(),
                     record.createdAt(),
                     content.input().line(),
-                    content.input().model().map(m -> m.written()).orElse(null),
-                    content.specialist().orElse(null),
-                    record.snapshot().appliance().orElse(null),
+                    Optional.ofNullable(content.input().model())
+                            .map(m -> m.written())
+                            .orElse(null),
+                    content.specialist(),
+                    record.snapshot().appliance(),
                     content.lines());
         }
     }

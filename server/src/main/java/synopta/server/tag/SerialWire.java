@@ -28,17 +28,16 @@ public final class SerialWire {
             return new SerialAnswer(
                     reading.built().stream().map(SpanWire::of).toList(),
                     reading.dropped().stream()
-                            .map(d -> new DroppedWire(
-                                    d.span().from().orElseThrow(), d.span().to().orElseThrow(), d.why()))
+                            .map(d -> new DroppedWire(d.span().from(), d.span().to(), d.why()))
                             .toList(),
-                    reading.unreadable().orElse(null));
+                    reading.unreadable());
         }
     }
 
     /** From day to day, both counted. */
     public record SpanWire(LocalDate from, LocalDate to) {
         static SpanWire of(BuildRange span) {
-            return new SpanWire(span.from().orElseThrow(), span.to().orElseThrow());
+            return new SpanWire(span.from(), span.to());
         }
     }
 

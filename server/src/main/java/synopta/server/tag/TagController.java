@@ -49,7 +49,8 @@ class TagController {
                         Optional.ofNullable(request.model())
                                 .filter(m -> !m.isBlank())
                                 .map(ModelNumber::new)
-                                .flatMap(catalog::model),
+                                .flatMap(catalog::model)
+                                .orElse(null),
                         LocalDate.now(clock)));
     }
 }

@@ -35,8 +35,8 @@ public final class TagWire {
         TagQuery query() {
             return new TagQuery(
                     text,
-                    Optional.ofNullable(brand).filter(b -> !b.isBlank()),
-                    Optional.ofNullable(appliance).map(Appliance::of),
+                    Optional.ofNullable(brand).filter(b -> !b.isBlank()).orElse(null),
+                    Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
                     Set.of(),
                     rechecks(rechecked),
                     limit == null ? CANDIDATES : limit);
@@ -48,9 +48,7 @@ public final class TagWire {
             @NotNull Integer position,
             @NotNull @Size(max = 1) String character) {
         private Recheck recheck() {
-            return new Recheck(
-                    position,
-                    character.isEmpty() ? Optional.empty() : Optional.of(Character.toUpperCase(character.charAt(0))));
+            return new Recheck(position, character.isEmpty() ? null : Character.toUpperCase(character.charAt(0)));
         }
     }
 
@@ -77,7 +75,7 @@ public final class TagWire {
                     reading.unlisted().value(),
                     reading.leftOut(),
                     reading.platforms(),
-                    reading.readAgain().orElse(null));
+                    reading.readAgain());
         }
     }
 
@@ -90,8 +88,12 @@ public final class TagWire {
                     candidate.differences().stream()
                             .map(d -> new DifferenceWire(
                                     d.position(),
-                                    d.typed().map(String::valueOf).orElse(""),
-                                    d.listed().map(String::valueOf).orElse("")))
+                                    Optional.ofNullable(d.typed())
+                                            .map(String::valueOf)
+                                            .orElse(""),
+                                    Optional.ofNullable(d.listed())
+                                            .map(String::valueOf)
+                                            .orElse("")))
                             .toList());
         }
     }

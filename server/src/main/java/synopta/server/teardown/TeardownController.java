@@ -2,7 +2,6 @@ package synopta.server.teardown;
 
 import jakarta.validation.Valid;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -30,10 +29,13 @@ class TeardownController {
                 service.open(
                         Optional.ofNullable(asked.model())
                                 .filter(m -> !m.isBlank())
-                                .map(ModelNumber::new),
-                        Optional.ofNullable(asked.platform()).filter(p -> !p.isBlank()),
+                                .map(ModelNumber::new)
+                                .orElse(null),
+                        Optional.ofNullable(asked.platform())
+                                .filter(p -> !p.isBlank())
+                                .orElse(null),
                         asked.slots(),
-                        asked.ageYears() == null ? OptionalDouble.empty() : OptionalDouble.of(asked.ageYears())),
+                        asked.ageYears()),
                 currency.get());
     }
 }

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Money;
@@ -55,19 +56,19 @@ public final class TeardownWire {
                     work.persons(),
                     work.effort().orElse(null),
                     work.checks(),
-                    LookingWire.of(work, Optional.empty()));
+                    LookingWire.of(work, null));
         }
     }
 
     /** Something to look at on the way, the finding it answers, and its answers. */
     public record LookingWire(String finding, String words, List<LookedWire> answers) {
         /** All of some work, with the answers of their findings. */
-        public static List<LookingWire> of(Work work, Optional<Pack> pack) {
+        public static List<LookingWire> of(Work work, @Nullable Pack pack) {
             return work.looks().stream()
                     .map(look -> new LookingWire(
                             look.finding(),
                             look.words(),
-                            pack
+                            Optional.ofNullable(pack)
                                     .flatMap(p -> p.finding(look.finding()))
                                     .map(Finding::answers)
                                     .orElse(List.of())
@@ -104,7 +105,7 @@ public final class TeardownWire {
                     open.part().written(),
                     open.pieces(),
                     open.open().minutes(),
-                    open.price().map(Money::decimal).orElse(null),
+                    Optional.ofNullable(open.price()).map(Money::decimal).orElse(null),
                     open.open().risk().value(),
                     open.open().riskNew().value(),
                     open.open().value().decimal(),

@@ -6,9 +6,6 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalLong;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.casefile.Shopping;
@@ -90,16 +87,16 @@ final class CaseMixins {
     interface NamedCustomer {
         @JsonProperty("customer")
         @MayBeNull
-        Optional<String> name();
+        String name();
 
         @JsonProperty("customerPhone")
         @MayBeNull
-        Optional<String> phone();
+        String phone();
     }
 
     interface WrittenRecheck {
         @JsonIgnore
-        Optional<Character> character();
+        Character character();
 
         @JsonProperty("character")
         String written();
@@ -107,11 +104,11 @@ final class CaseMixins {
 
     interface AdjustedValue {
         @JsonIgnore
-        OptionalLong valueCents();
+        Long valueCents();
 
         @JsonProperty("value")
         @MayBeNull
-        Optional<String> value();
+        String value();
     }
 
     interface Within {
@@ -130,7 +127,7 @@ final class CaseMixins {
 
         @JsonProperty("inForce")
         @MayBeNull
-        OptionalDouble now();
+        Double now();
     }
 
     @JsonIgnoreProperties("value")

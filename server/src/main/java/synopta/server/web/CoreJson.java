@@ -14,11 +14,9 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.TreeSet;
 import java.util.function.BiConsumer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -46,9 +44,6 @@ class CoreJson {
     private static final SimpleModule VALUES = new SimpleModule("core");
 
     static {
-        WRITTEN_AS.put(OptionalInt.class, List.of("integer"));
-        WRITTEN_AS.put(OptionalLong.class, List.of("integer"));
-        WRITTEN_AS.put(OptionalDouble.class, List.of("number"));
         value(Slugged.class, List.of("string"), (value, json) -> json.writeString(value.slug()));
         value(PartNumber.class, List.of("string"), (value, json) -> json.writeString(value.written()));
         value(ModelNumber.class, List.of("string"), (value, json) -> json.writeString(value.written()));
@@ -116,7 +111,7 @@ class CoreJson {
     /** What may be empty may be null. */
     private static void markOptional(Class<?> type, Schema<?> model) {
         for (RecordComponent component : type.getRecordComponents()) {
-            boolean mayBeEmpty = component.getType().getName().startsWith("java.util.Optional")
+            boolean mayBeEmpty = component.getAnnotatedType().isAnnotationPresent(Nullable.class)
                     && !CoreMixins.hides(type, component.getName());
             if (mayBeEmpty && model != null && model.getProperties().get(component.getName()) != null) {
                 model.getProperties().get(component.getName()).addExtension(ApiDocument.MARK, true);

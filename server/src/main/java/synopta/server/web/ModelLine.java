@@ -13,7 +13,6 @@ public record ModelLine(
         @MayBeNull Fuel fuel) {
     /** The line of a model. */
     public static ModelLine of(Model model) {
-        return new ModelLine(
-                model.number(), model.brand(), model.appliance(), model.fuel().orElse(null));
+        return new ModelLine(model.number(), model.brand(), model.appliance(), model.fuel());
     }
 }

@@ -6,8 +6,6 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.Proof;
@@ -61,11 +59,11 @@ final class SaleMixins {
 
     interface PlannedBasket {
         @JsonIgnore
-        Optional<Purchase> best();
+        Purchase best();
 
         @JsonProperty("best")
         @MayBeNull
-        Optional<PurchaseOption> bestOption();
+        PurchaseOption bestOption();
 
         @JsonIgnore
         Set<PurchaseOption.Kind> also();
@@ -97,7 +95,7 @@ final class SaleMixins {
 
         @JsonProperty("currency")
         @MayBeNull
-        Optional<String> currency();
+        String currency();
 
         @JsonProperty("onHand")
         int onHand();
@@ -141,7 +139,7 @@ final class SaleMixins {
 
     interface CoilPair {
         @JsonIgnore
-        OptionalDouble expectedOhms();
+        Double expectedOhms();
 
         @JsonProperty("expectedOhms")
         Reading expected();

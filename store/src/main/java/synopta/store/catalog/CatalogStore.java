@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogRepository;
@@ -151,8 +152,8 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
              limit ?""";
 
     @Override
-    public List<ModelUsage> taking(PartNumber part, Optional<String> brand, String after, int rows) {
-        return jdbc.list(TAKING, RowMappers::taking, part.key(), after, brand.orElse(null), brand.orElse(null), rows);
+    public List<ModelUsage> taking(PartNumber part, @Nullable String brand, String after, int rows) {
+        return jdbc.list(TAKING, RowMappers::taking, part.key(), after, brand, brand, rows);
     }
 
     private static final String MODELS_AMONG = """

@@ -189,10 +189,8 @@ abstract class PartQueries implements Catalog {
         Map<PartNumber, List<Stock>> stock =
                 jdbc.list(STOCK_AMONG, RowMappers::stock, among).stream().collect(Collectors.groupingBy(Stock::part));
         return partsAmong(keys).stream()
-                .map(part -> new PartListing(
-                        part,
-                        Optional.ofNullable(prices.get(part.number())),
-                        stock.getOrDefault(part.number(), List.of())))
+                .map(part ->
+                        new PartListing(part, prices.get(part.number()), stock.getOrDefault(part.number(), List.of())))
                 .toList();
     }
 

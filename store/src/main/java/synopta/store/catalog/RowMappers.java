@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
@@ -39,8 +38,8 @@ final class RowMappers {
                 new ModelNumber(row.getString("model")),
                 row.getString("brand"),
                 Appliance.of(row.getString("appliance")),
-                Optional.ofNullable(row.getString("fuel")).map(Fuel::of),
-                whole(row, "volts"),
+                Optional.ofNullable(row.getString("fuel")).map(Fuel::of).orElse(null),
+                row.getObject("volts", Integer.class),
                 row.getString("platform"),
                 built(row),
                 row.getDouble("popularity"),
@@ -91,7 +90,7 @@ final class RowMappers {
                 new PartNumber(row.getString("new_part")),
                 row.getInt("quantity"),
                 row.getString("change"),
-                Optional.ofNullable(row.getObject("effective", LocalDate.class)));
+                row.getObject("effective", LocalDate.class));
     }
 
     static KitContent kit(ResultSet row) throws SQLException {
@@ -107,8 +106,7 @@ final class RowMappers {
     }
 
     static Brand brand(ResultSet row) throws SQLException {
-        return new Brand(
-                row.getString("brand"), row.getString("family"), Optional.ofNullable(row.getString("serial_scheme")));
+        return new Brand(row.getString("brand"), row.getString("family"), row.getString("serial_scheme"));
     }
 
     static Platform platform(ResultSet row) throws SQLException {
@@ -152,22 +150,15 @@ final class RowMappers {
                 row.getString("scheme"),
                 row.getString("pattern"),
                 years,
-                whole(row, "year_cycle"),
+                row.getObject("year_cycle", Integer.class),
                 SerialScheme.Period.of(row.getString("period")),
                 periods.isEmpty() ? List.of() : List.of(periods.split(";")));
-    }
-
-    private static OptionalInt whole(ResultSet row, String column) throws SQLException {
-        Integer value = row.getObject(column, Integer.class);
-        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
     }
 
     private static SerialRange serials(ResultSet row) throws SQLException {
         String from = row.getString("serial_from");
         String to = row.getString("serial_to");
-        return from == null && to == null
-                ? SerialRange.ALL
-                : new SerialRange(Optional.ofNullable(from), Optional.ofNullable(to));
+        return from == null && to == null ? SerialRange.ALL : new SerialRange(from, to);
     }
 
     private static BuildRange built(ResultSet row) throws SQLException {
@@ -177,9 +168,7 @@ final class RowMappers {
     private static BuildRange built(ResultSet row, String first, String last) throws SQLException {
         LocalDate from = row.getObject(first, LocalDate.class);
         LocalDate to = row.getObject(last, LocalDate.class);
-        return from == null && to == null
-                ? BuildRange.ALWAYS
-                : new BuildRange(Optional.ofNullable(from), Optional.ofNullable(to));
+        return from == null && to == null ? BuildRange.ALWAYS : new BuildRange(from, to);
     }
 
     /** "length-mm=2337;ribs=4" as a map. */

@@ -2,6 +2,7 @@ package synopta.store.catalog;
 
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import synopta.core.catalog.Fuel;
@@ -34,22 +35,17 @@ record SheetTable<T>(
                     s.scheme(),
                     s.pattern(),
                     NumberNormalizer.pairs(s.yearCodes()),
-                    s.yearCycle().isPresent() ? s.yearCycle().getAsInt() : null,
+                    s.yearCycle() != null ? s.yearCycle() : null,
                     s.period().slug(),
                     String.join(";", s.periodCodes())));
 
     private static final SheetTable<?> BRANDS = new SheetTable<>(
-            Sheet.BRANDS,
-            "brand",
-            """
+            Sheet.BRANDS, "brand", """
             insert into brand (brand, family, serial_scheme)
-            values (?, ?, ?)""",
-            """
+            values (?, ?, ?)""", """
             select brand, family, serial_scheme
               from brand
-             order by brand""",
-            RowMappers::brand,
-            b -> row(b.brand(), b.family(), b.serialScheme().orElse(null)));
+             order by brand""", RowMappers::brand, b -> row(b.brand(), b.family(), b.serialScheme()));
 
     private static final SheetTable<?> PLATFORMS = new SheetTable<>(
             Sheet.PLATFORMS,
@@ -93,11 +89,11 @@ record SheetTable<T>(
                     m.number().written(),
                     m.brand(),
                     m.appliance().slug(),
-                    m.fuel().map(Fuel::slug).orElse(null),
-                    m.volts().isPresent() ? m.volts().getAsInt() : null,
+                    Optional.ofNullable(m.fuel()).map(Fuel::slug).orElse(null),
+                    m.volts() != null ? m.volts() : null,
                     m.platform(),
-                    m.built().from().orElse(null),
-                    m.built().to().orElse(null),
+                    m.built().from(),
+                    m.built().to(),
                     m.popularity(),
                     m.note()));
 
@@ -142,10 +138,10 @@ record SheetTable<T>(
                     f.slot(),
                     f.part().key(),
                     f.quantity(),
-                    f.built().from().orElse(null),
-                    f.built().to().orElse(null),
-                    f.serials().from().orElse(null),
-                    f.serials().to().orElse(null),
+                    f.built().from(),
+                    f.built().to(),
+                    f.serials().from(),
+                    f.serials().to(),
                     f.note()));
 
     private static final SheetTable<?> SUPERSESSIONS = new SheetTable<>(
@@ -161,13 +157,7 @@ record SheetTable<T>(
               join part n on n.part_key = s.new_key
              order by s.old_key, s.choice, s.new_key""",
             RowMappers::supersession,
-            s -> row(
-                    s.oldPart().key(),
-                    s.choice(),
-                    s.newPart().key(),
-                    s.quantity(),
-                    s.change(),
-                    s.effective().orElse(null)));
+            s -> row(s.oldPart().key(), s.choice(), s.newPart().key(), s.quantity(), s.change(), s.effective()));
 
     private static final SheetTable<?> KITS = new SheetTable<>(
             Sheet.KITS,

@@ -6,9 +6,10 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteRepository;
@@ -46,8 +47,8 @@ public final class QuoteStore implements QuoteRepository {
                     quote.createdAt().atOffset(ZoneOffset.UTC),
                     quote.validUntil(),
                     quote.branch(),
-                    quote.customer().orElse(null),
-                    quote.caseNumber().isPresent() ? quote.caseNumber().getAsLong() : null,
+                    quote.customer(),
+                    quote.caseNumber() != null ? quote.caseNumber() : null,
                     quote.sum().taxPercent(),
                     quote.sum().taxIncluded(),
                     quote.sum().goods().cents(),
@@ -101,8 +102,8 @@ public final class QuoteStore implements QuoteRepository {
              limit ?""";
 
     @Override
-    public List<Quote> list(Optional<Long> after, int limit) {
-        return jdbc.list(LIST, this::quote, after.orElse(Long.MAX_VALUE), limit);
+    public List<Quote> list(@Nullable Long after, int limit) {
+        return jdbc.list(LIST, this::quote, Objects.requireNonNullElse(after, Long.MAX_VALUE), limit);
     }
 
     private static final String LINES = """
@@ -114,8 +115,6 @@ public final class QuoteStore implements QuoteRepository {
     private Quote quote(ResultSet row) throws SQLException {
         long number = row.getLong("number");
         String currency = row.getString("currency");
-        long caseNumber = row.getLong("case_number");
-        OptionalLong ofCase = row.wasNull() ? OptionalLong.empty() : OptionalLong.of(caseNumber);
         QuoteTotals sum = new QuoteTotals(
                 new Money(row.getLong("goods_cents"), currency),
                 row.getBigDecimal("tax_percent").stripTrailingZeros(),
@@ -127,8 +126,8 @@ public final class QuoteStore implements QuoteRepository {
                 row.getObject("created_at", OffsetDateTime.class).toInstant(),
                 row.getObject("valid_until", LocalDate.class),
                 row.getString("branch"),
-                Optional.ofNullable(row.getString("customer")),
-                ofCase,
+                row.getString("customer"),
+                row.getObject("case_number", Long.class),
                 jdbc.list(LINES, line -> line(line, currency), number),
                 sum);
     }

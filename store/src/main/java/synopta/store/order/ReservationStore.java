@@ -7,8 +7,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.order.Reservation;
 import synopta.core.order.ReservationRepository;
@@ -54,15 +53,13 @@ public final class ReservationStore implements ReservationRepository {
                     INSERT,
                     number,
                     reservation.createdAt().atOffset(ZoneOffset.UTC),
-                    reservation.caseNumber().isPresent()
-                            ? reservation.caseNumber().getAsLong()
-                            : null,
+                    reservation.caseNumber() != null ? reservation.caseNumber() : null,
                     reservation.branch(),
                     reservation.part().written(),
                     key,
                     reservation.quantity(),
                     reservation.state().slug(),
-                    reservation.days().isPresent() ? reservation.days().getAsInt() : null);
+                    reservation.days() != null ? reservation.days() : null);
             return find(number);
         });
     }
@@ -93,9 +90,9 @@ public final class ReservationStore implements ReservationRepository {
                and reserved >= ?""";
 
     @Override
-    public boolean change(Reservation reservation, Reservation.State state, OptionalInt days) {
+    public boolean change(Reservation reservation, Reservation.State state, @Nullable Integer days) {
         return jdbc.inTransaction(() -> {
-            Integer inDays = days.isPresent() ? days.getAsInt() : null;
+            Integer inDays = days != null ? days : null;
             int changed = jdbc.update(
                     CHANGE,
                     state.slug(),
@@ -149,19 +146,15 @@ public final class ReservationStore implements ReservationRepository {
     }
 
     private static Reservation reservation(ResultSet row) throws SQLException {
-        long caseNumber = row.getLong("case_number");
-        OptionalLong ofCase = row.wasNull() ? OptionalLong.empty() : OptionalLong.of(caseNumber);
-        int days = row.getInt("days");
-        OptionalInt inDays = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(days);
         return new Reservation(
                 row.getLong("number"),
                 row.getObject("created_at", OffsetDateTime.class).toInstant(),
-                ofCase,
+                row.getObject("case_number", Long.class),
                 row.getString("branch"),
                 new PartNumber(row.getString("part")),
                 row.getInt("quantity"),
                 Reservation.State.valueOf(
                         row.getString("state").toUpperCase(Locale.ROOT).replace('-', '_')),
-                inDays);
+                row.getObject("days", Integer.class));
     }
 }

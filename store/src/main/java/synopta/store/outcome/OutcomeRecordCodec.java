@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -21,15 +20,15 @@ final class OutcomeRecordCodec {
         return new Object[] {
             told.number(),
             told.day(),
-            told.appliance().orElse(null),
-            told.layout().orElse(null),
-            told.specialist().orElse(null),
+            told.appliance(),
+            told.layout(),
+            told.specialist(),
             String.join(";", told.partTypes()),
             list(told.guesses().stream().map(g -> g.probability() + "=" + g.was())),
             told.right(),
             list(told.reasons().stream().map(Outcome.Reason::slug)),
-            told.answerSeconds().isPresent() ? told.answerSeconds().getAsInt() : null,
-            told.overruled().map(Enum::name).orElse(null),
+            told.answerSeconds() != null ? told.answerSeconds() : null,
+            Optional.ofNullable(told.overruled()).map(Enum::name).orElse(null),
             list(told.asked().stream().map(worth -> worth.finding() + "=" + worth.bits()))
         };
     }
@@ -39,22 +38,22 @@ final class OutcomeRecordCodec {
     }
 
     static OutcomeRecord read(ResultSet row) throws SQLException {
-        int seconds = row.getInt("answer_seconds");
-        OptionalInt answerSeconds = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(seconds);
         return new OutcomeRecord(
                 row.getLong("number"),
                 row.getObject("served_on", LocalDate.class),
-                word(row, "appliance"),
-                word(row, "layout"),
-                word(row, "specialist"),
+                word(row, "appliance").orElse(null),
+                word(row, "layout").orElse(null),
+                word(row, "specialist").orElse(null),
                 items(row.getString("part_types"), item -> item[0].intern()),
                 items(
                         row.getString("guesses"),
                         item -> new OutcomeRecord.Guess(Double.parseDouble(item[0]), Boolean.parseBoolean(item[1]))),
                 row.getBoolean("first_time"),
                 items(row.getString("reasons"), item -> Outcome.Reason.of(item[0])),
-                answerSeconds,
-                Optional.ofNullable(row.getString("overruled")).map(OutcomeRecord.WhoWasRight::valueOf),
+                row.getObject("answer_seconds", Integer.class),
+                Optional.ofNullable(row.getString("overruled"))
+                        .map(OutcomeRecord.WhoWasRight::valueOf)
+                        .orElse(null),
                 items(
                         row.getString("asked"),
                         item -> new OutcomeRecord.Worth(item[0].intern(), Double.parseDouble(item[1]))));

@@ -12,8 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import synopta.core.catalog.PartNumber;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeRecord;
@@ -57,11 +55,11 @@ public final class OutcomeStore implements OutcomeRepository {
                     number,
                     entry,
                     outcome.at().atOffset(ZoneOffset.UTC),
-                    outcome.by().orElse(null),
-                    outcome.fault().orElse(null),
+                    outcome.by(),
+                    outcome.fault(),
                     outcome.fixed(),
-                    outcome.minutes().isPresent() ? outcome.minutes().getAsInt() : null,
-                    outcome.note().orElse(null));
+                    outcome.minutes() != null ? outcome.minutes() : null,
+                    outcome.note());
             int[] place = {0};
             jdbc.batch(ADD_RETURN, outcome.returns().stream(), back -> new Object[] {
                 number,
@@ -124,16 +122,14 @@ public final class OutcomeStore implements OutcomeRepository {
     }
 
     private static Outcome entry(ResultSet row, List<Outcome.Return> returns) throws SQLException {
-        int minutes = row.getInt("minutes");
-        OptionalInt took = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(minutes);
         return new Outcome(
                 row.getObject("told_at", OffsetDateTime.class).toInstant(),
-                Optional.ofNullable(row.getString("told_by")),
-                Optional.ofNullable(row.getString("fault")),
+                row.getString("told_by"),
+                row.getString("fault"),
                 row.getBoolean("fixed"),
-                took,
+                row.getObject("minutes", Integer.class),
                 returns,
-                Optional.ofNullable(row.getString("note")));
+                row.getString("note"));
     }
 
     private static final String ALL = """

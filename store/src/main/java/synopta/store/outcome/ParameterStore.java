@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.outcome.Interval;
 import synopta.core.outcome.ParameterKind;
@@ -41,16 +42,16 @@ public final class ParameterStore implements ParameterRepository {
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
-    public synchronized Version add(Instant at, String by, Optional<Integer> like, List<Proposal> figures) {
+    public synchronized Version add(Instant at, String by, @Nullable Integer like, List<Proposal> figures) {
         return jdbc.inTransaction(() -> {
             int version = jdbc.one(NEXT, row -> row.getInt("next")).orElseThrow();
-            jdbc.update(ADD, version, at.atOffset(ZoneOffset.UTC), by, like.orElse(null));
+            jdbc.update(ADD, version, at.atOffset(ZoneOffset.UTC), by, like);
             int[] place = {0};
             jdbc.batch(ADD_FIGURE, figures.stream(), p -> new Object[] {
                 version,
                 place[0]++,
                 p.kind().slug(),
-                p.appliance().map(Appliance::slug).orElse(null),
+                Optional.ofNullable(p.appliance()).map(Appliance::slug).orElse(null),
                 p.subject(),
                 p.words(),
                 p.before(),
@@ -91,7 +92,7 @@ public final class ParameterStore implements ParameterRepository {
                     version,
                     row.getObject("accepted_at", OffsetDateTime.class).toInstant(),
                     row.getString("accepted_by"),
-                    back,
+                    back.orElse(null),
                     figures.getOrDefault(version, List.of()));
         });
     }
@@ -99,7 +100,7 @@ public final class ParameterStore implements ParameterRepository {
     private static Proposal figure(ResultSet row) throws SQLException {
         return new Proposal(
                 ParameterKind.of(row.getString("kind")),
-                appliance(row),
+                appliance(row).orElse(null),
                 row.getString("subject"),
                 row.getString("words"),
                 row.getDouble("believed"),
@@ -139,7 +140,7 @@ public final class ParameterStore implements ParameterRepository {
                 at.atOffset(ZoneOffset.UTC),
                 by,
                 p.kind().slug(),
-                p.appliance().map(Appliance::slug).orElse(null),
+                Optional.ofNullable(p.appliance()).map(Appliance::slug).orElse(null),
                 p.subject(),
                 p.value()
             });
@@ -159,7 +160,7 @@ public final class ParameterStore implements ParameterRepository {
                 row -> new Declined(
                         new Proposal.Learned(
                                 ParameterKind.of(row.getString("kind")),
-                                appliance(row),
+                                appliance(row).orElse(null),
                                 row.getString("subject"),
                                 row.getDouble("figure")),
                         row.getObject("declined_at", OffsetDateTime.class).toInstant(),

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
@@ -24,22 +25,22 @@ final class CaseIndex {
     static String text(long number, String day, CaseContent content) {
         CaseInput draft = content.input();
         Stream<String> numbers = Stream.concat(
-                draft.model().map(ModelNumber::written).stream(),
+                Optional.ofNullable(draft.model()).map(ModelNumber::written).stream(),
                 Stream.concat(
-                        draft.serial().stream(),
+                        Stream.ofNullable(draft.serial()),
                         content.lines().stream().map(CaseContent.Line::part).map(PartNumber::written)));
         return String.join(
                         " ",
                         Stream.of(
                                         Stream.of(String.valueOf(number), day, draft.line()),
-                                        content.complaint().stream(),
+                                        Stream.ofNullable(content.complaint()),
                                         numbers.flatMap(written -> Stream.of(written, NumberNormalizer.key(written))),
-                                        content.specialist().stream(),
-                                        content.readTo().stream(),
-                                        content.customer().name().stream(),
-                                        content.customer().phone().stream(),
-                                        draft.shopping().branch().stream(),
-                                        draft.appliance().map(a -> a.slug()).stream())
+                                        Stream.ofNullable(content.specialist()),
+                                        Stream.ofNullable(content.readTo()),
+                                        Stream.ofNullable(content.customer().name()),
+                                        Stream.ofNullable(content.customer().phone()),
+                                        Stream.ofNullable(draft.shopping().branch()),
+                                        Optional.ofNullable(draft.appliance()).map(a -> a.slug()).stream())
                                 .flatMap(words -> words)
                                 .toList())
                 .toLowerCase(Locale.ROOT);

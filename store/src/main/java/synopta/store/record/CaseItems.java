@@ -9,8 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
@@ -69,9 +67,8 @@ final class CaseItems {
         List<Recheck> rechecked() {
             return of(
                     "recheck",
-                    (position, shown) -> new Recheck(
-                            Integer.parseInt(position),
-                            shown.isEmpty() ? Optional.empty() : Optional.of(shown.charAt(0))));
+                    (position, shown) ->
+                            new Recheck(Integer.parseInt(position), shown.isEmpty() ? null : shown.charAt(0)));
         }
 
         List<CaseInput.Answered> findings() {
@@ -127,8 +124,11 @@ final class CaseItems {
         Shopping shopping() {
             return new Shopping(
                     of("adjusted", Read::adjusted),
-                    names("branch").stream().findFirst(),
-                    names("needed-in-days").stream().mapToInt(Integer::parseInt).findFirst());
+                    names("branch").stream().findFirst().orElse(null),
+                    names("needed-in-days").stream()
+                            .findFirst()
+                            .map(Integer::valueOf)
+                            .orElse(null));
         }
 
         /** Quantity, value and need, parted by bars; empty where it was not set. */
@@ -136,8 +136,8 @@ final class CaseItems {
             String[] set = detail.split("\\|", -1);
             return new Shopping.Adjusted(
                     new PartNumber(part),
-                    set[0].isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(set[0])),
-                    set[1].isEmpty() ? OptionalLong.empty() : OptionalLong.of(Long.parseLong(set[1])),
+                    set[0].isEmpty() ? null : Integer.parseInt(set[0]),
+                    set[1].isEmpty() ? null : Long.parseLong(set[1]),
                     Boolean.parseBoolean(set[2]));
         }
 
@@ -181,7 +181,7 @@ final class CaseItems {
                 .forEach(r -> items.add(new Item(
                         "recheck",
                         "" + r.position(),
-                        r.character().map(String::valueOf).orElse(""))));
+                        Optional.ofNullable(r.character()).map(String::valueOf).orElse(""))));
         draft.findings()
                 .forEach(f -> items.add(new Item("finding", f.finding(), f.answer() + (f.sure() ? "" : PERHAPS))));
         draft.readings()
@@ -189,11 +189,11 @@ final class CaseItems {
                         "reading", r.test(), r.reading().fold(Double::toString, (Reading.Overload open) -> "OL"))));
         content.lines().forEach(l -> items.add(new Item("line", l.part().written(), "" + l.quantity())));
         content.cautionsShown().stream().sorted().forEach(h -> items.add(new Item("caution", h.slug(), "")));
-        content.readTo().ifPresent(person -> items.add(new Item("said-to", person, "")));
+        Optional.ofNullable(content.readTo()).ifPresent(person -> items.add(new Item("said-to", person, "")));
         names("struck", draft.excluded()).forEach(items::add);
         names("picked", draft.selected()).forEach(items::add);
         names("dropped", draft.deselected()).forEach(items::add);
-        names("platform", draft.platform().stream().toList()).forEach(items::add);
+        names("platform", Stream.ofNullable(draft.platform()).toList()).forEach(items::add);
         names("looked", draft.inspected()).forEach(items::add);
         items.add(new Item("person", draft.person().slug(), ""));
         items.addAll(shopping(draft.shopping()));
@@ -205,12 +205,13 @@ final class CaseItems {
     private static List<Item> shopping(Shopping shopping) {
         List<Item> items = new ArrayList<>();
         for (Shopping.Adjusted a : shopping.adjusted()) {
-            String quantity = a.quantity().isPresent() ? "" + a.quantity().getAsInt() : "";
-            String value = a.valueCents().isPresent() ? "" + a.valueCents().getAsLong() : "";
+            String quantity = a.quantity() != null ? "" + a.quantity() : "";
+            String value = a.valueCents() != null ? "" + a.valueCents() : "";
             items.add(new Item("adjusted", a.part().written(), quantity + "|" + value + "|" + a.needed()));
         }
-        shopping.branch().ifPresent(branch -> items.add(new Item("branch", branch, "")));
-        shopping.neededInDays().ifPresent(days -> items.add(new Item("needed-in-days", "" + days, "")));
+        Optional.ofNullable(shopping.branch()).ifPresent(branch -> items.add(new Item("branch", branch, "")));
+        Optional.ofNullable(shopping.neededInDays())
+                .ifPresent(days -> items.add(new Item("needed-in-days", "" + days, "")));
         return items;
     }
 

@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -95,12 +96,12 @@ final class CaseSearch {
 
     /** The numbers of a page. */
     List<Long> page(CaseRepository.Filter filter) {
-        CaseIndex.Asked asked = CaseIndex.Asked.of(filter.text().orElse(""));
-        OffsetDateTime from = startOf(filter.from().orElse(LocalDate.of(1970, 1, 1)));
-        OffsetDateTime to =
-                startOf(filter.to().orElse(LocalDate.of(9998, 12, 30)).plusDays(1));
+        CaseIndex.Asked asked = CaseIndex.Asked.of(Objects.requireNonNullElse(filter.text(), ""));
+        OffsetDateTime from = startOf(Objects.requireNonNullElse(filter.from(), LocalDate.of(1970, 1, 1)));
+        OffsetDateTime to = startOf(Objects.requireNonNullElse(filter.to(), LocalDate.of(9998, 12, 30))
+                .plusDays(1));
         Days days = new Days(from, to);
-        long below = filter.after().orElse(Long.MAX_VALUE);
+        long below = Objects.requireNonNullElse(filter.after(), Long.MAX_VALUE);
         Optional<Having> few = having(asked.words(), limits.few);
         if (few.isPresent()) {
             return lookedUp(few.get(), asked, days, below, filter.limit());

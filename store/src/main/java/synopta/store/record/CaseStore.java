@@ -9,9 +9,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.catalog.Appliance;
@@ -107,14 +106,14 @@ public final class CaseStore implements CaseRepository {
                 at(at),
                 content.status().slug(),
                 draft.line(),
-                content.complaint().orElse(null),
-                draft.model().map(ModelNumber::written).orElse(null),
-                draft.serial().orElse(null),
-                draft.appliance().map(Appliance::slug).orElse(null),
-                draft.fuel().map(Fuel::slug).orElse(null),
-                draft.ageYears().isPresent() ? draft.ageYears().getAsDouble() : null,
-                content.specialist().orElse(null),
-                content.answerSeconds().isPresent() ? content.answerSeconds().getAsInt() : null,
+                content.complaint(),
+                Optional.ofNullable(draft.model()).map(ModelNumber::written).orElse(null),
+                draft.serial(),
+                Optional.ofNullable(draft.appliance()).map(Appliance::slug).orElse(null),
+                Optional.ofNullable(draft.fuel()).map(Fuel::slug).orElse(null),
+                draft.ageYears() != null ? draft.ageYears() : null,
+                content.specialist(),
+                content.answerSeconds() != null ? content.answerSeconds() : null,
                 SnapshotCodec.of(snapshot));
         items.write(number, revision, content);
         customers.write(number, content.customer());
@@ -208,22 +207,22 @@ public final class CaseStore implements CaseRepository {
             Instant changedAt,
             String status,
             String line,
-            Optional<String> complaint,
-            Optional<String> model,
-            Optional<String> serial,
-            Optional<String> appliance,
-            Optional<String> fuel,
-            OptionalDouble ageYears,
-            Optional<String> specialist,
-            OptionalInt answerSeconds,
+            @Nullable String complaint,
+            @Nullable String model,
+            @Nullable String serial,
+            @Nullable String appliance,
+            @Nullable String fuel,
+            @Nullable Double ageYears,
+            @Nullable String specialist,
+            @Nullable Integer answerSeconds,
             CaseSnapshot snapshot,
             Customer customer) {
         CaseRecord record(CaseItems.Read read) {
             CaseInput draft = new CaseInput(
                     line,
-                    model.map(ModelNumber::new),
-                    appliance.map(Appliance::of),
-                    fuel.map(Fuel::of),
+                    Optional.ofNullable(model).map(ModelNumber::new).orElse(null),
+                    Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
+                    Optional.ofNullable(fuel).map(Fuel::of).orElse(null),
                     ageYears,
                     read.rechecked(),
                     read.findings(),
@@ -232,7 +231,7 @@ public final class CaseStore implements CaseRepository {
                     read.selected(),
                     read.dropped(),
                     serial,
-                    read.platform(),
+                    read.platform().orElse(null),
                     read.inspected(),
                     read.person(),
                     read.shopping());
@@ -241,7 +240,7 @@ public final class CaseStore implements CaseRepository {
                     complaint,
                     read.lines(),
                     read.cautionsShown(),
-                    read.readTo(),
+                    read.readTo().orElse(null),
                     specialist,
                     customer,
                     answerSeconds,
@@ -251,10 +250,6 @@ public final class CaseStore implements CaseRepository {
     }
 
     private static Row row(ResultSet row) throws SQLException {
-        double age = row.getDouble("age_years");
-        OptionalDouble ageYears = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(age);
-        int seconds = row.getInt("answer_seconds");
-        OptionalInt answerSeconds = row.wasNull() ? OptionalInt.empty() : OptionalInt.of(seconds);
         return new Row(
                 row.getLong("number"),
                 row.getObject("created_at", OffsetDateTime.class).toInstant(),
@@ -262,16 +257,16 @@ public final class CaseStore implements CaseRepository {
                 row.getObject("changed_at", OffsetDateTime.class).toInstant(),
                 row.getString("status"),
                 row.getString("line"),
-                Optional.ofNullable(row.getString("complaint")),
-                Optional.ofNullable(row.getString("model")),
-                Optional.ofNullable(row.getString("serial")),
-                Optional.ofNullable(row.getString("appliance")),
-                Optional.ofNullable(row.getString("fuel")),
-                ageYears,
-                Optional.ofNullable(row.getString("specialist")),
-                answerSeconds,
+                row.getString("complaint"),
+                row.getString("model"),
+                row.getString("serial"),
+                row.getString("appliance"),
+                row.getString("fuel"),
+                row.getObject("age_years", Double.class),
+                row.getString("specialist"),
+                row.getObject("answer_seconds", Integer.class),
                 SnapshotCodec.read(row.getString("stood")),
-                new Customer(Optional.ofNullable(row.getString("name")), Optional.ofNullable(row.getString("phone"))));
+                new Customer(row.getString("name"), row.getString("phone")));
     }
 
     private static final String KEPT = """

@@ -23,8 +23,7 @@ final class CustomerStore {
     void write(long number, Customer customer) {
         jdbc.update(FORGET, number);
         if (!customer.isNobody()) {
-            jdbc.update(
-                    KEEP, number, customer.name().orElse(null), customer.phone().orElse(null));
+            jdbc.update(KEEP, number, customer.name(), customer.phone());
         }
     }
 

@@ -5,7 +5,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -30,22 +29,22 @@ final class SnapshotCodec {
 
     static String of(CaseSnapshot snapshot) {
         return Stream.of(
-                        snapshot.appliance().map(a -> entry("appliance", a.slug())).stream(),
-                        snapshot.layout().map(l -> entry("layout", l)).stream(),
+                        Optional.ofNullable(snapshot.appliance()).map(a -> entry("appliance", a.slug())).stream(),
+                        Optional.ofNullable(snapshot.layout()).map(l -> entry("layout", l)).stream(),
                         snapshot.fuels().stream().sorted().map(f -> entry("fuel", f.slug())),
-                        snapshot.ageYears().stream().mapToObj(age -> entry("age", age)),
+                        Stream.ofNullable(snapshot.ageYears()).map(age -> entry("age", age)),
                         snapshot.known().stream().map(k -> entry("known", k.key(), k.words(), k.source(), k.sure())),
                         snapshot.evidence().stream()
                                 .map(g -> entry("given", g.finding(), g.answer(), g.sure(), g.asked())),
                         snapshot.suspects().stream()
                                 .map(s -> entry("suspect", s.fault(), s.partType(), s.probability())),
-                        snapshot.advice().map(a -> entry("advice", a.action(), a.why())).stream(),
+                        Optional.ofNullable(snapshot.advice()).map(a -> entry("advice", a.action(), a.why())).stream(),
                         new TreeSet<>(snapshot.selling()).stream().map(fault -> entry("selling", fault)),
                         snapshot.rules().stream()
                                 .map(r -> entry("rule", r.part().written(), r.quantity(), r.why())),
                         snapshot.cautions().stream()
                                 .map(c -> entry("caution", c.hazard().slug(), c.text())),
-                        snapshot.workMinutes().stream().mapToObj(minutes -> entry("minutes", minutes)))
+                        Stream.ofNullable(snapshot.workMinutes()).map(minutes -> entry("minutes", minutes)))
                 .flatMap(entries -> entries)
                 .collect(Collectors.joining(LINE));
     }
@@ -66,10 +65,10 @@ final class SnapshotCodec {
         Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
         fuels.addAll(list(entries, "fuel", f -> Fuel.of(f[1])));
         return new CaseSnapshot(
-                first(entries, "appliance", f -> Appliance.of(f[1])),
-                first(entries, "layout", f -> f[1]),
+                first(entries, "appliance", f -> Appliance.of(f[1])).orElse(null),
+                first(entries, "layout", f -> f[1]).orElse(null),
                 fuels,
-                figure(entries, "age"),
+                first(entries, "age", f -> Double.valueOf(f[1])).orElse(null),
                 list(entries, "known", f -> new KnownFact(f[1], f[2], f[3], Boolean.parseBoolean(f[4]))),
                 list(
                         entries,
@@ -77,11 +76,12 @@ final class SnapshotCodec {
                         f -> new CaseSnapshot.Given(
                                 f[1], f[2], Boolean.parseBoolean(f[3]), Boolean.parseBoolean(f[4]))),
                 list(entries, "suspect", f -> new CaseSnapshot.Leaning(f[1], f[2], Double.parseDouble(f[3]))),
-                first(entries, "advice", f -> new CaseSnapshot.Advised(f[1], f[2])),
+                first(entries, "advice", f -> new CaseSnapshot.Advised(f[1], f[2]))
+                        .orElse(null),
                 Set.copyOf(list(entries, "selling", f -> f[1])),
                 list(entries, "rule", f -> new CaseSnapshot.Rule(new PartNumber(f[1]), Integer.parseInt(f[2]), f[3])),
                 list(entries, "caution", f -> new CaseSnapshot.Warned(Hazard.of(f[1]), f[2])),
-                figure(entries, "minutes"));
+                first(entries, "minutes", f -> Double.valueOf(f[1])).orElse(null));
     }
 
     private static <T> List<T> list(Map<String, List<String[]>> entries, String kind, Function<String[], T> read) {
@@ -90,11 +90,5 @@ final class SnapshotCodec {
 
     private static <T> Optional<T> first(Map<String, List<String[]>> entries, String kind, Function<String[], T> read) {
         return list(entries, kind, read).stream().findFirst();
-    }
-
-    private static OptionalDouble figure(Map<String, List<String[]>> entries, String kind) {
-        return list(entries, kind, f -> f[1]).stream()
-                .mapToDouble(Double::parseDouble)
-                .findFirst();
     }
 }

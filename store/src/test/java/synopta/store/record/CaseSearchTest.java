@@ -11,6 +11,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import org.h2.jdbcx.JdbcDataSource;
@@ -82,8 +83,8 @@ public class CaseSearchTest {
             Optional<LocalDate> from = random.nextInt(3) == 0 ? Optional.of(FIRST.plusDays(20)) : Optional.empty();
             Optional<LocalDate> to = random.nextInt(3) == 0 ? Optional.of(FIRST.plusDays(40)) : Optional.empty();
             Optional<Long> after = random.nextInt(3) == 0 ? Optional.of(1L + random.nextInt(CASES)) : Optional.empty();
-            CaseRepository.Filter filter =
-                    new CaseRepository.Filter(Optional.of(query), from, to, after, 1 + random.nextInt(60));
+            CaseRepository.Filter filter = new CaseRepository.Filter(
+                    query, from.orElse(null), to.orElse(null), after.orElse(null), 1 + random.nextInt(60));
             assertEquals(search.page(filter), read(filter), way + ": " + filter);
         }
     }
@@ -93,11 +94,10 @@ public class CaseSearchTest {
         for (int number = CASES; number > 0 && page.size() < filter.limit(); number--) {
             String text = " " + lines.get(number - 1);
             LocalDate day = days.get(number - 1);
-            boolean has =
-                    Arrays.stream(filter.text().orElseThrow().split(" ")).allMatch(word -> text.contains(" " + word));
-            boolean inTime = !day.isBefore(filter.from().orElse(FIRST))
-                    && !day.isAfter(filter.to().orElse(day))
-                    && number < filter.after().orElse(Long.MAX_VALUE);
+            boolean has = Arrays.stream(filter.text().split(" ")).allMatch(word -> text.contains(" " + word));
+            boolean inTime = !day.isBefore(Objects.requireNonNullElse(filter.from(), FIRST))
+                    && !day.isAfter(Objects.requireNonNullElse(filter.to(), day))
+                    && number < Objects.requireNonNullElse(filter.after(), Long.MAX_VALUE);
             if (has && inTime) {
                 page.add((long) number);
             }
