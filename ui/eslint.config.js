@@ -13,6 +13,10 @@ export default tseslint.config(
   },
   {
     files: ["src/**/*.{ts,tsx}"],
-    rules: { "@typescript-eslint/no-explicit-any": "error", "max-lines": ["error", 260] },
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "max-lines": ["error", 260],
+      "max-lines-per-function": ["error", 80],
+    },
   },
 );

@@ -38,42 +38,19 @@ export function MatchCard() {
     <div className="card-plain check">
       <span className="bin-tab">Match the old part</span>
       <div className="check-columns">
-        <div className="fields">
-          <Form.Group controlId="match-type" className="entry">
-            <Form.Label>Part type</Form.Label>
-            <Form.Select
-              size="sm"
-              value={type}
-              onChange={(event) => {
-                setType(event.target.value);
-                setValues({});
-              }}
-            >
-              {types.data?.map(({ partType, name }) => (
-                <option key={partType} value={partType}>
-                  {sentence(name)}
-                </option>
-              ))}
-            </Form.Select>
-          </Form.Group>
-          {specs.map(({ spec, words }) => (
-            <Form.Group key={spec} controlId={`match-${spec}`} className="entry">
-              <Form.Label>{words}</Form.Label>
-              <Form.Control
-                size="sm"
-                value={values[spec] ?? ""}
-                onChange={(event) => setValues({ ...values, [spec]: event.target.value })}
-              />
-              <span className="small soft">{spec.endsWith("-mm") ? "mm, or 92 1/4 in" : ""}</span>
-            </Form.Group>
-          ))}
-          <Form.Group controlId="match-model" className="entry">
-            <Form.Label>
-              From model <span className="soft small">if known</span>
-            </Form.Label>
-            <Form.Control size="sm" value={model} onChange={(event) => setModel(event.target.value)} />
-          </Form.Group>
-        </div>
+        <MatchFields
+          types={types.data ?? []}
+          type={type}
+          onType={(other) => {
+            setType(other);
+            setValues({});
+          }}
+          specs={specs}
+          values={values}
+          onValues={setValues}
+          model={model}
+          onModel={setModel}
+        />
         <div className="outcome" role="status">
           {Object.keys(measures).length === 0 && (
             <p className="soft">
@@ -87,6 +64,51 @@ export function MatchCard() {
           )}
         </div>
       </div>
+    </div>
+  );
+}
+
+type FieldProps = {
+  types: Wire["IdentificationMatchableType"][];
+  type: string;
+  onType: (type: string) => void;
+  specs: Wire["IdentificationMeasure"][];
+  values: Record<string, string>;
+  onValues: (values: Record<string, string>) => void;
+  model: string;
+  onModel: (model: string) => void;
+};
+
+function MatchFields({ types, type, onType, specs, values, onValues, model, onModel }: FieldProps) {
+  return (
+    <div className="fields">
+      <Form.Group controlId="match-type" className="entry">
+        <Form.Label>Part type</Form.Label>
+        <Form.Select size="sm" value={type} onChange={(event) => onType(event.target.value)}>
+          {types.map(({ partType, name }) => (
+            <option key={partType} value={partType}>
+              {sentence(name)}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      {specs.map(({ spec, words }) => (
+        <Form.Group key={spec} controlId={`match-${spec}`} className="entry">
+          <Form.Label>{words}</Form.Label>
+          <Form.Control
+            size="sm"
+            value={values[spec] ?? ""}
+            onChange={(event) => onValues({ ...values, [spec]: event.target.value })}
+          />
+          <span className="small soft">{spec.endsWith("-mm") ? "mm, or 92 1/4 in" : ""}</span>
+        </Form.Group>
+      ))}
+      <Form.Group controlId="match-model" className="entry">
+        <Form.Label>
+          From model <span className="soft small">if known</span>
+        </Form.Label>
+        <Form.Control size="sm" value={model} onChange={(event) => onModel(event.target.value)} />
+      </Form.Group>
     </div>
   );
 }

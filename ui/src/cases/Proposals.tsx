@@ -41,19 +41,7 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
   return (
     <>
       <div className="d-flex gap-3 align-items-center mb-2">
-        <Form.Select
-          size="sm"
-          className="w-auto"
-          aria-label="Kind"
-          value={kind}
-          onChange={(e) => setKind(e.target.value)}
-        >
-          {KINDS.map(([slug, words]) => (
-            <option key={slug} value={slug}>
-              {words}
-            </option>
-          ))}
-        </Form.Select>
+        <KindChoice kind={kind} onKind={setKind} />
         <Form.Check
           id="telling"
           label="Significant differences only"
@@ -82,26 +70,7 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
       )}
       {wanted.length > 0 && (
         <Table size="sm" className="card-plain proposals">
-          <thead>
-            <tr>
-              <th scope="col">
-                <span className="visually-hidden">Accept</span>
-              </th>
-              <th scope="col">Figure</th>
-              <th scope="col" className="numeric">
-                As shipped
-              </th>
-              <th scope="col" className="numeric">
-                From cases
-              </th>
-              <th scope="col" className="numeric">
-                95% interval
-              </th>
-              <th scope="col" className="numeric">
-                Cases
-              </th>
-            </tr>
-          </thead>
+          <ProposalHead />
           <tbody>
             {shown.map((p) => (
               <ProposalRow
@@ -122,5 +91,48 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
         </Button>
       )}
     </>
+  );
+}
+
+function KindChoice({ kind, onKind }: { kind: string; onKind: (kind: string) => void }) {
+  return (
+    <Form.Select
+      size="sm"
+      className="w-auto"
+      aria-label="Kind"
+      value={kind}
+      onChange={(e) => onKind(e.target.value)}
+    >
+      {KINDS.map(([slug, words]) => (
+        <option key={slug} value={slug}>
+          {words}
+        </option>
+      ))}
+    </Form.Select>
+  );
+}
+
+function ProposalHead() {
+  return (
+    <thead>
+      <tr>
+        <th scope="col">
+          <span className="visually-hidden">Accept</span>
+        </th>
+        <th scope="col">Figure</th>
+        <th scope="col" className="numeric">
+          As shipped
+        </th>
+        <th scope="col" className="numeric">
+          From cases
+        </th>
+        <th scope="col" className="numeric">
+          95% interval
+        </th>
+        <th scope="col" className="numeric">
+          Cases
+        </th>
+      </tr>
+    </thead>
   );
 }

@@ -44,41 +44,13 @@ export function MeterSimulator({ appliance, test, onTake }: Props) {
     <div className="meter">
       <div className="meter-part">
         {pictures && picture && <PartPicture figures={picture.figures} side={pictures.side} />}
-        <div className="terminals">
-          {TERMINALS.map(([terminal, name]) => (
-            <button
-              key={terminal}
-              type="button"
-              aria-label={`${turn === "red" ? "Red" : "Black"} lead to ${name}`}
-              onClick={() => put(turn, terminal)}
-            >
-              {leads.red === terminal && <span className="lead red">R</span>}
-              {leads.black === terminal && <span className="lead black">B</span>}
-              {name}
-            </button>
-          ))}
-        </div>
+        <Terminals leads={leads} turn={turn} onPut={put} />
       </div>
       <div>
         <output className="display" aria-label="Meter reading">
           {value === undefined ? "…" : typeof value === "number" ? `${value} Ω` : value}
         </output>
-        {(["red", "black"] as const).map((lead) => (
-          <fieldset key={lead}>
-            <legend>{lead === "red" ? "Red" : "Black"} lead on</legend>
-            {TERMINALS.map(([terminal, name]) => (
-              <label key={terminal}>
-                <input
-                  type="radio"
-                  name={`lead-${lead}`}
-                  checked={leads[lead] === terminal}
-                  onChange={() => put(lead, terminal)}
-                />{" "}
-                {name}
-              </label>
-            ))}
-          </fieldset>
-        ))}
+        <LeadChoice leads={leads} onPut={put} />
         <div className="d-flex flex-wrap gap-2 mt-2">
           {onTake && (
             <Button
@@ -113,4 +85,48 @@ export function MeterSimulator({ appliance, test, onTake }: Props) {
       </div>
     </div>
   );
+}
+
+type Lead = "red" | "black";
+type Leads = Record<Lead, string>;
+type LeadProps = { leads: Leads; onPut: (lead: Lead, terminal: string) => void };
+
+/** The part's terminals: the next lead goes on the one that is clicked. */
+function Terminals({ leads, turn, onPut }: LeadProps & { turn: Lead }) {
+  return (
+    <div className="terminals">
+      {TERMINALS.map(([terminal, name]) => (
+        <button
+          key={terminal}
+          type="button"
+          aria-label={`${turn === "red" ? "Red" : "Black"} lead to ${name}`}
+          onClick={() => onPut(turn, terminal)}
+        >
+          {leads.red === terminal && <span className="lead red">R</span>}
+          {leads.black === terminal && <span className="lead black">B</span>}
+          {name}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** Where each lead is, by keyboard. */
+function LeadChoice({ leads, onPut }: LeadProps) {
+  return (["red", "black"] as const).map((lead) => (
+    <fieldset key={lead}>
+      <legend>{lead === "red" ? "Red" : "Black"} lead on</legend>
+      {TERMINALS.map(([terminal, name]) => (
+        <label key={terminal}>
+          <input
+            type="radio"
+            name={`lead-${lead}`}
+            checked={leads[lead] === terminal}
+            onChange={() => onPut(lead, terminal)}
+          />{" "}
+          {name}
+        </label>
+      ))}
+    </fieldset>
+  ));
 }

@@ -71,119 +71,108 @@ function adjusted(state: CaseState, part: string, change: Omit<Wire["AdjustedWir
   return [...state.adjusted.filter((a) => a.part !== part), { ...before, part, ...change }];
 }
 
-/** The next state. Pure: no clock, no storage. Whatever changes the case also resets the chosen purchase option. */
-export function next(state: CaseState, action: Action): CaseState {
-  const changed = { ...state, choice: 0 };
-  switch (action.kind) {
-    case "line":
-      return isNewCaller(state, action.line)
-        ? { ...EMPTY, branch: state.branch, startedAt: action.at, line: action.line }
-        : {
-            ...changed,
-            startedAt: state.startedAt ?? action.at,
-            line: action.line,
-            rechecked: [],
-            model: null,
-            platform: null,
-            inspected: [],
-          };
-    case "answered":
-      return {
-        ...changed,
-        excluded: without(state.excluded, `finding:${action.finding}`),
-        findings: [
-          ...state.findings.filter((f) => f.finding !== action.finding),
-          { finding: action.finding, answer: action.answer },
-        ],
-      };
-    case "measured":
-      return {
-        ...changed,
-        excluded: without(state.excluded, `finding:${action.test}`),
-        readings: [
-          ...state.readings.filter((r) => r.test !== action.test),
-          { test: action.test, value: action.value },
-        ],
-      };
-    case "meant":
-      return {
-        ...changed,
-        excluded: [...state.excluded, ...action.others.map((other) => `finding:${other}`)],
-        findings: [
-          ...state.findings.filter((f) => f.finding !== action.finding),
-          { finding: action.finding, answer: "yes" },
-        ],
-      };
-    case "person":
-      return { ...changed, person: action.person };
-    case "fuel":
-      return { ...changed, fuel: action.fuel };
-    case "appliance":
-      return { ...changed, appliance: action.appliance };
-    case "model":
-      return { ...changed, model: action.model };
-    case "platform":
-      return { ...changed, platform: action.platform };
-    case "inspected":
-      return { ...changed, inspected: withItem(state.inspected, action.key) };
-    case "recheck":
-      return {
-        ...changed,
-        rechecked: [
-          ...state.rechecked.filter((r) => r.position !== action.position),
-          { position: action.position, character: action.character },
-        ],
-      };
-    case "excluded":
-      return remove(changed, action.key);
-    case "restored":
-      return { ...changed, excluded: state.excluded.slice(0, -1) };
-    case "suspect":
-      return {
-        ...changed,
-        selected: action.selling ? without(state.selected, action.id) : withItem(state.selected, action.id),
-        deselected: action.selling
-          ? withItem(state.deselected, action.id)
-          : without(state.deselected, action.id),
-      };
-    case "adjusted":
-      return { ...changed, adjusted: adjusted(state, action.part, action.change) };
-    case "counted": {
-      const before = state.adjusted.find((a) => a.part === action.part)?.quantity ?? action.from;
-      const quantity = Math.max(0, before + action.by);
-      return { ...changed, adjusted: adjusted(state, action.part, { quantity, needed: true }) };
-    }
-    case "unadjusted":
-      return { ...changed, adjusted: state.adjusted.filter((a) => a.part !== action.part) };
-    case "branch":
-      return { ...changed, branch: action.branch };
-    case "neededIn":
-      return { ...changed, neededInDays: action.days };
-    case "chosen":
-      return { ...state, choice: action.choice };
-    case "cautioned":
-      return { ...state, cautionsShown: [...new Set([...state.cautionsShown, ...action.hazards])] };
-    case "readTo":
-      return { ...state, readTo: action.who };
-    case "customer":
-      return { ...state, customer: action.name, customerPhone: action.phone };
-    case "kept":
-      return {
-        ...state,
-        startedAt: null,
-        kept: {
-          number: action.answer.number,
-          revision: action.answer.revision,
-          status: action.answer.status,
+type Steps = { [K in Action["kind"]]: (state: CaseState, action: Extract<Action, { kind: K }>) => CaseState };
+
+/** Whatever changes the case also resets the chosen purchase option. */
+const changed = (state: CaseState): CaseState => ({ ...state, choice: 0 });
+
+/** What each action does. */
+const STEPS: Steps = {
+  line: (state, action) =>
+    isNewCaller(state, action.line)
+      ? { ...EMPTY, branch: state.branch, startedAt: action.at, line: action.line }
+      : {
+          ...changed(state),
+          startedAt: state.startedAt ?? action.at,
+          line: action.line,
+          rechecked: [],
+          model: null,
+          platform: null,
+          inspected: [],
         },
-      };
-    case "opened":
-      return toState(action.answer);
-    case "resumed":
-      // A saved case has an address of its own; the bare counter is for the caller who was not saved yet.
-      return state.kept === null ? state : action.saved;
-    case "cleared":
-      // The branch is the counter's, not the caller's.
-      return { ...EMPTY, branch: state.branch };
-  }
+  answered: (state, action) => ({
+    ...changed(state),
+    excluded: without(state.excluded, `finding:${action.finding}`),
+    findings: [
+      ...state.findings.filter((f) => f.finding !== action.finding),
+      { finding: action.finding, answer: action.answer },
+    ],
+  }),
+  measured: (state, action) => ({
+    ...changed(state),
+    excluded: without(state.excluded, `finding:${action.test}`),
+    readings: [
+      ...state.readings.filter((r) => r.test !== action.test),
+      { test: action.test, value: action.value },
+    ],
+  }),
+  meant: (state, action) => ({
+    ...changed(state),
+    excluded: [...state.excluded, ...action.others.map((other) => `finding:${other}`)],
+    findings: [
+      ...state.findings.filter((f) => f.finding !== action.finding),
+      { finding: action.finding, answer: "yes" },
+    ],
+  }),
+  person: (state, action) => ({ ...changed(state), person: action.person }),
+  fuel: (state, action) => ({ ...changed(state), fuel: action.fuel }),
+  appliance: (state, action) => ({ ...changed(state), appliance: action.appliance }),
+  model: (state, action) => ({ ...changed(state), model: action.model }),
+  platform: (state, action) => ({ ...changed(state), platform: action.platform }),
+  inspected: (state, action) => ({ ...changed(state), inspected: withItem(state.inspected, action.key) }),
+  recheck: (state, action) => ({
+    ...changed(state),
+    rechecked: [
+      ...state.rechecked.filter((r) => r.position !== action.position),
+      { position: action.position, character: action.character },
+    ],
+  }),
+  excluded: (state, action) => remove(changed(state), action.key),
+  restored: (state) => ({ ...changed(state), excluded: state.excluded.slice(0, -1) }),
+  suspect: (state, action) => ({
+    ...changed(state),
+    selected: action.selling ? without(state.selected, action.id) : withItem(state.selected, action.id),
+    deselected: action.selling ? withItem(state.deselected, action.id) : without(state.deselected, action.id),
+  }),
+  adjusted: (state, action) => ({ ...changed(state), adjusted: adjusted(state, action.part, action.change) }),
+  counted: (state, action) => {
+    const before = state.adjusted.find((a) => a.part === action.part)?.quantity ?? action.from;
+    const quantity = Math.max(0, before + action.by);
+    return { ...changed(state), adjusted: adjusted(state, action.part, { quantity, needed: true }) };
+  },
+  unadjusted: (state, action) => ({
+    ...changed(state),
+    adjusted: state.adjusted.filter((a) => a.part !== action.part),
+  }),
+  branch: (state, action) => ({ ...changed(state), branch: action.branch }),
+  neededIn: (state, action) => ({ ...changed(state), neededInDays: action.days }),
+  chosen: (state, action) => ({ ...state, choice: action.choice }),
+  cautioned: (state, action) => ({
+    ...state,
+    cautionsShown: [...new Set([...state.cautionsShown, ...action.hazards])],
+  }),
+  readTo: (state, action) => ({ ...state, readTo: action.who }),
+  customer: (state, action) => ({ ...state, customer: action.name, customerPhone: action.phone }),
+  kept: (state, action) => ({
+    ...state,
+    startedAt: null,
+    kept: {
+      number: action.answer.number,
+      revision: action.answer.revision,
+      status: action.answer.status,
+    },
+  }),
+  opened: (_, action) => toState(action.answer),
+  // A saved case has an address of its own; the bare counter is for the caller who was not saved yet.
+  resumed: (state, action) => (state.kept === null ? state : action.saved),
+  // The branch is the counter's, not the caller's.
+  cleared: (state) => ({ ...EMPTY, branch: state.branch }),
+};
+
+/** The next state. Pure: no clock, no storage. */
+export function next<K extends Action["kind"]>(
+  state: CaseState,
+  action: Extract<Action, { kind: K }>,
+): CaseState {
+  return STEPS[action.kind as K](state, action);
 }

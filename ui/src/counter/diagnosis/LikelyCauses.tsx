@@ -37,13 +37,11 @@ type Props = {
 
 /** The machine drawn with its suspected places, the suspects with their reasons, and the next question. */
 export function LikelyCauses(props: Props) {
-  const { answer, layout, layouts, shown, asked, stage, onStage, weighing, onWeigh, act, onSkip } = props;
+  const { answer, layout, shown, asked, onStage, weighing, onWeigh, act, onSkip } = props;
   const { option, opening, onOpening } = props;
   const isOpen = opening && (option?.steps.length ?? 0) > 0;
   const [tried, setTried] = useState<Tried | null>(null);
   const [practiced, setPracticed] = useState<Question | null>(null);
-  const [left, setLeft] = useState<string[]>([]);
-  const named = open(answer).find((n) => !left.includes(n.phrase));
   const suspects = leading(answer.suspects);
   const toggle = (suspect: Wire["Suspect"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
@@ -58,30 +56,7 @@ export function LikelyCauses(props: Props) {
           “{doubt.phrase}”: {doubt.answer}
         </div>
       ))}
-      {named ? (
-        <MeaningPicker
-          key={named.phrase}
-          answer={answer}
-          named={named}
-          layouts={layout ? [layout] : layouts}
-          act={act}
-          onLeave={() => setLeft([...left, named.phrase])}
-        />
-      ) : shown === null ? (
-        <EmptyCase appliance={answer.appliance ?? null} />
-      ) : weighing && suspects.length > 0 ? (
-        <Why suspects={suspects} known={answer.known} act={act} />
-      ) : (
-        <MachineView
-          key={shown.layout}
-          answer={answer}
-          layout={shown}
-          marks={marksOf(suspects, shown)}
-          stage={stage}
-          onStage={onStage}
-          act={act}
-        />
-      )}
+      <Picture {...props} />
       {isOpen && option ? (
         <TeardownPlan
           answer={answer}
@@ -125,6 +100,37 @@ export function LikelyCauses(props: Props) {
         />
       )}
     </section>
+  );
+}
+
+/** What the middle shows: meanings to choose from, the reasons, or the machine drawn. */
+function Picture({ answer, layout, layouts, shown, stage, onStage, weighing, act }: Props) {
+  const [left, setLeft] = useState<string[]>([]);
+  const named = open(answer).find((n) => !left.includes(n.phrase));
+  const suspects = leading(answer.suspects);
+  return named ? (
+    <MeaningPicker
+      key={named.phrase}
+      answer={answer}
+      named={named}
+      layouts={layout ? [layout] : layouts}
+      act={act}
+      onLeave={() => setLeft([...left, named.phrase])}
+    />
+  ) : shown === null ? (
+    <EmptyCase appliance={answer.appliance ?? null} />
+  ) : weighing && suspects.length > 0 ? (
+    <Why suspects={suspects} known={answer.known} act={act} />
+  ) : (
+    <MachineView
+      key={shown.layout}
+      answer={answer}
+      layout={shown}
+      marks={marksOf(suspects, shown)}
+      stage={stage}
+      onStage={onStage}
+      act={act}
+    />
   );
 }
 

@@ -69,16 +69,7 @@ final class CaseBenchmark {
     }
 
     private static String add(Store store, Random random) {
-        String line = "%s%d%s %s, %s w%d w%d, %d yrs"
-                .formatted(
-                        random.nextBoolean() ? "th" : "hv",
-                        1000 + random.nextInt(9000),
-                        random.nextBoolean() ? "w" : "k",
-                        COMMON.get(random.nextInt(COMMON.size())),
-                        COMMON.get(random.nextInt(COMMON.size())),
-                        random.nextInt(WORDS),
-                        (int) (WORDS * Math.pow(random.nextDouble(), 4)),
-                        1 + random.nextInt(15));
+        String line = line(random);
         String person = PEOPLE.get(random.nextInt(PEOPLE.size()));
         String part = "QV-" + (1000 + random.nextInt(4000));
         Instant at = Instant.parse("2024-01-01T08:00:00Z").plusSeconds(random.nextInt(60_000_000));
@@ -98,6 +89,19 @@ final class CaseBenchmark {
             store.outcomes().add(number, outcome, told(number, person, random));
         }
         return (line + " " + person + " " + part).toLowerCase(Locale.ROOT);
+    }
+
+    private static String line(Random random) {
+        return "%s%d%s %s, %s w%d w%d, %d yrs"
+                .formatted(
+                        random.nextBoolean() ? "th" : "hv",
+                        1000 + random.nextInt(9000),
+                        random.nextBoolean() ? "w" : "k",
+                        COMMON.get(random.nextInt(COMMON.size())),
+                        COMMON.get(random.nextInt(COMMON.size())),
+                        random.nextInt(WORDS),
+                        (int) (WORDS * Math.pow(random.nextDouble(), 4)),
+                        1 + random.nextInt(15));
     }
 
     private static OutcomeRecord told(long number, String person, Random random) {

@@ -71,25 +71,33 @@ final class DiagnosisBenchmark {
                 }
             }
         }
-        double[] baseline = new double[rounds];
-        for (int round = 0; round < rounds; round++) {
-            baseline[round] = millis(() -> summed(pack, cases.get(0)));
-        }
-        double first = millis(() -> PackReader.folder(knowledge));
-        double[] loads = new double[20];
-        for (int i = 0; i < loads.length; i++) {
-            loads[i] = millis(() -> PackReader.folder(knowledge));
-        }
         say("posterior, 60 faults, 80 findings, 10 present", posterior);
         say("next question, the whole diagnosis", asked);
-        say("loading of all packs", loads);
-        System.out.printf(Locale.ROOT, "diagnosis: the first loading, classes and all: %.0f ms%n", first);
+        compare(pack, cases.get(0), rounds, at(posterior, 0.5));
+        load(knowledge);
+    }
+
+    private static void compare(Pack pack, List<Evidence> signs, int rounds, double posterior) throws IOException {
+        double[] baseline = new double[rounds];
+        for (int round = 0; round < rounds; round++) {
+            baseline[round] = millis(() -> summed(pack, signs));
+        }
         System.out.printf(
                 Locale.ROOT,
                 "diagnosis: baseline over %d faults %.1f ms, ratio of the posterior %.3f%n",
                 SUMMED,
                 at(baseline, 0.5),
-                at(posterior, 0.5) / at(baseline, 0.5));
+                posterior / at(baseline, 0.5));
+    }
+
+    private static void load(Path knowledge) throws IOException {
+        double first = millis(() -> PackReader.folder(knowledge));
+        double[] loads = new double[20];
+        for (int i = 0; i < loads.length; i++) {
+            loads[i] = millis(() -> PackReader.folder(knowledge));
+        }
+        say("loading of all packs", loads);
+        System.out.printf(Locale.ROOT, "diagnosis: the first loading, classes and all: %.0f ms%n", first);
     }
 
     private static void say(String what, double[] millis) {
@@ -133,24 +141,7 @@ final class DiagnosisBenchmark {
             String id = "d" + i;
             types.add(partType(id));
             places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class)));
-            List<Fault.Link> links = new ArrayList<>();
-            for (int f = 0; f < FINDINGS; f++) {
-                if (random.nextInt(FINDINGS) < 6) {
-                    links.add(new Fault.Link("f" + f, null, 0.1 + 0.85 * random.nextDouble(), MADE_UP));
-                }
-            }
-            faults.add(new Fault(
-                    id,
-                    id,
-                    "failed",
-                    id,
-                    null,
-                    EnumSet.allOf(Fuel.class),
-                    0.01 + 0.1 * random.nextDouble(),
-                    MADE_UP,
-                    null,
-                    links,
-                    List.of()));
+            faults.add(fault(id, random));
         }
         return new Pack(
                 Appliance.DRYER,
@@ -166,6 +157,18 @@ final class DiagnosisBenchmark {
                 List.of(layout(places)),
                 null,
                 Identification.NONE);
+    }
+
+    private static Fault fault(String id, Random random) {
+        List<Fault.Link> links = new ArrayList<>();
+        for (int f = 0; f < FINDINGS; f++) {
+            if (random.nextInt(FINDINGS) < 6) {
+                links.add(new Fault.Link("f" + f, null, 0.1 + 0.85 * random.nextDouble(), MADE_UP));
+            }
+        }
+        double prior = 0.01 + 0.1 * random.nextDouble();
+        Set<Fuel> any = EnumSet.allOf(Fuel.class);
+        return new Fault(id, id, "failed", id, null, any, prior, MADE_UP, null, links, List.of());
     }
 
     private static PartType partType(String id) {

@@ -36,19 +36,9 @@ final class ImportBenchmark {
         try {
             Path files = folder.resolve("files");
             CatalogWriter.folder(new InMemoryCatalog(DemoCatalog.of(5, models)), files);
-            double seconds;
-            int fits;
-            try (Store store = Store.inFolder(folder.resolve("data"))) {
-                long started = System.nanoTime();
-                CatalogImportReader.Read read = CatalogImportReader.read(files, ImportLimits.USUAL, file -> {});
-                List<RowFault> faults = CatalogImportCheck.faultsOf(read.delivery(), store.catalogStore());
-                if (!read.faults().isEmpty() || !faults.isEmpty()) {
-                    throw new IllegalStateException("The catalog is not sound: " + read.faults() + faults);
-                }
-                store.catalogStore().replace(read.delivery(), sheet -> {});
-                seconds = (System.nanoTime() - started) / 1e9;
-                fits = read.delivery().sent(Sheet.FITS).orElseThrow().rows().size();
-            }
+            long started = System.nanoTime();
+            int fits = imported(files, folder.resolve("data"));
+            double seconds = (System.nanoTime() - started) / 1e9;
             double baseline = baseline(folder.resolve("plain"), files.resolve("fits.csv"));
             System.out.printf(
                     Locale.ROOT,
@@ -63,6 +53,19 @@ final class ImportBenchmark {
                 all.sorted(Comparator.reverseOrder())
                         .forEach(path -> path.toFile().delete());
             }
+        }
+    }
+
+    /** How many fits a new store has of these files. */
+    private static int imported(Path files, Path data) throws IOException {
+        try (Store store = Store.inFolder(data)) {
+            CatalogImportReader.Read read = CatalogImportReader.read(files, ImportLimits.USUAL, file -> {});
+            List<RowFault> faults = CatalogImportCheck.faultsOf(read.delivery(), store.catalogStore());
+            if (!read.faults().isEmpty() || !faults.isEmpty()) {
+                throw new IllegalStateException("The catalog is not sound: " + read.faults() + faults);
+            }
+            store.catalogStore().replace(read.delivery(), sheet -> {});
+            return read.delivery().sent(Sheet.FITS).orElseThrow().rows().size();
         }
     }
 

@@ -58,9 +58,8 @@ final class LargeCatalog {
         CatalogImport delivery = new CatalogImport();
         BRANDS.forEach(b -> add(delivery.begin(Sheet.BRANDS), new Brand(b, "Works", null)));
         for (int i = 1; i <= STEPS; i++) {
-            add(
-                    delivery.begin(Sheet.SUPERSESSIONS),
-                    new Supersession(part("S", i - 1), "1", part("S", i), 1, "", null));
+            Supersession step = new Supersession(part("S", i - 1), "1", part("S", i), 1, "", null);
+            add(delivery.begin(Sheet.SUPERSESSIONS), step);
         }
         List<PartNumber> own = parts(delivery, "P", models / SHARED * (PLACES - 2));
         List<PartNumber> common = parts(delivery, "C", COMMON);
@@ -69,9 +68,15 @@ final class LargeCatalog {
             add(delivery.begin(Sheet.MODELS), made(model(m), BRANDS.get(m % BRANDS.size())));
         }
         store.replace(delivery, sheet -> {});
-        try (Statement statement = plain.createStatement()) {
-            statement.execute("drop index fit_by_part");
-        }
+        execute(plain, "drop index fit_by_part");
+        fits(plain, models, own, common, oldest);
+        execute(plain, "create index fit_by_part on fit (part_key, model_key, slot)");
+        return models * PLACES;
+    }
+
+    private static void fits(
+            Connection plain, int models, List<PartNumber> own, List<PartNumber> common, PartNumber oldest)
+            throws SQLException {
         plain.setAutoCommit(false);
         try (PreparedStatement insert = plain.prepareStatement(FIT)) {
             for (int m = 0; m < models; m++) {
@@ -87,10 +92,12 @@ final class LargeCatalog {
             }
         }
         plain.setAutoCommit(true);
+    }
+
+    private static void execute(Connection plain, String sql) throws SQLException {
         try (Statement statement = plain.createStatement()) {
-            statement.execute("create index fit_by_part on fit (part_key, model_key, slot)");
+            statement.execute(sql);
         }
-        return models * PLACES;
     }
 
     private static final String FIT = """

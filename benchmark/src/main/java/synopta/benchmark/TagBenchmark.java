@@ -100,28 +100,33 @@ final class TagBenchmark {
                 score = read(reader, micros);
                 search(searcher, baseline);
             }
+            say(score);
+            System.out.printf(Locale.ROOT, "  index built in %.1f s, %.0f MB%n", seconds, megabytes);
             Arrays.sort(micros);
             Arrays.sort(baseline);
             System.out.printf(
                     Locale.ROOT,
-                    "%ntag, %,d models, %,d readings: right first %.3f, among five %.3f, first after one recheck %.3f"
-                            + " (asked for %d), log loss %.3f%n  index built in %.1f s, %.0f MB%n"
-                            + "  median %d us (99 %%: %d us), Lucene fuzzy %d us (99 %%: %d us), ratio %.2f%n",
-                    models.size(),
-                    count,
-                    score.first / (double) count,
-                    score.five / (double) count,
-                    score.after / (double) count,
-                    score.asked,
-                    score.loss / count,
-                    seconds,
-                    megabytes,
+                    "  median %d us (99 %%: %d us), Lucene fuzzy %d us (99 %%: %d us), ratio %.2f%n",
                     micros[count / 2],
                     micros[count * 99 / 100],
                     baseline[count / 2],
                     baseline[count * 99 / 100],
                     micros[count / 2] / (double) baseline[count / 2]);
         }
+    }
+
+    private void say(Score score) {
+        System.out.printf(
+                Locale.ROOT,
+                "%ntag, %,d models, %,d readings: right first %.3f, among five %.3f, first after one recheck %.3f"
+                        + " (asked for %d), log loss %.3f%n",
+                models.size(),
+                count,
+                score.first / (double) count,
+                score.five / (double) count,
+                score.after / (double) count,
+                score.asked,
+                score.loss / count);
     }
 
     private static long used() {

@@ -38,16 +38,7 @@ final class CuratedData {
     /** What belongs to the line, which has just been made. */
     void add() {
         switch (line.platform()) {
-            case "Skerry" -> {
-                chain();
-                rollerKit();
-                heaterBox();
-                doorCatch();
-                doorSwitch();
-                model("TH-7820-W", "Thistlemoor", Fuel.ELECTRIC, 60);
-                model("TH-7B20-S", "Thistlemoor", Fuel.ELECTRIC, 4);
-                model("DE7-4082W", "Orrinvale", Fuel.ELECTRIC, 40);
-            }
+            case "Skerry" -> skerry();
             case "Skerry Gas" -> {
                 demo.list("Skerry Gas", "belt", OLD_BELT);
                 model("DG7-4082W", "Orrinvale", Fuel.NATURAL_GAS, 30);
@@ -68,6 +59,17 @@ final class CuratedData {
                 // the other lines have nothing that is set by hand
             }
         }
+    }
+
+    private void skerry() {
+        chain();
+        rollerKit();
+        heaterBox();
+        doorCatch();
+        doorSwitch();
+        model("TH-7820-W", "Thistlemoor", Fuel.ELECTRIC, 60);
+        model("TH-7B20-S", "Thistlemoor", Fuel.ELECTRIC, 4);
+        model("DE7-4082W", "Orrinvale", Fuel.ELECTRIC, 40);
     }
 
     /** A belt replaced twice, dropping in each time; machines still list the first. */

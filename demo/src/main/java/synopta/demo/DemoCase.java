@@ -80,12 +80,8 @@ final class DemoCase {
                     draft.findings(),
                     draft.readings(),
                     draft.excluded(),
-                    Optional.ofNullable(overruled)
-                            .map(fault -> Set.of(sold.id()))
-                            .orElse(Set.of()),
-                    Optional.ofNullable(overruled)
-                            .map(fault -> Set.of(fault.id()))
-                            .orElse(Set.of()),
+                    overruled == null ? Set.of() : Set.of(sold.id()),
+                    overruled == null ? Set.of() : Set.of(overruled.id()),
                     draft.serial(),
                     draft.platform(),
                     draft.inspected(),
@@ -112,32 +108,13 @@ final class DemoCase {
         }
 
         CaseSnapshot snapshot(Fault sold, List<CaseSnapshot.Rule> rules) {
-            Map<String, Integer> places = new HashMap<>();
-            layout.places().stream()
-                    .filter(place -> place.partType().equals(sold.partType()))
-                    .filter(place -> Optional.ofNullable(sold.slot())
-                            .map(place.slot()::equals)
-                            .orElse(true))
-                    .forEach(place -> places.put(place.slot(), place.quantity()));
-            double minutes = new Teardown(pack, layout, RepairPractices.USUAL, Set.of())
-                    .work(places)
-                    .minutes();
-            List<KnownFact> known = given.stream()
-                    .map(g -> new KnownFact(
-                            "finding:" + g.finding(),
-                            pack.finding(g.finding())
-                                    .orElseThrow()
-                                    .answer(g.answer())
-                                    .words(),
-                            g.asked() ? "asked" : "caller",
-                            true))
-                    .toList();
+            double minutes = minutes(sold);
             return new CaseSnapshot(
                     pack.appliance(),
                     layout.id(),
-                    Optional.ofNullable(draft.fuel()).map(Set::of).orElse(Set.of(Fuel.ELECTRIC)),
+                    Set.of(Objects.requireNonNullElse(draft.fuel(), Fuel.ELECTRIC)),
                     draft.ageYears(),
-                    known,
+                    given.stream().map(this::known).toList(),
                     given,
                     ranked.stream()
                             .limit(CaseSnapshot.MOST_SUSPECTS)
@@ -153,6 +130,23 @@ final class DemoCase {
                             .map(c -> new CaseSnapshot.Warned(c.hazard(), c.text()))
                             .toList(),
                     minutes > 0 ? minutes : null);
+        }
+
+        private KnownFact known(CaseSnapshot.Given given) {
+            Finding finding = pack.finding(given.finding()).orElseThrow();
+            String words = finding.answer(given.answer()).words();
+            return new KnownFact("finding:" + given.finding(), words, given.asked() ? "asked" : "caller", true);
+        }
+
+        private double minutes(Fault sold) {
+            Map<String, Integer> places = new HashMap<>();
+            layout.places().stream()
+                    .filter(place -> place.partType().equals(sold.partType()))
+                    .filter(place -> sold.slot() == null || sold.slot().equals(place.slot()))
+                    .forEach(place -> places.put(place.slot(), place.quantity()));
+            return new Teardown(pack, layout, RepairPractices.USUAL, Set.of())
+                    .work(places)
+                    .minutes();
         }
     }
 
@@ -174,6 +168,22 @@ final class DemoCase {
         Fuel fuel = Objects.requireNonNullElse(model.fuel(), Fuel.ELECTRIC);
         double age = Math.min(30, drawn.ageYears());
         Machine machine = new Machine(EnumSet.of(fuel), layout.id(), age);
+        List<CaseInput.Answered> asked = asked(machine, drawn, given);
+        String specialist = SPECIALISTS.get(random.nextInt(SPECIALISTS.size()));
+        double slower = 1 + 0.25 * SPECIALISTS.indexOf(specialist);
+        int seconds = (int) (USUAL_SECONDS * slower * Math.exp(0.4 * random.nextGaussian()));
+        return Optional.of(new Served(
+                pack,
+                draft(model, fuel, age, phrases, asked),
+                layout,
+                given,
+                ranked(machine, given),
+                specialist,
+                seconds));
+    }
+
+    /** Asks until a cause is likely, and adds the answers to what is given. */
+    private List<CaseInput.Answered> asked(Machine machine, GroundTruth.Drawn drawn, List<CaseSnapshot.Given> given) {
         List<CaseInput.Answered> asked = new ArrayList<>();
         List<Suspect> ranked = ranked(machine, given);
         for (int i = 0; i < QUESTIONS && ranked.get(0).probability().value() < SURE; i++) {
@@ -186,17 +196,7 @@ final class DemoCase {
                 ranked = ranked(machine, given);
             }
         }
-        String specialist = SPECIALISTS.get(random.nextInt(SPECIALISTS.size()));
-        double slower = 1 + 0.25 * SPECIALISTS.indexOf(specialist);
-        int seconds = (int) (USUAL_SECONDS * slower * Math.exp(0.4 * random.nextGaussian()));
-        return Optional.of(new Served(
-                pack,
-                draft(model, fuel, age, phrases, asked),
-                layout,
-                given,
-                ranked(machine, given),
-                specialist,
-                seconds));
+        return asked;
     }
 
     private Optional<String> phrase(String finding, String answer) {

@@ -84,7 +84,7 @@ public final class DemoCatalog {
             for (PlatformBuilder.Line base : PlatformBuilder.LINES) {
                 PlatformBuilder.Line line =
                         round == 0 ? base : base.again(base.platform() + " " + round, series(base, round));
-                random = PartGenerator.chances(seed, line.platform());
+                random = PartTraits.chances(seed, line.platform());
                 platform(line);
                 if (round == 0) {
                     new CuratedData(this, stockroom, line, withFits).add();
@@ -93,14 +93,8 @@ public final class DemoCatalog {
                 for (String brand : brandsOf(line)) {
                     due += each;
                     for (; due >= 1; due--) {
-                        Optional<Fuel> fuel = fuel(line);
-                        model(
-                                line,
-                                number(line, brand, fuel.orElse(null)),
-                                brand,
-                                fuel.orElse(null),
-                                popularity(),
-                                withFits);
+                        Fuel fuel = fuel(line).orElse(null);
+                        model(line, number(line, brand, fuel), brand, fuel, popularity(), withFits);
                     }
                 }
             }

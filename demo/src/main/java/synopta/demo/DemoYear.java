@@ -68,7 +68,7 @@ public final class DemoYear {
         this.catalog = catalog;
         this.log = log;
         this.service = service;
-        random = PartGenerator.chances(seed, "year");
+        random = PartTraits.chances(seed, "year");
         for (Pack pack : packs) {
             this.packs.put(pack.appliance(), pack);
             truths.put(pack.appliance(), GroundTruth.of(pack, seed));
@@ -96,7 +96,7 @@ public final class DemoYear {
                 models.stream()
                         .filter(m -> year.packs.containsKey(m.appliance()))
                         .toList(),
-                PartGenerator.chances(seed, "models that come"));
+                PartTraits.chances(seed, "models that come"));
         Instant at = Instant.MIN;
         for (int i = 0; i < cases; i++) {
             LocalDate day = last.minusDays(DAYS - 1 - (long) i * DAYS / cases);

@@ -42,23 +42,12 @@ public final class GroundTruth {
 
     /** A truth that differs from this pack. */
     public static GroundTruth of(Pack pack, long seed) {
-        Random random =
-                PartGenerator.chances(seed, "truth of " + pack.appliance().slug());
+        Random random = PartTraits.chances(seed, "truth of " + pack.appliance().slug());
         List<Proposal.Learned> figures = new ArrayList<>();
         for (Fault fault : pack.faults()) {
             double prior = fault.prior() * Math.exp(RATES_DIFFER * random.nextGaussian());
             figures.add(learned(pack, ParameterKind.RATE, fault.id(), Math.max(0.001, Math.min(0.3, prior))));
-            for (Fault.Link link : fault.shows()) {
-                Finding finding = pack.finding(link.finding()).orElseThrow();
-                String answer = finding.answers().get(link.level(finding)).slug();
-                double others = fault.shows().stream()
-                        .filter(l -> l != link && l.finding().equals(link.finding()))
-                        .mapToDouble(l -> Math.max(l.strength(), MOST / 2))
-                        .sum();
-                double strength = Math.min(moved(link.strength(), random), Math.max(0.05, MOST - others));
-                figures.add(learned(
-                        pack, ParameterKind.LINK, String.join("|", fault.id(), finding.id(), answer), strength));
-            }
+            fault.shows().forEach(link -> figures.add(strength(pack, fault, link, random)));
         }
         for (Finding finding : pack.findings()) {
             for (Finding.Answer answer : finding.answers()) {
@@ -76,6 +65,17 @@ public final class GroundTruth {
         pack.layouts()
                 .forEach(layout -> truth.work.put(layout.id(), Math.exp(0.15 + WORK_DIFFERS * random.nextGaussian())));
         return truth;
+    }
+
+    private static Proposal.Learned strength(Pack pack, Fault fault, Fault.Link link, Random random) {
+        Finding finding = pack.finding(link.finding()).orElseThrow();
+        String answer = finding.answers().get(link.level(finding)).slug();
+        double others = fault.shows().stream()
+                .filter(l -> l != link && l.finding().equals(link.finding()))
+                .mapToDouble(l -> Math.max(l.strength(), MOST / 2))
+                .sum();
+        double strength = Math.min(moved(link.strength(), random), Math.max(0.05, MOST - others));
+        return learned(pack, ParameterKind.LINK, String.join("|", fault.id(), finding.id(), answer), strength);
     }
 
     /** The network itself: it is unknown more of a case than it. */

@@ -31,34 +31,6 @@ import synopta.core.quantity.Money;
 final class PartGenerator {
     static final List<String> BRANCHES = List.of("Ropewalk", "Staithe", "Hill Depot");
 
-    /** Part types that one family buys in for all its platforms; the others are a platform's own. */
-    private static final Set<String> OF_A_FAMILY = Set.of(
-            "thermal-fuse",
-            "high-limit-thermostat",
-            "gas-igniter",
-            "flame-sensor",
-            "gas-valve-coils",
-            "drum-roller",
-            "roller-hardware",
-            "terminal-block",
-            "line-fuse",
-            "door-interlock-switch",
-            "hv-diode",
-            "hv-capacitor",
-            "turntable-motor",
-            "oven-lamp",
-            "surface-element",
-            "surface-switch",
-            "natural-gas-orifice",
-            "propane-orifice",
-            "rail-stop-clip",
-            "rack-roller",
-            "drain-hose",
-            "mounting-nut",
-            "mounting-bolt");
-
-    private static final Set<String> NOBODY_ELSE_MAKES = Set.of("drum-roller", "roller-hardware");
-
     private static final List<String> MAKERS = List.of("Corrie Spares", "Pennant Parts", "Oakum & Daughter");
 
     private final long seed;
@@ -75,14 +47,7 @@ final class PartGenerator {
 
     PartGenerator(long seed) {
         this.seed = seed;
-        random = chances(seed, "");
-    }
-
-    /** Chances of its own for each thing that is made, so that one that is added leaves the others as they are. */
-    static Random chances(long seed, String made) {
-        Random chances = new Random(seed * 1_000_003 + made.hashCode());
-        chances.nextLong();
-        return chances;
+        random = PartTraits.chances(seed, "");
     }
 
     CatalogTables tables(
@@ -104,10 +69,10 @@ final class PartGenerator {
 
     /** What a platform lists at a place: one part, or an early and a late one. */
     List<DemoCatalog.Listed> listed(PlatformBuilder.Line line, PlatformBuilder.Place place) {
-        String owner = OF_A_FAMILY.contains(place.partType()) ? line.family() : line.platform();
+        String owner = PartTraits.OF_A_FAMILY.contains(place.partType()) ? line.family() : line.platform();
         return known.computeIfAbsent(place.partType() + "/" + owner, made -> {
-            random = chances(seed, made);
-            if (OF_A_FAMILY.contains(place.partType()) || random.nextInt(100) >= 30) {
+            random = PartTraits.chances(seed, made);
+            if (PartTraits.OF_A_FAMILY.contains(place.partType()) || random.nextInt(100) >= 30) {
                 return List.of(new DemoCatalog.Listed(genuine(line, place), BuildRange.ALWAYS));
             }
             LocalDate turn = LocalDate.of(2012 + random.nextInt(8), 1 + random.nextInt(12), 1);
@@ -125,19 +90,19 @@ final class PartGenerator {
         nextNumber += 7 + random.nextInt(20);
         int pack = place.partType().equals("drum-glide") ? 2 : 1;
         int cents = around(place.cents());
-        Map<String, String> specs = measured(number, place.partType(), specs(place.partType()));
-        add(number, line.family(), place.partType(), Part.Status.CURRENT, pack, cents, specs);
+        Map<String, String> specs = measured(number, place.partType(), PartTraits.specs(place.partType(), random));
+        part(number, line.family(), place.partType(), true, Part.Status.CURRENT, pack, cents, specs);
         PartNumber newer = number;
         int predecessors = Math.max(0, random.nextInt(5) - 1);
         for (int i = 0; i < predecessors; i++) {
             PartNumber old = new PartNumber("%s-%d%s".formatted(prefix, nextNumber - 3, i == 0 ? "" : "-" + i));
-            add(old, line.family(), place.partType(), Part.Status.SUPERSEDED, pack, 0, specs);
+            part(old, line.family(), place.partType(), true, Part.Status.SUPERSEDED, pack, 0, specs);
             LocalDate since = LocalDate.of(2022 - 3 * i, 1 + random.nextInt(12), 1);
             supersede(new Supersession(old, "1", newer, 1, "", since));
             newer = old;
         }
         for (String maker : MAKERS) {
-            if (random.nextInt(100) < 45 && !NOBODY_ELSE_MAKES.contains(place.partType())) {
+            if (random.nextInt(100) < 45 && !PartTraits.NOBODY_ELSE_MAKES.contains(place.partType())) {
                 PartNumber other = new PartNumber("%s-%d".formatted(maker.substring(0, 1) + "S", 4000 + nextNumber));
                 part(other, maker, place.partType(), false, Part.Status.CURRENT, pack, cents * 7 / 10, specs);
                 equivalents.add(new Equivalent(number, other, "same-spec"));
@@ -148,38 +113,24 @@ final class PartGenerator {
 
     /** With chances of their own, so that nothing else of the catalog depends on them. */
     private Map<String, String> measured(PartNumber number, String type, Map<String, String> there) {
-        return SpecGenerator.of(type, there, chances(seed, "measures of " + number.key()));
-    }
-
-    private Map<String, String> specs(String type) {
-        return switch (type) {
-            case "drum-belt" ->
-                Map.of("length-mm", String.valueOf(2200 + random.nextInt(220)), "ribs", "" + (3 + random.nextInt(3)));
-            case "drum-roller" ->
-                Map.of("diameter-mm", "" + (68 + random.nextInt(9)), "bore-mm", "" + (7 + random.nextInt(3)));
-            case "line-fuse" -> Map.of("amps", "" + (15 + 5 * random.nextInt(2)), "volts", "250", "size", "6x32-mm");
-            default -> Map.of();
-        };
+        return SpecGenerator.of(type, there, PartTraits.chances(seed, "measures of " + number.key()));
     }
 
     private int around(int cents) {
         return Math.max(100, cents * (90 + random.nextInt(21)) / 100 / 5 * 5);
     }
 
-    private void add(
-            PartNumber number,
-            String maker,
-            String type,
-            Part.Status status,
-            int pack,
-            int cents,
-            Map<String, String> specs) {
-        part(number, maker, type, true, status, pack, cents, specs);
-    }
-
     /** A genuine part of the North Works. */
     void north(PartNumber number, String type, Part.Status status, int cents) {
-        add(number, PlatformBuilder.NORTH, type, status, 1, cents, measured(number, type, specs(type)));
+        part(
+                number,
+                PlatformBuilder.NORTH,
+                type,
+                true,
+                status,
+                1,
+                cents,
+                measured(number, type, PartTraits.specs(type, random)));
     }
 
     /** A part set by hand, with a name of its own and what parts of its type can be measured at. */
@@ -197,7 +148,7 @@ final class PartGenerator {
             int cents,
             Map<String, String> specs) {
         Random before = random;
-        random = chances(seed, "by hand " + number.key());
+        random = PartTraits.chances(seed, "by hand " + number.key());
         boolean genuine = !MAKERS.contains(maker);
         part(number, maker, type, genuine, status, 1, cents, specs);
         Part made = parts.get(number);
@@ -244,7 +195,7 @@ final class PartGenerator {
                         number,
                         maker,
                         type,
-                        name(type, pack),
+                        PartTraits.name(type, pack),
                         genuine,
                         status,
                         pack,
@@ -257,11 +208,6 @@ final class PartGenerator {
                 stock.add(new Stock(BRANCHES.get(i), number, random.nextInt(most), i == 2 ? 2 : 1));
             }
         }
-    }
-
-    private static String name(String type, int pack) {
-        String name = type.equals("roller-hardware") ? "roller ring with washer" : type.replace('-', ' ');
-        return pack > 1 ? "%s, pack of %d".formatted(name, pack) : name;
     }
 
     void supersede(Supersession row) {
@@ -278,12 +224,8 @@ final class PartGenerator {
         Set<String> slots = new HashSet<>();
         line.places().forEach(p -> slots.add(p.slot()));
         if (slots.contains("rear-roller") && !line.platform().equals("Skerry")) {
-            kit(
-                    line,
-                    "dryer-repair-kit",
-                    5490,
-                    Map.of("rear-roller", 4, "roller-rings", 8, "idler", 1, "belt", 1),
-                    now);
+            Map<String, Integer> contents = Map.of("rear-roller", 4, "roller-rings", 8, "idler", 1, "belt", 1);
+            kit(line, "dryer-repair-kit", 5490, contents, now);
         }
         if (slots.contains("hanging-nut")) {
             kit(line, "mounting-nut", 890, Map.of("hanging-nut", 2, "hanging-bolt", 2), now);
@@ -298,7 +240,7 @@ final class PartGenerator {
             BiFunction<String, String, PartNumber> now) {
         PartNumber kit = new PartNumber(
                 "%s-%d-K".formatted(line.family().equals(PlatformBuilder.NORTH) ? "QV" : "HN", nextNumber++));
-        add(kit, line.family(), type, Part.Status.CURRENT, 1, around(cents), Map.of());
+        part(kit, line.family(), type, true, Part.Status.CURRENT, 1, around(cents), Map.of());
         new TreeMap<>(contents)
                 .forEach((slot, pieces) ->
                         kits.add(new KitContent(kit, today(now.apply(line.platform(), slot)), pieces)));

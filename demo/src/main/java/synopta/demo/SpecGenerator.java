@@ -38,6 +38,13 @@ final class SpecGenerator {
                 specs.put("fixing-mm", size(random, 20, 60));
                 specs.put("terminals", String.valueOf(2 + 2 * random.nextInt(2)));
             }
+            default -> control(type, specs, random);
+        }
+        return specs;
+    }
+
+    private static void control(String type, Map<String, String> specs, Random random) {
+        switch (type) {
             case "line-fuse" -> {
                 specs.put("speed", "fast");
                 specs.put("breaking-amps", "1500");
@@ -59,7 +66,6 @@ final class SpecGenerator {
             }
             default -> {}
         }
-        return specs;
     }
 
     private static void element(Map<String, String> specs, Random random) {

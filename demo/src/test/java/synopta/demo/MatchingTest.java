@@ -71,6 +71,11 @@ public class MatchingTest {
                 tried++;
             }
         }
+        meansWhatItSays(said, were);
+        assertTrue(right >= 0.9 * tried, right + " of " + tried);
+    }
+
+    private static void meansWhatItSays(int[] said, int[] were) {
         for (int d = 0; d < 10; d++) {
             Reporter.log("said %d0 to %d0 %%: %d of %d right".formatted(d, d + 1, were[d], said[d]), true);
             if (said[d] >= 40) {
@@ -78,7 +83,6 @@ public class MatchingTest {
                 assertTrue(share > d / 10.0 - 0.1 && share < (d + 1) / 10.0 + 0.1, "decile " + d + ": " + share);
             }
         }
-        assertTrue(right >= 0.9 * tried, right + " of " + tried);
     }
 
     @Test

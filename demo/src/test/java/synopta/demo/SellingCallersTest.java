@@ -4,9 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.io.IOException;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -19,13 +16,9 @@ import synopta.core.basket.PurchaseOption;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.core.fit.FitFinder;
-import synopta.core.fit.Specifications;
-import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
@@ -35,31 +28,15 @@ import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequiredPart;
 import synopta.core.sale.SaleOption;
-import synopta.core.tag.EditCosts;
-import synopta.core.tag.TagReader;
-import synopta.formats.knowledge.EditCostsReader;
-import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRejectedException;
 
 /** What is sold to callers of the scenario, with the packs that ship. */
 public class SellingCallersTest {
-    private final Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
-    private final List<Pack> packs;
-    private final TagReader reader;
-    private final Counter counter;
+    private final Catalog catalog = DemoCounter.CATALOG;
+    private final List<Pack> packs = DemoCounter.PACKS;
+    private final Counter counter = counter(HouseSettings.USUAL);
 
-    public SellingCallersTest() throws IOException, PackRejectedException {
-        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
-        packs = PackReader.folder(knowledge).packs();
-        reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
-        counter = counter(HouseSettings.USUAL);
-    }
-
-    private Counter counter(HouseSettings rules) {
-        Clock clock = Clock.systemUTC();
-        FitFinder finder = new FitFinder(catalog, new Specifications(new CurrentPacks(packs)), () -> rules, clock);
-        return new Counter(
-                catalog, () -> reader, new CurrentPacks(packs), finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
+    private static Counter counter(HouseSettings rules) {
+        return new DemoCounter(() -> rules).counter;
     }
 
     private static CaseInput draft(String line, Set<String> selected, Shopping shopping) {

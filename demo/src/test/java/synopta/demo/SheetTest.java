@@ -13,16 +13,12 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.multi.GenericMultipleBarcodeReader;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
@@ -35,20 +31,13 @@ import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
-import synopta.core.counter.Counter;
-import synopta.core.fit.FitFinder;
-import synopta.core.fit.Specifications;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.Caution;
-import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
-import synopta.core.knowledge.OpeningStep;
-import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.RepairPractices;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.record.CaseContent;
@@ -58,14 +47,9 @@ import synopta.core.record.CaseService;
 import synopta.core.record.CaseSnapshot;
 import synopta.core.record.RepairSheet;
 import synopta.core.sale.TeardownService;
-import synopta.core.tag.EditCosts;
-import synopta.core.tag.TagReader;
 import synopta.core.teardown.Work;
 import synopta.formats.handover.SheetPdf;
 import synopta.formats.handover.SheetText;
-import synopta.formats.knowledge.EditCostsReader;
-import synopta.formats.knowledge.PackReader;
-import synopta.formats.knowledge.PackRejectedException;
 
 /** The sheet that leaves with the parts, and how machines are opened, with the packs that ship. */
 public class SheetTest {
@@ -74,19 +58,12 @@ public class SheetTest {
     private final TeardownService opening;
     private HouseSettings rules = HouseSettings.USUAL;
 
-    public SheetTest() throws IOException, PackRejectedException {
-        Catalog catalog = new InMemoryCatalog(DemoCatalog.of(7, DemoCatalog.MODELS));
-        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
-        List<Pack> packs = PackReader.folder(knowledge).packs();
-        TagReader reader = new TagReader(catalog, EditCosts.of(EditCostsReader.folder(knowledge)));
-        Clock clock = Clock.systemUTC();
-        FitFinder finder = new FitFinder(catalog, new Specifications(new CurrentPacks(packs)), () -> rules, clock);
-        Counter counter = new Counter(
-                catalog, () -> reader, new CurrentPacks(packs), finder, () -> rules, () -> DemoCatalog.CURRENCY, clock);
+    public SheetTest() {
+        DemoCounter demo = new DemoCounter(() -> rules);
+        Catalog catalog = DemoCounter.CATALOG;
         CaseRepository none = null;
-        service = new CaseService(none, counter, catalog, new HandoverPlanner(new CurrentPacks(packs), catalog));
-        opening =
-                new TeardownService(catalog, new CurrentPacks(packs), finder, () -> rules, () -> DemoCatalog.CURRENCY);
+        service = new CaseService(none, demo.counter, catalog, new HandoverPlanner(demo.packs, catalog));
+        opening = new TeardownService(catalog, demo.packs, demo.finder, () -> rules, () -> DemoCatalog.CURRENCY);
     }
 
     @AfterMethod
@@ -249,56 +226,5 @@ public class SheetTest {
 
     private Work work(String model, String... slots) {
         return opening.open(new ModelNumber(model), null, List.of(slots), 8.0).work();
-    }
-
-    /** A model, a place, and whether a step is among those that reach it. */
-    @DataProvider
-    Object[][] places() {
-        return new Object[][] {
-            {"TH-7820-W", "front-roller", "drum", false},
-            {"TH-7820-W", "rear-roller", "drum", true},
-            {"TH-7820-W", "rear-roller", "bulkhead", true},
-            {"DW8202W", "fill-tank", "out", true},
-            {"DW8202W", "fill-tank", "tip", false},
-            {"DW8202W", "drain-pump", "tip", true},
-            {"DW8202W", "rail", "out", false},
-            {"TM-2205-B", "magnetron", "discharge", true},
-            {"TM-2205-B", "tray", "cover", false},
-        };
-    }
-
-    @Test(dataProvider = "places")
-    public void aPlaceIsReachedByWhatTheTradeTakesApartAndNothingMore(
-            String model, String slot, String step, boolean among) {
-        List<String> steps =
-                work(model, slot).steps().stream().map(OpeningStep::id).toList();
-        assertEquals(steps.contains(step), among, steps.toString());
-    }
-
-    @Test
-    public void twoPlacesShareTheirStepsAndTheInsideOfAMicrowaveIsForAQualifiedPerson() {
-        Work both = work("TH-7820-W", "front-roller", "rear-roller");
-        double front = work("TH-7820-W", "front-roller").minutes();
-        double rear = work("TH-7820-W", "rear-roller").minutes();
-        assertTrue(both.minutes() < front + rear && both.minutes() > rear, both.minutes() + " minutes");
-        assertEquals(both.steps().get(0).id(), "safe", "made safe first");
-        assertEquals(both.effort(), Optional.of("drum"));
-        Work inside = work("TM-2205-B", "hv-capacitor");
-        assertTrue(inside.hazards().contains(Hazard.STORED_CHARGE));
-        assertEquals(inside.effort(), Optional.of("inside, licensed technician only"));
-        assertEquals(work("DW8202W", "drain-pump").persons(), 2, "it is tipped by two");
-    }
-
-    @Test
-    public void whileItIsOpenNoIsSaidAsReadilyAsYes() {
-        TeardownService.Opened opened =
-                opening.open(new ModelNumber("TH-7820-W"), null, List.of("rear-roller", "front-roller"), 8.0);
-        assertTrue(opened.whileOpen().stream().anyMatch(TeardownService.OpenPart::isAdvised));
-        assertTrue(opened.whileOpen().stream().anyMatch(p -> !p.isAdvised()));
-        for (TeardownService.OpenPart part : opened.whileOpen()) {
-            assertFalse(part.slots().contains("rear-roller"), "what is renewed anyway is not offered");
-            assertEquals(part.savings().size(), TeardownService.LONGEST_HORIZON);
-            assertEquals(part.savings().get(HouseSettings.USUAL.horizonYears() - 1), part.saving());
-        }
     }
 }

@@ -103,20 +103,8 @@ public class AllPagesTest extends Browser {
 
     @Test
     public void aCaseIsFollowedFromTheCounterToItsOutcomeByKeysAlone() {
-        caller("th7820w belt broken, drum sits still, 8 yrs");
-        assertThat(region("Bag")).containsText("Fits");
-        page.keyboard().press("Tab");
-        page.keyboard().press("k");
-        page.waitForURL(Pattern.compile("/cases/\\d+"));
-        String number = page.url().replaceAll(".*/cases/", "");
-        at("/cases/" + number + "/outcome");
-        assertThat(page.getByText("is still open: no part was handed over")).isVisible();
-        page.getByText("Hand over first").click();
-        assertThat(region("Bag")).containsText("Fits");
-        page.keyboard().press("Tab");
-        page.keyboard().press("s");
-        page.keyboard().press("h");
-        assertThat(page.getByText("handed over").first()).isVisible();
+        String number = held("th7820w belt broken, drum sits still, 8 yrs");
+        handedOverFromItsOutcome(number);
         Locator kept = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("case " + number));
         kept.focus();
         page.keyboard().press("Enter");
@@ -138,11 +126,19 @@ public class AllPagesTest extends Browser {
         page.keyboard().press("Enter");
         page.waitForURL("**/cases/" + number + "/outcome");
         assertThat(region("Fault found")).containsText("Drum belt, broken");
-        page.keyboard().press("0");
-        page.keyboard().press("n");
-        page.keyboard().press("Enter");
+        press("0", "n", "Enter");
         page.waitForURL("**/follow-ups");
         at("/cases/" + number + "/history");
         assertThat(region("Earlier entries")).containsText("not fixed, fault unknown");
+    }
+
+    private void handedOverFromItsOutcome(String number) {
+        at("/cases/" + number + "/outcome");
+        assertThat(page.getByText("is still open: no part was handed over")).isVisible();
+        page.getByText("Hand over first").click();
+        assertThat(region("Bag")).containsText("Fits");
+        page.keyboard().press("Tab");
+        press("s", "h");
+        assertThat(page.getByText("handed over").first()).isVisible();
     }
 }

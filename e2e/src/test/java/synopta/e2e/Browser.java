@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -131,6 +132,21 @@ public abstract class Browser implements IHookable {
         at("/");
         page.getByLabel("What the caller says").fill(line);
         page.keyboard().press("Enter");
+    }
+
+    /** Presses these keys one after another. */
+    void press(String... keys) {
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+    }
+
+    /** The number of a case that is held. */
+    String held(String line) {
+        caller(line);
+        press("Tab", "k");
+        page.waitForURL(Pattern.compile("/cases/\\d+"));
+        return page.url().replaceAll(".*/cases/", "");
     }
 
     Locator region(String name) {

@@ -99,10 +99,7 @@ public class CallersTest extends Browser {
         page.keyboard().press("Escape");
         assertThat(region("Machine")).containsText("TH-7820-W");
         assertThat(region("Bag")).containsText("idler pulley");
-        page.keyboard().press("?");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("hand over");
-        page.keyboard().press("Escape");
-        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        helpOpensAndCloses();
         page.keyboard().press("o");
         page.keyboard().press("s");
         page.keyboard().press("h");
@@ -116,5 +113,12 @@ public class CallersTest extends Browser {
         page.keyboard().press("x");
         assertThat(page.getByLabel("What the caller says")).hasValue("");
         assertThat(page.getByLabel("What the caller says")).isFocused();
+    }
+
+    private void helpOpensAndCloses() {
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("hand over");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
     }
 }

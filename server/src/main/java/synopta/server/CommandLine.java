@@ -47,16 +47,15 @@ public final class CommandLine {
 
     /** Copies a data folder into a new file, while it is served too; says what came of it, and whether it was done. */
     static boolean copied(Path data, Path copy, PrintStream out) throws IOException, InterruptedException {
-        if (!Backup.isKeptIn(data)) {
-            out.printf("There is no data in %s. Name the folder that Synopta serves.%n", data);
-            return false;
-        }
-        if (Files.exists(copy)) {
-            out.printf("%s exists already and was not changed. Name another file.%n", copy);
-            return false;
-        }
-        if (!Files.isDirectory(copy.toAbsolutePath().getParent())) {
-            out.printf("The folder of %s does not exist. Create it, or name another file.%n", copy);
+        String refused = !Backup.isKeptIn(data)
+                ? "There is no data in %s. Name the folder that Synopta serves.".formatted(data)
+                : Files.exists(copy)
+                        ? "%s exists already and was not changed. Name another file.".formatted(copy)
+                        : !Files.isDirectory(copy.toAbsolutePath().getParent())
+                                ? "The folder of %s does not exist. Create it, or name another file.".formatted(copy)
+                                : "";
+        if (!refused.isEmpty()) {
+            out.println(refused);
             return false;
         }
         Path part = copy.resolveSibling(copy.getFileName() + ".part");

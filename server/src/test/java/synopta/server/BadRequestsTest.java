@@ -40,6 +40,12 @@ public class BadRequestsTest extends ServedTest {
                 "must be one of dryer"
             },
             {"no appliance", "POST", "/api/diagnosis", "{\"complaint\":\"\"}", 422, "The appliance is not known"},
+        };
+    }
+
+    @DataProvider
+    Object[][] awkwardDiagnoses() {
+        return new Object[][] {
             {"an unknown model", "POST", "/api/diagnosis", "{\"model\":\"ZZ1\"}", 422, "Read the tag"},
             {"an age below nought", "POST", "/api/diagnosis", "{\"appliance\":\"dryer\",\"ageYears\":-1}", 422, "Age"},
             {
@@ -100,6 +106,12 @@ public class BadRequestsTest extends ServedTest {
             assertEquals(answer.type().replaceAll(";.*", ""), "application/problem+json");
             assertTrue(answer.text("/detail").contains(words), answer.text("/detail"));
         }
+    }
+
+    @Test(dataProvider = "awkwardDiagnoses")
+    public void andSoDoesWhatNoMachineCanShow(
+            String what, String method, String path, String body, int status, String words) {
+        whateverIsSentGetsAnAnswerAPersonCanActOn(what, method, path, body, status, words);
     }
 
     @Test(dataProvider = "awkwardToo")

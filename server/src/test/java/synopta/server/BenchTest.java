@@ -34,6 +34,12 @@ public class BenchTest extends ServedTest {
             },
             {"fuse", "{\"original\":%s,\"candidate\":%s}".formatted(fuse, fuse), "acceptable"},
             {"orifice", "{\"gas\":\"natural-gas\",\"inputBtuPerHour\":18000}", "advice"},
+        };
+    }
+
+    @DataProvider
+    Object[][] otherChecks() {
+        return new Object[][] {
             {"duct", "{\"straightFt\":12,\"elbows90\":2,\"elbows45\":1}", "within"},
             {"duct", "{\"straightFt\":30,\"elbows90\":2,\"elbows45\":0}", "over"},
             {"supply", "{\"nominalVolts\":240,\"volts\":238}", "normal"},
@@ -100,6 +106,11 @@ public class BenchTest extends ServedTest {
             {"belt", "{\"pulleys\":[{\"xMm\":0,\"yMm\":0,\"diameterMm\":200}]}", "2 to 50 pulleys"},
             {"duct", "{\"straightFt\":-1,\"elbows90\":2,\"elbows45\":1}", "Straight length"},
         };
+    }
+
+    @Test(dataProvider = "otherChecks")
+    public void soDoesWhatIsCheckedWithoutAMeter(String check, String body, String verdict) {
+        everyCheckGivesItsVerdictWithTheReasonAndWhatToDo(check, body, verdict);
     }
 
     @Test(dataProvider = "refused")

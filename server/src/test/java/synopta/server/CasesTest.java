@@ -92,12 +92,8 @@ public class CasesTest extends ServedTest {
         long number = kept("th7820w belt broken, drum sits still", ",\"answerSeconds\":75");
         String outcome = "/api/cases/%d/outcome".formatted(number);
         assertTrue(each(get("/api/follow-ups?days=0").body(), "number").contains("" + number));
-        assertEquals(
-                get("/api/returns?code=SYNOPTA%20CASE%20" + number)
-                        .body()
-                        .at("/0/number")
-                        .asLong(),
-                number);
+        JsonNode scanned = get("/api/returns?code=SYNOPTA%20CASE%20" + number).body();
+        assertEquals(scanned.at("/0/number").asLong(), number);
         assertTrue(each(get("/api/returns?code=qv1183").body(), "number").contains("" + number));
         assertEquals(get("/api/returns?code=NOWHERE-1").status(), 404);
         JsonNode choices = get(outcome).body().get("choices");
@@ -117,6 +113,10 @@ public class CasesTest extends ServedTest {
                         .formatted(fault));
         assertEquals(get(outcome).body().get("entries").size(), 2, "the first entry stays");
         assertEquals(get("/api/accuracy").body().get("cases").asInt(), before + 1, "a case counts once");
+        tellsTheReturn(number);
+    }
+
+    private void tellsTheReturn(long number) {
         assertTrue(text("/api/accuracy/returns.csv").contains("wrong-part,"));
         assertTrue(text("/api/accuracy/calibration.csv").startsWith("from,to,said,was,of,low,high"));
         assertEquals(new String(bytes("/api/accuracy/questions.xlsx"), 0, 2, StandardCharsets.US_ASCII), "PK");

@@ -1,19 +1,14 @@
 package synopta.store;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertFalse;
-import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,62 +17,18 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
 import org.flywaydb.core.Flyway;
-import org.jspecify.annotations.Nullable;
-import org.testng.annotations.AfterMethod;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
-import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
-import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.PartNumber;
-import synopta.core.order.Quote;
-import synopta.core.order.QuoteTotals;
 import synopta.core.outcome.Outcome;
-import synopta.core.outcome.OutcomeRecord;
-import synopta.core.quantity.Money;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.CaseSnapshot;
 
 /** Revisions, customers, words and outcomes on a real H2. */
-public class CasesInStoreTest {
-    private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
-    private static final Customer MARL = new Customer("Marl Quillby", "55-0142");
-    private Path folder;
-    private Store store;
-
-    @BeforeMethod
-    public void open() throws IOException {
-        folder = Files.createTempDirectory("day-book");
-        store = Store.inFolder(folder);
-    }
-
-    @AfterMethod
-    public void close() {
-        store.close();
-    }
-
-    private static CaseContent content(String line, CaseContent.Status status, Customer customer, String... parts) {
-        return new CaseContent(
-                CaseInput.of(line),
-                null,
-                Arrays.stream(parts)
-                        .map(part -> new CaseContent.Line(new PartNumber(part), 1))
-                        .toList(),
-                Set.of(),
-                "said to marl quillby",
-                "Ida",
-                customer,
-                null,
-                status);
-    }
-
-    private CaseRecord add(String line, CaseContent.Status status, String... parts) {
-        return store.cases().add(content(line, status, Customer.NONE, parts), CaseSnapshot.UNTOLD, NOON);
-    }
-
+public class CasesInStoreTest extends StoredCases {
     @Test
     public void everyRevisionStaysAsItStood() {
         CaseRecord first = add("thumps", CaseContent.Status.OPEN);
@@ -107,12 +58,6 @@ public class CasesInStoreTest {
         assertEquals(second.createdAt(), NOON);
     }
 
-    private List<Long> found(String words) {
-        return store.cases().list(new CaseRepository.Filter(words, null, null, null, 500)).stream()
-                .map(CaseRecord::number)
-                .toList();
-    }
-
     @Test
     public void casesAreFoundAsReadingEachOfThemWouldFindThem() {
         Random random = new Random(4);
@@ -140,124 +85,6 @@ public class CasesInStoreTest {
         }
         assertEquals(found("7820"), found("th-7820"), "a part of a number");
         assertEquals(found("2026-03-01").size(), 300, "by day");
-    }
-
-    /** Whether any column of any table holds a text. */
-    private boolean stands(String text) throws SQLException {
-        store.close();
-        boolean stands = false;
-        try (Connection connection =
-                        DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("synopta"), "synopta", "");
-                Statement statement = connection.createStatement();
-                ResultSet tables =
-                        connection.getMetaData().getTables(null, "PUBLIC", null, new String[] {"BASE TABLE"})) {
-            while (tables.next()) {
-                try (ResultSet rows = statement.executeQuery("select * from \"" + tables.getString(3) + "\"")) {
-                    int columns = rows.getMetaData().getColumnCount();
-                    while (rows.next()) {
-                        for (int column = 1; column <= columns; column++) {
-                            String cell = rows.getString(column);
-                            stands |= cell != null
-                                    && cell.toLowerCase(Locale.ROOT).contains(text);
-                        }
-                    }
-                }
-            }
-        }
-        store = Store.inFolder(folder);
-        return stands;
-    }
-
-    @Test
-    public void anErasedCustomerIsInNoTableAndTheCaseStays() throws SQLException {
-        CaseContent plain = content("MARL QUILLBY 55-0142 says it thumps", CaseContent.Status.HANDED_OVER, MARL);
-        CaseContent theirs = new CaseContent(
-                plain.input(),
-                "thumps, says Marl Quillby",
-                plain.lines(),
-                plain.cautionsShown(),
-                plain.readTo(),
-                plain.specialist(),
-                plain.customer(),
-                plain.answerSeconds(),
-                plain.status());
-        CaseSnapshot stood = knowing(new KnownFact("line", "Marl Quillby", "caller: “marl quillby, 55-0142”", true));
-        CaseRecord record = store.cases().add(theirs, stood, NOON);
-        store.cases().replace(record, theirs, stood, NOON);
-        Outcome told = outcome("Marl Quillby rang", null);
-        store.outcomes()
-                .add(
-                        record.number(),
-                        new Outcome(
-                                told.at(),
-                                "marl quillby",
-                                told.fault(),
-                                told.fixed(),
-                                told.minutes(),
-                                told.returns(),
-                                told.note()),
-                        told(record.number(), true));
-        store.quotes().add(quoteFor(record.number()));
-        assertEquals(found("quillby 55-0142"), List.of(1L));
-        assertTrue(stands("quillby"));
-        assertTrue(store.cases().eraseCustomer(1));
-        assertFalse(stands("quillby"));
-        assertFalse(stands("0142"));
-        CaseRecord left = store.cases().find(1).orElseThrow();
-        assertEquals(left.content().input().line(), "… … says it thumps");
-        assertEquals(left.content().customer(), Customer.NONE);
-        assertEquals(found("thumps"), List.of(1L));
-        assertFalse(store.cases().eraseCustomer(99));
-    }
-
-    private static CaseSnapshot knowing(KnownFact known) {
-        CaseSnapshot none = CaseSnapshot.UNTOLD;
-        return new CaseSnapshot(
-                none.appliance(),
-                none.layout(),
-                none.fuels(),
-                none.ageYears(),
-                List.of(known),
-                none.evidence(),
-                none.suspects(),
-                none.advice(),
-                none.selling(),
-                none.rules(),
-                none.cautions(),
-                none.workMinutes());
-    }
-
-    private static Quote quoteFor(long number) {
-        Money price = Money.of("14.50", "USD");
-        return new Quote(
-                0,
-                NOON,
-                LocalDate.of(2026, 3, 15),
-                "Staithe",
-                MARL.name(),
-                number,
-                List.of(new Quote.Line(new PartNumber("QV-1183"), "drum belt", 1, price)),
-                QuoteTotals.of(price, BigDecimal.TEN, false));
-    }
-
-    private static Outcome outcome(String note, @Nullable Integer minutes, Outcome.Return... returns) {
-        return new Outcome(NOON, "Tom", "belt-broken", true, minutes, List.of(returns), note);
-    }
-
-    private static OutcomeRecord told(long number, boolean right) {
-        return new OutcomeRecord(
-                number,
-                LocalDate.of(2026, 3, 1),
-                "dryer",
-                "dryer A",
-                "Ida",
-                List.of("drum-belt", "drum-roller"),
-                List.of(new OutcomeRecord.Guess(0.75, true), new OutcomeRecord.Guess(0.125, false)),
-                right,
-                List.of(Outcome.Reason.WRONG_PART),
-                80,
-                OutcomeRecord.WhoWasRight.ADVICE,
-                List.of(new OutcomeRecord.Worth("drum-turns", 1.5)));
     }
 
     @Test

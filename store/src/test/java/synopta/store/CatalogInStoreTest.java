@@ -76,6 +76,13 @@ public class CatalogInStoreTest {
             assertEquals(stored.platform(model.platform()), memory.platform(model.platform()));
             assertEquals(stored.slots(model.platform()), memory.slots(model.platform()));
         }
+        assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
+    }
+
+    @Test
+    public void theStoreAnswersOfPartsAsTheCatalogInMemoryDoes() {
+        Catalog memory = new InMemoryCatalog(DEMO);
+        Catalog stored = store.catalog();
         for (Part part : DEMO.parts()) {
             PartNumber number = part.number();
             assertEquals(stored.part(number), Optional.of(part));
@@ -88,7 +95,6 @@ public class CatalogInStoreTest {
             assertEquals(stored.originalsOf(number), memory.originalsOf(number));
             assertEquals(stored.predecessorsOf(List.of(number)), memory.predecessorsOf(List.of(number)));
         }
-        assertTrue(stored.part(new PartNumber("NOWHERE")).isEmpty());
     }
 
     @Test

@@ -17,6 +17,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.testng.Assert.ThrowingRunnable;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -151,15 +152,14 @@ public class DemoYearTest {
         assertEquals(service.back("Ben", 0, NOW).figures(), List.of());
         assertEquals(
                 store.learned().versions().subList(0, 3), List.of(first, second, back), "versions stay as they were");
-        String nobody = expectThrows(IllegalArgumentException.class, () -> service.accept(" ", two, NOW))
-                .getMessage();
-        assertTrue(nobody.contains("who decides"), nobody);
-        assertTrue(expectThrows(IllegalArgumentException.class, () -> service.accept("Ada", List.of(), NOW))
-                .getMessage()
-                .contains("Nothing was selected"));
-        assertTrue(expectThrows(IllegalArgumentException.class, () -> service.back("Ada", 99, NOW))
-                .getMessage()
-                .contains("no version 99"));
+        refused(() -> service.accept(" ", two, NOW), "who decides");
+        refused(() -> service.accept("Ada", List.of(), NOW), "Nothing was selected");
+        refused(() -> service.back("Ada", 99, NOW), "no version 99");
+    }
+
+    private static void refused(ThrowingRunnable change, String words) {
+        String said = expectThrows(IllegalArgumentException.class, change).getMessage();
+        assertTrue(said.contains(words), said);
     }
 
     @Test

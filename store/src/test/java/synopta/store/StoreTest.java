@@ -6,9 +6,7 @@ import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -16,7 +14,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -86,8 +83,23 @@ public class StoreTest {
         assertEquals(store.catalogStore().count(Sheet.MODELS), DEMO.models().size());
     }
 
-    private static CaseContent content(String line, CaseContent.Status status) {
-        CaseInput draft = new CaseInput(
+    static CaseContent content(String line, CaseContent.Status status) {
+        return new CaseContent(
+                input(line),
+                "“it's the büring”, 漢",
+                List.of(
+                        new CaseContent.Line(new PartNumber("QV-4410-K"), 1),
+                        new CaseContent.Line(new PartNumber("QV-1183"), 2)),
+                Set.of(Hazard.MAINS, Hazard.SHARP_METAL),
+                "the fitter",
+                "Ida",
+                new Customer("Marl & Daughter", "55-0142"),
+                95,
+                status);
+    }
+
+    private static CaseInput input(String line) {
+        return new CaseInput(
                 line,
                 new ModelNumber("TH-7820-W"),
                 Appliance.DRYER,
@@ -114,21 +126,9 @@ public class StoreTest {
                                 new Shopping.Adjusted(new PartNumber("QV-5343"), null, 1250L, false)),
                         "Staithe",
                         3));
-        return new CaseContent(
-                draft,
-                "“it's the büring”, 漢",
-                List.of(
-                        new CaseContent.Line(new PartNumber("QV-4410-K"), 1),
-                        new CaseContent.Line(new PartNumber("QV-1183"), 2)),
-                Set.of(Hazard.MAINS, Hazard.SHARP_METAL),
-                "the fitter",
-                "Ida",
-                new Customer("Marl & Daughter", "55-0142"),
-                95,
-                status);
     }
 
-    private static final CaseSnapshot STOOD = new CaseSnapshot(
+    static final CaseSnapshot STOOD = new CaseSnapshot(
             Appliance.DRYER,
             "A",
             Set.of(Fuel.LP, Fuel.NATURAL_GAS),
@@ -144,7 +144,7 @@ public class StoreTest {
             List.of(new CaseSnapshot.Warned(Hazard.MAINS, "Unplug it.")),
             45.5);
 
-    private static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
+    static final Instant NOON = Instant.parse("2026-03-01T12:00:00Z");
 
     @Test
     public void aCaseComesBackAsItWasKept() {
@@ -220,51 +220,6 @@ public class StoreTest {
         }
         counters.shutdown();
         assertEquals(numbers.stream().distinct().count(), 40);
-    }
-
-    /** Keeps cases until it is killed, and says the number of each once it is kept. */
-    public static final class Keeper {
-        private Keeper() {}
-
-        public static void main(String... arguments) {
-            Store store = Store.inFolder(Path.of(arguments[0]));
-            while (true) {
-                CaseRecord kept = store.cases().add(content("kept until killed", CaseContent.Status.OPEN), STOOD, NOON);
-                System.out.println(kept.number());
-                System.out.flush();
-            }
-        }
-    }
-
-    @Test
-    public void whatWasAcknowledgedIsThereAfterTheProcessIsKilled() throws Exception {
-        Path killed = Files.createTempDirectory("killed");
-        Process keeper = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        Keeper.class.getName(),
-                        killed.toString())
-                .redirectErrorStream(true)
-                .start();
-        long last = 0;
-        int killedAfter = 1 + new Random().nextInt(100);
-        try (BufferedReader said = keeper.inputReader(StandardCharsets.UTF_8)) {
-            while (last < killedAfter) {
-                String line = said.readLine();
-                assertTrue(line != null, "the keeper ended by itself");
-                last = line.matches("\\d+") ? Long.parseLong(line) : last;
-            }
-            keeper.destroyForcibly().waitFor();
-        }
-        assertFalse(keeper.isAlive());
-        try (Store after = Store.inFolder(killed)) {
-            for (long number = 1; number <= last; number++) {
-                CaseRecord kept = after.cases().find(number).orElseThrow();
-                assertEquals(kept.content(), content("kept until killed", CaseContent.Status.OPEN), "case " + number);
-                assertEquals(kept.snapshot(), STOOD, "case " + number);
-            }
-        }
     }
 
     @Test

@@ -66,7 +66,7 @@ public final class BasketPlanner {
     }
 
     private BasketPlan best(BasketQuery query, PurchaseSearch asked) {
-        PurchaseSearch.Found found = asked.best(Formulation.Aim.LEAST_NET, Set.of(), null, MOST_BRANCHES);
+        PurchaseSearch.Found found = asked.best(Aim.LEAST_NET, Set.of(), null, MOST_BRANCHES);
         List<BasketPlan.Impossible> impossible =
                 found.best() != null ? List.of() : new UnmetNeeds(catalog, currency.get()).of(query, found.proof());
         return new BasketPlan(found.best(), Set.of(), List.of(), impossible, found.proof(), currency.get());
@@ -93,16 +93,16 @@ public final class BasketPlanner {
         Map<PurchaseOption.Kind, Purchase> found = new EnumMap<>(PurchaseOption.Kind.class);
         BasketQuery.Policy policy = query.policy();
         if (!query.wants().isEmpty()) {
-            keep(found, PurchaseOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Formulation.Aim.LEAST_NET);
-            keep(found, PurchaseOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Formulation.Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Aim.LEAST_NET);
         }
-        keep(found, PurchaseOption.Kind.FEWEST_LINES, asked, Formulation.Aim.FEWEST_LINES);
+        keep(found, PurchaseOption.Kind.FEWEST_LINES, asked, Aim.FEWEST_LINES);
         if (!policy.genuineOnly()) {
             Offers genuine = new Offers(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
-            keep(found, PurchaseOption.Kind.ALL_GENUINE, search(genuine, query), Formulation.Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.ALL_GENUINE, search(genuine, query), Aim.LEAST_NET);
         }
         Offers now = new Offers(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), 0));
-        keep(found, PurchaseOption.Kind.FROM_STOCK_NOW, search(now, query), Formulation.Aim.LEAST_NET);
+        keep(found, PurchaseOption.Kind.FROM_STOCK_NOW, search(now, query), Aim.LEAST_NET);
         kits(asked, least, found);
         return found;
     }
@@ -111,14 +111,14 @@ public final class BasketPlanner {
     private static void kits(PurchaseSearch asked, Purchase least, Map<PurchaseOption.Kind, Purchase> found) {
         Set<PartNumber> kits = asked.kits();
         if (least.lines().stream().map(Purchase.Line::part).anyMatch(kits::contains)) {
-            PurchaseSearch.Found inPieces = asked.best(Formulation.Aim.LEAST_NET, kits, null, FEW_BRANCHES);
+            PurchaseSearch.Found inPieces = asked.best(Aim.LEAST_NET, kits, null, FEW_BRANCHES);
             Optional.ofNullable(inPieces.best())
                     .filter(p -> inPieces.proof().isComplete())
                     .ifPresent(p -> found.put(PurchaseOption.Kind.IN_PIECES, p));
             return;
         }
         kits.stream()
-                .map(kit -> asked.best(Formulation.Aim.LEAST_NET, Set.of(), kit, FEW_BRANCHES))
+                .map(kit -> asked.best(Aim.LEAST_NET, Set.of(), kit, FEW_BRANCHES))
                 .filter(with -> with.proof().isComplete())
                 .flatMap(with -> Stream.ofNullable(with.best()))
                 .map(purchase -> new PurchaseOption(Set.of(PurchaseOption.Kind.AS_A_KIT), purchase))
@@ -130,10 +130,7 @@ public final class BasketPlanner {
 
     /** Keeps what is proven; a runner-up of which that cannot be said is left out. */
     private static void keep(
-            Map<PurchaseOption.Kind, Purchase> found,
-            PurchaseOption.Kind kind,
-            PurchaseSearch search,
-            Formulation.Aim aim) {
+            Map<PurchaseOption.Kind, Purchase> found, PurchaseOption.Kind kind, PurchaseSearch search, Aim aim) {
         PurchaseSearch.Found best = search.best(aim, Set.of(), null, FEW_BRANCHES);
         Optional.ofNullable(best.best())
                 .filter(purchase -> best.proof().isComplete())

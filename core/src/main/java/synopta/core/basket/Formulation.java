@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
-import synopta.core.quantity.Slugged;
 
 /**
  * Needs, wants and sale units as a {@link IntegerProgram}. A column counts each sale unit; an item that may be served in several ways
@@ -20,14 +20,6 @@ import synopta.core.quantity.Slugged;
  * one net differ by V at most; times the number of units and one, it leaves room for the count of lines.
  */
 final class Formulation {
-    /** What comes first. */
-    enum Aim implements Slugged {
-        /** Net, then total, then lines. */
-        LEAST_NET,
-        /** Lines, then net, then total. */
-        FEWEST_LINES
-    }
-
     private final List<Item> items;
     private final Optional<PartNumber> forced;
     private final List<SaleUnit> units;
@@ -102,31 +94,14 @@ final class Formulation {
 
     /** Without units for which another, no dearer and to be had in any number, brings as much of everything. */
     private List<SaleUnit> undominated(List<SaleUnit> candidates) {
-        List<SaleUnit> kept = new ArrayList<>();
         List<int[]> rows = candidates.stream().map(this::brings).toList();
         int[] most = rows.stream().mapToInt(this::useful).toArray();
-        for (int u = 0; u < candidates.size(); u++) {
-            boolean isForced = forced.filter(candidates.get(u).part()::equals).isPresent();
-            boolean needless = most[u] == 0;
-            for (int v = 0; v < candidates.size() && !needless; v++) {
-                needless = v != u && candidates.get(v).available() >= most[v] && serves(candidates, rows, v, u);
-            }
-            if (!needless || isForced) {
-                kept.add(candidates.get(u));
-            }
-        }
-        return kept;
-    }
-
-    private static boolean serves(List<SaleUnit> units, List<int[]> rows, int better, int worse) {
-        long cheaper = units.get(better).price().cents();
-        long dearer = units.get(worse).price().cents();
-        boolean isSame = cheaper == dearer && Arrays.equals(rows.get(better), rows.get(worse));
-        boolean asMuch = true;
-        for (int i = 0; i < rows.get(worse).length; i++) {
-            asMuch = asMuch && rows.get(better)[i] >= rows.get(worse)[i];
-        }
-        return cheaper <= dearer && asMuch && (!isSame || better < worse);
+        Dominance dominance = new Dominance(candidates, rows, most);
+        return IntStream.range(0, candidates.size())
+                .filter(u -> !dominance.isNeedless(u)
+                        || forced.filter(candidates.get(u).part()::equals).isPresent())
+                .mapToObj(candidates::get)
+                .toList();
     }
 
     private void columns(Aim aim) {
@@ -227,7 +202,7 @@ final class Formulation {
             } else if (has && wayColumns.get(i).length == 0) {
                 served.add(new Item.Served(item, item.ways().get(0), item.quantity()));
             } else if (has) {
-                byColumns(item, wayColumns.get(i), choice, served);
+                served.addAll(item.servedBy(wayColumns.get(i), choice));
             }
         }
         return served;
@@ -244,17 +219,6 @@ final class Formulation {
             int count = Math.min(left, held);
             if (count > 0) {
                 served.add(new Item.Served(item, way, count));
-                left -= count;
-            }
-        }
-    }
-
-    private static void byColumns(Item item, int[] columns, int[] choice, List<Item.Served> served) {
-        int left = item.quantity();
-        for (int w = 0; w < columns.length; w++) {
-            int count = Math.min(left, choice[columns[w]]);
-            if (count > 0) {
-                served.add(new Item.Served(item, item.ways().get(w), count));
                 left -= count;
             }
         }

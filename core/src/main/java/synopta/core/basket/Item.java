@@ -1,5 +1,6 @@
 package synopta.core.basket;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -39,6 +40,20 @@ record Item(
                 && ways.stream()
                         .flatMap(way -> way.keySet().stream())
                         .allMatch(kind -> all.stream().filter(i -> i.uses(kind)).count() == 1);
+    }
+
+    /** How many are served in each way, by a choice that counts them in these columns. */
+    List<Served> servedBy(int[] columns, int[] choice) {
+        List<Served> served = new ArrayList<>();
+        int left = quantity;
+        for (int w = 0; w < columns.length; w++) {
+            int count = Math.min(left, choice[columns[w]]);
+            if (count > 0) {
+                served.add(new Served(this, ways.get(w), count));
+                left -= count;
+            }
+        }
+        return served;
     }
 
     private static PartNumber first(Set<Map.Entry<PartNumber, Integer>> way) {

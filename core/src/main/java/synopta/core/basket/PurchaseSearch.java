@@ -70,7 +70,7 @@ final class PurchaseSearch {
     }
 
     /** The best purchase without some units, and with one that must be in it. */
-    Found best(Formulation.Aim aim, Set<PartNumber> forbidden, @Nullable PartNumber forced, int mostBranches) {
+    Found best(Aim aim, Set<PartNumber> forbidden, @Nullable PartNumber forced, int mostBranches) {
         List<SaleUnit> allowed =
                 units.stream().filter(u -> !forbidden.contains(u.part())).toList();
         allowed.forEach(u -> sameCurrency(u.price()));

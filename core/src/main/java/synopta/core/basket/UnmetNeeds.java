@@ -41,7 +41,7 @@ final class UnmetNeeds {
     private boolean isMet(BasketQuery.Need need, BasketQuery.Policy policy) {
         BasketQuery alone = new BasketQuery(List.of(need), List.of(), policy);
         return new PurchaseSearch(new Offers(catalog, policy), alone, currency)
-                        .best(Formulation.Aim.LEAST_NET, Set.of(), null, BasketPlanner.MOST_BRANCHES)
+                        .best(Aim.LEAST_NET, Set.of(), null, BasketPlanner.MOST_BRANCHES)
                         .best()
                 != null;
     }

@@ -23,8 +23,7 @@ public final class ThermostatCheck {
         CheckInput.between("Stamped temperature", opensCelsius, 30, 400, "°C", "See the disc: L140 is 140 °F (60 °C).");
         CheckInput.between("Temperature", celsius, -40, 400, "°C", "Enter degrees Celsius.");
         boolean open = reading.fold(ohms -> ohms > 1000, overload -> true);
-        boolean poor = reading.fold(ohms -> ohms > CONTACT_OHMS, overload -> false) && !open;
-        if (poor) {
+        if (!open && reading.fold(ohms -> ohms > CONTACT_OHMS, overload -> false)) {
             return new CheckResult(
                     Verdict.OFF_VALUE,
                     "%s is too high for a closed contact: it is burnt.".formatted(ElementCheck.shown(reading)),
@@ -38,14 +37,18 @@ public final class ThermostatCheck {
                     "Test it again when it is cold.",
                     SOURCE);
         }
-        boolean cold = celsius < opensCelsius;
+        return judged(opensCelsius, celsius < opensCelsius, open);
+    }
+
+    /** Whether it is closed when cold and open when hot, as it should be. */
+    private static CheckResult judged(double opensCelsius, boolean cold, boolean open) {
         if (cold == open) {
+            String what = cold
+                    ? "It is open although it is colder than %s."
+                    : "It is still closed although it is hotter than %s.";
             return new CheckResult(
                     cold ? Verdict.OPEN : Verdict.SHORTED,
-                    cold
-                            ? "It is open although it is colder than %s.".formatted(Temperatures.inBoth(opensCelsius))
-                            : "It is still closed although it is hotter than %s."
-                                    .formatted(Temperatures.inBoth(opensCelsius)),
+                    what.formatted(Temperatures.inBoth(opensCelsius)),
                     "Replace it. A fuse or limit that opened has a cause: check the vent and lint first.",
                     SOURCE);
         }

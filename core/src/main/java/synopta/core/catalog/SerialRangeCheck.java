@@ -24,21 +24,11 @@ final class SerialRangeCheck {
         if (!closed) {
             return List.of();
         }
-        Map<String, SerialScheme> schemes = new HashMap<>();
-        each(Sheet.SERIAL_SCHEMES).forEach(s -> schemes.put(s.scheme(), s));
-        Map<String, SerialOrder> orders = new HashMap<>();
-        each(Sheet.BRANDS)
-                .forEach(b -> orders.put(
-                        b.brand(),
-                        SerialOrder.of(Optional.ofNullable(b.serialScheme())
-                                .map(schemes::get)
-                                .orElse(null))));
-        Map<ModelNumber, String> brands = new HashMap<>();
-        each(Sheet.MODELS).forEach(m -> brands.put(m.number(), m.brand()));
+        Map<ModelNumber, SerialOrder> orders = orders();
         List<RowFault> faults = new ArrayList<>();
         for (int i = 0; i < sent.get().rows().size(); i++) {
             Fit fit = sent.get().rows().get(i);
-            SerialOrder order = orders.getOrDefault(brands.getOrDefault(fit.model(), ""), SerialOrder.AS_TEXT);
+            SerialOrder order = orders.getOrDefault(fit.model(), SerialOrder.AS_TEXT);
             if (fit.serials().isBackwards(order)) {
                 faults.add(new RowFault(
                         Sheet.FITS.file(),
@@ -49,6 +39,17 @@ final class SerialRangeCheck {
             }
         }
         return faults;
+    }
+
+    /** How the serial numbers of each model are ordered: by the scheme of its brand. */
+    private Map<ModelNumber, SerialOrder> orders() {
+        Map<String, SerialScheme> schemes = new HashMap<>();
+        each(Sheet.SERIAL_SCHEMES).forEach(s -> schemes.put(s.scheme(), s));
+        Map<String, SerialOrder> ofBrand = new HashMap<>();
+        each(Sheet.BRANDS).forEach(b -> ofBrand.put(b.brand(), SerialOrder.of(schemes.get(b.serialScheme()))));
+        Map<ModelNumber, SerialOrder> orders = new HashMap<>();
+        each(Sheet.MODELS).forEach(m -> orders.put(m.number(), ofBrand.getOrDefault(m.brand(), SerialOrder.AS_TEXT)));
+        return orders;
     }
 
     private <T> List<T> each(Sheet<T> sheet) {

@@ -1,7 +1,9 @@
 package synopta.core.catalog;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
@@ -48,7 +50,20 @@ public record SerialScheme(
     public SerialScheme {
         yearCodes = Ordered.map(yearCodes);
         periodCodes = List.copyOf(periodCodes);
-        String who = "Serial scheme %s: ".formatted(scheme);
+        checkPattern("Serial scheme %s: ".formatted(scheme), pattern);
+        checkYears("Serial scheme %s: ".formatted(scheme), pattern, yearCodes, yearCycle);
+        int periodWidth = count(pattern, 'P');
+        if (periodCodes.stream().anyMatch(c -> c.length() != periodWidth)
+                || periodCodes.size() > period.most()
+                || Set.copyOf(periodCodes).size() != periodCodes.size()) {
+            throw new IllegalArgumentException(
+                    ("Serial scheme %s: period codes (%s) must be different, at most %d, and as long as the Ps of the"
+                                    + " pattern, %d.")
+                            .formatted(scheme, String.join(";", periodCodes), period.most(), periodWidth));
+        }
+    }
+
+    private static void checkPattern(String who, String pattern) {
         if (!pattern.matches("[YPLNX]{1,40}") || !oneRun(pattern, 'Y')) {
             throw new IllegalArgumentException(who
                     + "pattern (%s) must be made of Y, P, L, N and X, at most 40 of them, with the Ys side by side."
@@ -58,28 +73,18 @@ public record SerialScheme(
             throw new IllegalArgumentException(
                     who + "the Ps of pattern (%s) must stand side by side.".formatted(pattern));
         }
+    }
+
+    private static void checkYears(
+            String who, String pattern, Map<String, Integer> yearCodes, @Nullable Integer yearCycle) {
         int yearWidth = count(pattern, 'Y');
         if (yearCodes.isEmpty() || yearCodes.keySet().stream().anyMatch(c -> c.length() != yearWidth)) {
             throw new IllegalArgumentException(who
                     + "every year code (%s) must be as long as the Ys of the pattern, %d."
                             .formatted(yearCodes, yearWidth));
         }
-        int periodWidth = count(pattern, 'P');
-        if (periodCodes.stream().anyMatch(c -> c.length() != periodWidth)
-                || periodCodes.size() > period.most()
-                || Math.max(periodCodes.size(), 1)
-                        != periodCodes.stream().distinct().count() + (periodCodes.isEmpty() ? 1 : 0)) {
-            throw new IllegalArgumentException(who
-                    + "period codes (%s) must be different, at most %d, and as long as the Ps of the pattern, %d."
-                            .formatted(String.join(";", periodCodes), period.most(), periodWidth));
-        }
         if (yearCycle != null
-                && yearCycle
-                        <= yearCodes.values().stream().mapToInt(y -> y).max().orElseThrow()
-                                - yearCodes.values().stream()
-                                        .mapToInt(y -> y)
-                                        .min()
-                                        .orElseThrow()) {
+                && yearCycle <= Collections.max(yearCodes.values()) - Collections.min(yearCodes.values())) {
             throw new IllegalArgumentException(
                     who + "a year cycle of %d years is too short for its codes.".formatted(yearCycle));
         }

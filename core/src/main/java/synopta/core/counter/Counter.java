@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.casefile.CaseInput;
@@ -38,7 +39,6 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.HouseSettings;
-import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.TokenMerger;
 import synopta.core.quantity.Probability;
@@ -50,8 +50,7 @@ import synopta.core.tag.TagReader;
 /**
  * Works a case through all steps at once. The likeliest fault of a part type is sold for when the part is likelier
  * faulty than not, no work for a qualified person only, and not cured without a part; any fault when the specialist
- * picked it, and none that they
- * dropped.
+ * picked it, and none that they dropped.
  */
 public final class Counter {
     /** From this probability on a part is sold unasked. */
@@ -68,12 +67,12 @@ public final class Counter {
     private final HandoverPlanner handOver;
     private final Supplier<PackWork> packWork;
 
-    /** The packs in force, and what works by them. */
     private record PackWork(
             Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers, ModelIdentifier modelIdentifier) {}
 
-    /** Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock.
-     * The reader of tags is asked for anew each time, as it changes with the catalog. */
+    /**
+     * Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock. The reader of tags is asked for anew each time, as it changes with the catalog.
+     */
     public Counter(
             Catalog catalog,
             Supplier<TagReader> tagReader,
@@ -92,8 +91,8 @@ public final class Counter {
         packWork = packs.derive(inForce -> {
             Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
             inForce.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack)));
-            return new PackWork(
-                    inForce, diagnosers, new ModelIdentifier(catalog, tagReader, inForce, diagnosers, clock));
+            ModelIdentifier identifier = new ModelIdentifier(catalog, tagReader, inForce, diagnosers, clock);
+            return new PackWork(inForce, diagnosers, identifier);
         });
     }
 
@@ -121,12 +120,7 @@ public final class Counter {
         Diagnosis diagnosis = with.diagnosers
                 .get(pack.get().appliance())
                 .diagnose(new DiagnosisQuery(
-                        new Machine(
-                                identified.fuels(),
-                                Optional.ofNullable(identified.layout())
-                                        .map(Layout::id)
-                                        .orElse(null),
-                                identified.ageYears()),
+                        identified.machine(),
                         evidence.evidence(),
                         evidence.notKnown(),
                         input.person(),
@@ -256,8 +250,6 @@ public final class Counter {
     }
 
     private static Set<String> ids(List<Fault> faults) {
-        Set<String> ids = new LinkedHashSet<>();
-        faults.forEach(f -> ids.add(f.id()));
-        return ids;
+        return faults.stream().map(Fault::id).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

@@ -195,14 +195,8 @@ final class Advisor {
                 .map(QuestionSelector.Sign::evidence)
                 .findFirst();
         if (open.isPresent()) {
-            Finding finding = pack.finding(open.get().finding()).orElseThrow();
-            String words = finding.answer(open.get().answer()).words().toLowerCase(Locale.ROOT);
-            return advice(
-                    Advice.Action.TEST_FIRST,
-                    "%s, but there is no clear cause of “%s”: a technician should look at that."
-                            .formatted(leads, words),
-                    options,
-                    good);
+            String what = "%s, but there is no clear cause of “%s”: a technician should look at that.";
+            return advice(Advice.Action.TEST_FIRST, what.formatted(leads, words(open.get())), options, good);
         }
         String back = costs.isReturnable(leader.slug()) ? "" : ", but it is not returnable";
         return advice(
@@ -210,6 +204,11 @@ final class Advisor {
                 "%s; no further question is worth its cost%s.".formatted(leads, back),
                 options,
                 good);
+    }
+
+    private String words(Evidence sign) {
+        Finding finding = pack.finding(sign.finding()).orElseThrow();
+        return finding.answer(sign.answer()).words().toLowerCase(Locale.ROOT);
     }
 
     /** Part types whose own test read good: they are not sold. */

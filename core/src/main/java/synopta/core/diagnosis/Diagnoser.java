@@ -45,6 +45,17 @@ public final class Diagnoser {
         return listener.hear(complaint);
     }
 
+    /** By each piece of evidence, what would be believed but for it. */
+    private Map<Evidence, double[]> withoutEach(Posterior posterior, List<Evidence> evidence) {
+        Map<Evidence, double[]> without = new LinkedHashMap<>();
+        for (Evidence piece : evidence) {
+            List<Evidence> others =
+                    evidence.stream().filter(e -> !e.equals(piece)).toList();
+            without.put(piece, posterior(posterior, others));
+        }
+        return without;
+    }
+
     /** Diagnoses. Refuses a finding the pack does not have, and an answer that is none of its own. */
     public Diagnosis diagnose(DiagnosisQuery inquiry) {
         List<Evidence> all = lastOfEach(inquiry.evidence());
@@ -53,12 +64,7 @@ public final class Diagnoser {
         List<Evidence> evidence = selected.kept();
         Inference known = posterior.infer(evidence);
         double[] probabilities = Posterior.joint(known, List.of()).faults();
-        Map<Evidence, double[]> without = new LinkedHashMap<>();
-        for (Evidence piece : inquiry.asking() ? evidence : List.<Evidence>of()) {
-            List<Evidence> others =
-                    evidence.stream().filter(e -> !e.equals(piece)).toList();
-            without.put(piece, posterior(posterior, others));
-        }
+        Map<Evidence, double[]> without = withoutEach(posterior, inquiry.asking() ? evidence : List.of());
         List<Evidence> symptoms = evidence.stream().filter(model::isSign).toList();
         double[] before = symptoms.isEmpty() ? probabilities : posterior(posterior, List.of());
         List<Suspect> suspects = IntStream.range(0, probabilities.length)

@@ -48,13 +48,18 @@ final class Inference {
         int variants = network.variants().size();
         before = new double[variants][order.length + 1][];
         worth = new double[variants][order.length + 1][];
-        double[] end = states.last();
         Transition[] all = states.steps();
         for (Network.Variant variant : network.variants()) {
             steps.add(states.steps(all, variant));
         }
+        forward(states);
+        backward(states);
+    }
+
+    /** Up to where the variants differ each by itself, from there all of them as one. */
+    private void forward(StateSpace states) {
         double[] mixed = null;
-        for (int v = 0; v < variants; v++) {
+        for (int v = 0; v < before.length; v++) {
             before[v][0] = states.first();
             for (int i = 0; i < shared; i++) {
                 before[v][i + 1] = steps.get(v)[i].apply(before[v][i], Transition.Part.BOTH);
@@ -62,14 +67,17 @@ final class Inference {
             mixed = mixed(mixed, before[v][shared], network.variants().get(v).share());
         }
         before[0][shared] = mixed;
-        worth[0][order.length] = end;
-        for (int i = order.length - 1; i >= shared; i--) {
-            worth[0][i] = steps.get(0)[i].applyAdjoint(worth[0][i + 1]);
-        }
         for (int i = shared; i < order.length; i++) {
             before[0][i + 1] = steps.get(0)[i].apply(before[0][i], Transition.Part.BOTH);
         }
-        for (int v = 0; v < variants; v++) {
+    }
+
+    private void backward(StateSpace states) {
+        worth[0][order.length] = states.last();
+        for (int i = order.length - 1; i >= shared; i--) {
+            worth[0][i] = steps.get(0)[i].applyAdjoint(worth[0][i + 1]);
+        }
+        for (int v = 0; v < worth.length; v++) {
             worth[v][shared] = worth[0][shared];
             for (int i = shared - 1; i >= 0; i--) {
                 worth[v][i] = steps.get(v)[i].applyAdjoint(worth[v][i + 1]);

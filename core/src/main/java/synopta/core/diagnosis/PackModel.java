@@ -10,7 +10,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
@@ -82,25 +81,19 @@ final class PackModel {
         Map<List<Boolean>, Double> shares = new LinkedHashMap<>();
         double all = 0;
         for (Layout layout : pack.layouts()) {
-            if (Optional.ofNullable(machine.layout())
-                    .map(l -> !l.equals(layout.id()))
-                    .orElse(false)) {
+            if (machine.layout() != null && !machine.layout().equals(layout.id())) {
                 continue;
             }
             double likelihood = construction.stream()
                     .mapToDouble(e -> likelihood(e, layout.id()))
                     .reduce(1, (a, b) -> a * b);
-            for (Map.Entry<Fuel, Double> fuel : pack.fuelShares().entrySet()) {
-                boolean burns = layout.fuels().contains(fuel.getKey())
-                        && machine.fuels().contains(fuel.getKey());
-                if (burns && fuel.getValue() > 0) {
-                    List<Boolean> allowed = pack.faults().stream()
-                            .map(fault -> layout.allows(fault, fuel.getKey()))
-                            .toList();
-                    double share = layout.share() * fuel.getValue();
-                    shares.merge(allowed, share * likelihood, Double::sum);
-                    all += share;
-                }
+            for (Fuel fuel : burnt(layout, machine)) {
+                List<Boolean> allowed = pack.faults().stream()
+                        .map(fault -> layout.allows(fault, fuel))
+                        .toList();
+                double share = layout.share() * pack.fuelShares().get(fuel);
+                shares.merge(allowed, share * likelihood, Double::sum);
+                all += share;
             }
         }
         if (shares.isEmpty()) {
@@ -110,18 +103,34 @@ final class PackModel {
                             Objects.requireNonNullElse(machine.layout(), "any"),
                             machine.fuels()));
         }
-        List<Network.Variant> variants = new ArrayList<>();
-        for (Map.Entry<List<Boolean>, Double> variant : shares.entrySet()) {
-            boolean[] allowed = new boolean[pack.faults().size()];
-            for (int i = 0; i < allowed.length; i++) {
-                allowed[i] = variant.getKey().get(i);
-            }
-            variants.add(new Network.Variant(variant.getValue() / all, allowed));
-        }
-        double[] priors = pack.faults().stream()
+        return new Network(priors(machine), leaks, effects, causes, variants(shares, all));
+    }
+
+    private double[] priors(Machine machine) {
+        return pack.faults().stream()
                 .mapToDouble(fault -> pack.prior(fault, machine.ageYears()))
                 .toArray();
-        return new Network(priors, leaks, effects, causes, variants);
+    }
+
+    private List<Fuel> burnt(Layout layout, Machine machine) {
+        return pack.fuelShares().entrySet().stream()
+                .filter(fuel -> fuel.getValue() > 0)
+                .map(Map.Entry::getKey)
+                .filter(fuel -> layout.fuels().contains(fuel) && machine.fuels().contains(fuel))
+                .toList();
+    }
+
+    /** By which faults a construction allows, its share of all. */
+    private static List<Network.Variant> variants(Map<List<Boolean>, Double> shares, double all) {
+        List<Network.Variant> variants = new ArrayList<>();
+        shares.forEach((allowing, share) -> {
+            boolean[] allowed = new boolean[allowing.size()];
+            for (int i = 0; i < allowed.length; i++) {
+                allowed[i] = allowing.get(i);
+            }
+            variants.add(new Network.Variant(share / all, allowed));
+        });
+        return variants;
     }
 
     private double likelihood(Evidence construction, String layout) {

@@ -60,6 +60,21 @@ final class QuestionSelector {
     /** An answer, how likely it is, and what the remedies would then stand at. */
     record Branch(double probability, double[] parts) {}
 
+    /** What may still be asked of this person and could tell something of these faults. */
+    private List<Finding> open(PackModel model, DiagnosisQuery inquiry, Set<Integer> near) {
+        if (!inquiry.asking()) {
+            return List.of();
+        }
+        return pack.questions().stream()
+                .filter(f -> !inquiry.notKnown().contains(f.id()))
+                .filter(f ->
+                        evidence.stream().noneMatch(e -> e.sure() && e.finding().equals(f.id())))
+                .filter(f -> inquiry.person().may(f.who()))
+                .filter(f -> !model.isMoot(f, evidence))
+                .filter(f -> model.hasToDoWith(f, near))
+                .toList();
+    }
+
     /** Over what the evidence makes of the network, which is inferred already. */
     QuestionSelector(
             PackModel model, Posterior posterior, DiagnosisQuery inquiry, List<Evidence> evidence, Inference known) {
@@ -77,18 +92,8 @@ final class QuestionSelector {
         }
         joint = Posterior.joint(known, concerned.values());
         now = joint.parts();
-        Set<Integer> near = model.near(concerned.values());
-        List<Finding> open = (inquiry.asking() ? pack.questions() : List.<Finding>of())
-                .stream()
-                        .filter(f -> !inquiry.notKnown().contains(f.id()))
-                        .filter(f -> evidence.stream()
-                                .noneMatch(e -> e.sure() && e.finding().equals(f.id())))
-                        .filter(f -> inquiry.person().may(f.who()))
-                        .filter(f -> !model.isMoot(f, evidence))
-                        .filter(f -> model.hasToDoWith(f, near))
-                        .toList();
         boolean identified = isSettled();
-        splits = open.parallelStream()
+        splits = open(model, inquiry, model.near(concerned.values())).parallelStream()
                 .map(f -> split(f, posterior.byAnswer(joint, evidence, f, concerned.values())))
                 .filter(s -> s.gain >= WORTH_ASKING_BITS)
                 .filter(s -> !identified || s.branches.stream().anyMatch(this::changes))

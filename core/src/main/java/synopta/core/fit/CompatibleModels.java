@@ -21,6 +21,13 @@ import synopta.core.catalog.PartNumber;
 public final class CompatibleModels {
     private static final int NO_TWIN = Integer.MAX_VALUE;
 
+    private static final Comparator<Machine> MOST_ALIKE_FIRST = Comparator.comparing(
+                    (Machine m) -> -m.basis().size())
+            .thenComparing(
+                    m -> Optional.ofNullable(m.differing()).map(List::size).orElse(NO_TWIN))
+            .thenComparing(m -> m.model().brand())
+            .thenComparing(m -> m.model().number());
+
     private final WhereUsed whereUsed;
     private final EquivalentModels equivalentModels;
 
@@ -53,21 +60,18 @@ public final class CompatibleModels {
         for (PartNumber part : parts) {
             whereUsed.each(part, null, machine -> {
                 ModelNumber number = machine.model().number();
-                boolean other = Optional.ofNullable(model)
-                        .map(m -> !m.brand().equals(machine.model().brand()))
-                        .orElse(true);
-                if (other) {
+                if (model == null || !model.brand().equals(machine.model().brand())) {
                     models.put(number, machine.model());
                     taken.computeIfAbsent(number, n -> new TreeMap<>()).put(part, machine.basis());
                 }
             });
         }
         Map<ModelNumber, EquivalentModel> near = new HashMap<>();
-        Optional.ofNullable(model)
-                .ifPresent(m -> equivalentModels
-                        .of(m, Integer.MAX_VALUE)
-                        .forEach(equivalentModel ->
-                                near.put(equivalentModel.model().number(), equivalentModel)));
+        if (model != null) {
+            equivalentModels
+                    .of(model, Integer.MAX_VALUE)
+                    .forEach(e -> near.put(e.model().number(), e));
+        }
         List<Machine> machines = new ArrayList<>();
         models.forEach((number, m) -> machines.add(new Machine(
                 m,
@@ -75,11 +79,7 @@ public final class CompatibleModels {
                 Optional.ofNullable(near.get(number))
                         .map(EquivalentModel::differing)
                         .orElse(null))));
-        machines.sort(Comparator.comparing((Machine m) -> -m.basis().size())
-                .thenComparing(
-                        m -> Optional.ofNullable(m.differing()).map(List::size).orElse(NO_TWIN))
-                .thenComparing(m -> m.model().brand())
-                .thenComparing(m -> m.model().number()));
+        machines.sort(MOST_ALIKE_FIRST);
         return machines;
     }
 }

@@ -8,6 +8,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
+import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.fit.MachineUnit;
 import synopta.core.knowledge.Layout;
@@ -61,5 +62,10 @@ public record IdentifiedModel(
         return Optional.ofNullable(serial)
                 .map(s -> new MachineUnit(serialNumber, s.built()))
                 .orElse(MachineUnit.NOT_KNOWN);
+    }
+
+    /** What its faults depend on. */
+    public Machine machine() {
+        return new Machine(fuels, layout == null ? null : layout.id(), ageYears);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
@@ -90,17 +91,22 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
                                 false)));
     }
 
-    private Optional<KnownFact> fuel() {
-        boolean burns = Optional.ofNullable(identified.model())
-                .map(Model::appliance)
-                .or(() -> Optional.ofNullable(identified.chosen())
-                        .map(c -> c.platform().appliance()))
-                .or(() -> Optional.ofNullable(input.appliance()))
-                .or(() -> Optional.ofNullable(identified.line().appliance()))
-                .or(() -> Optional.ofNullable(identified.guessed()))
+    private boolean mayBurnGas() {
+        return Stream.of(
+                        Optional.ofNullable(identified.model()).map(Model::appliance),
+                        Optional.ofNullable(identified.chosen())
+                                .map(c -> c.platform().appliance()),
+                        Optional.ofNullable(input.appliance()),
+                        Optional.ofNullable(identified.line().appliance()),
+                        Optional.ofNullable(identified.guessed()))
+                .flatMap(Optional::stream)
+                .findFirst()
                 .map(Appliance::mayBurnGas)
                 .orElse(false);
-        if (!burns) {
+    }
+
+    private Optional<KnownFact> fuel() {
+        if (!mayBurnGas()) {
             return Optional.empty();
         }
         String words = identified.fuels().size() == Fuel.values().length

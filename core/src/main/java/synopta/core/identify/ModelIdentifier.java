@@ -18,7 +18,6 @@ import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.ParsedComplaint;
-import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineReader;
 import synopta.core.line.ParsedLine;
@@ -124,41 +123,41 @@ public final class ModelIdentifier {
             @Nullable Model model,
             List<PlatformCandidate> unlisted,
             Said said) {
-        Optional<PlatformCandidate> chosen = model != null
-                ? Optional.empty()
-                : Optional.ofNullable(input.platform()).flatMap(constructions::named);
-        Optional<Appliance> built = Optional.ofNullable(model)
-                .map(Model::appliance)
-                .or(() -> chosen.map(c -> c.platform().appliance()));
-        Optional<Appliance> stated = built.or(() -> Optional.ofNullable(said.appliance));
-        Optional<Appliance> listed = stated.isPresent() ? stated : guess(said.parts);
-        Heard heard = listed.map(a -> heard(a, line.complaint())).orElseGet(() -> guess(line.complaint()));
+        Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
+        Optional<Appliance> stated = stated(model, chosen, said);
+        Heard heard = (stated.isPresent() ? stated : guess(said.parts))
+                .map(a -> heard(a, line.complaint()))
+                .orElseGet(() -> guess(line.complaint()));
         Optional<Appliance> appliance = Optional.ofNullable(heard.appliance);
-        Optional<Platform> platform = Optional.ofNullable(model)
-                .flatMap(m -> catalog.platform(m.platform()))
-                .or(() -> chosen.map(PlatformCandidate::platform));
-        Optional<Layout> layout = platform.map(Platform::layout)
-                .or(() -> agreed(unlisted, input.inspected()))
-                .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
+        Optional<Platform> platform =
+                model != null ? catalog.platform(model.platform()) : chosen.map(PlatformCandidate::platform);
+        Optional<String> layout = platform.map(Platform::layout).or(() -> agreed(unlisted, input.inspected()));
         return new IdentifiedModel(
                 line,
                 reading,
                 model,
-                Optional.ofNullable(said.serial)
-                        .map(s -> decoded(s, model, line.brand()))
-                        .orElse(null),
+                said.serial == null ? null : decoded(said.serial, model, line.brand()),
                 unlisted,
                 chosen.orElse(null),
                 platform.orElse(null),
                 chosen.isPresent() ? null : constructions.look(unlisted).orElse(null),
                 appliance.orElse(null),
                 stated.isPresent() ? null : appliance.orElse(null),
-                layout.orElse(null),
+                layout.flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)))
+                        .orElse(null),
                 fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance.orElse(null)),
                 said.ageYears,
                 said.serial,
                 said.parts,
                 heard.parsed);
+    }
+
+    /** What the model, the platform or the caller says it is. */
+    private static Optional<Appliance> stated(@Nullable Model model, Optional<PlatformCandidate> chosen, Said said) {
+        return Optional.ofNullable(model)
+                .map(Model::appliance)
+                .or(() -> chosen.map(c -> c.platform().appliance()))
+                .or(() -> Optional.ofNullable(said.appliance));
     }
 
     private SerialReading decoded(String serial, @Nullable Model model, @Nullable String brand) {

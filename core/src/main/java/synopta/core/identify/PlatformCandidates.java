@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
@@ -125,8 +126,8 @@ final class PlatformCandidates {
     }
 
     /** A construction that was chosen by name. */
-    Optional<PlatformCandidate> named(String platform) {
-        return catalog.platform(platform).map(p -> construction(p, List.of()));
+    Optional<PlatformCandidate> named(@Nullable String platform) {
+        return Optional.ofNullable(platform).flatMap(catalog::platform).map(p -> construction(p, List.of()));
     }
 
     private static PlatformCandidate scaled(PlatformCandidate c, double factor) {

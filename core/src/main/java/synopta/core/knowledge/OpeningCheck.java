@@ -44,6 +44,11 @@ final class OpeningCheck {
                 }
             }
         }
+        order();
+    }
+
+    /** Each waits for steps that there are, and none for itself. */
+    private void order() {
         for (int i = 0; i < layout.steps().size(); i++) {
             work("steps[%d].work".formatted(i), layout.steps().get(i).work());
             for (String before : layout.steps().get(i).after()) {

@@ -54,9 +54,7 @@ public final class PackCheck {
     }
 
     private void shares() {
-        double fuels = pack.fuelShares().values().stream()
-                .mapToDouble(Double::doubleValue)
-                .sum();
+        double fuels = pack.fuelShares().values().stream().mapToDouble(d -> d).sum();
         if (Math.abs(fuels - 1) > 1e-9) {
             say("fuelShares", "they add up to %s; they must add up to 1.".formatted(fuels));
         }
@@ -179,10 +177,9 @@ public final class PackCheck {
 
     private void tests() {
         for (int i = 0; i < pack.tests().size(); i++) {
-            for (int j = 0; j < pack.tests().get(i).finds().size(); j++) {
-                fault(
-                        "tests[%d].finds[%d]".formatted(i, j),
-                        pack.tests().get(i).finds().get(j));
+            List<String> finds = pack.tests().get(i).finds();
+            for (int j = 0; j < finds.size(); j++) {
+                fault("tests[%d].finds[%d]".formatted(i, j), finds.get(j));
             }
         }
     }
@@ -200,9 +197,8 @@ public final class PackCheck {
             List<SellingRule.Companion> offers =
                     pack.partTypes().get(i).selling().offers();
             for (int j = 0; j < offers.size(); j++) {
-                partType(
-                        "partTypes[%d].sell.offer[%d].partType".formatted(i, j),
-                        offers.get(j).partType());
+                String path = "partTypes[%d].sell.offer[%d].partType".formatted(i, j);
+                partType(path, offers.get(j).partType());
             }
         }
         for (int i = 0; i < pack.cautions().size(); i++) {

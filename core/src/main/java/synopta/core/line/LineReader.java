@@ -97,30 +97,11 @@ public final class LineReader {
     public ParsedLine read(String line) {
         List<LineToken> pieces = new ArrayList<>();
         List<RequestedPart> parts = partNumbers.in(line, pieces);
-        Double age = null;
-        Matcher aged = AGE.matcher(line);
-        if (aged.find()) {
-            pieces.add(piece(LineToken.Kind.AGE, aged));
-            age = number(aged.group(1));
-        }
-        Optional<String> serial = serial(line, pieces);
+        Optional<Double> age = grouped(AGE, LineToken.Kind.AGE, line, pieces).map(LineReader::number);
+        Optional<String> serial = grouped(SERIAL, LineToken.Kind.SERIAL, line, pieces);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
-        Optional<Appliance> appliance = Optional.empty();
-        for (Map.Entry<Appliance, String> entry : APPLIANCES.entrySet()) {
-            if (appliance.isEmpty()
-                    && first(word(entry.getValue()), LineToken.Kind.APPLIANCE, line, pieces)
-                            .isPresent()) {
-                appliance = Optional.of(entry.getKey());
-            }
-        }
-        Set<Fuel> fuels = EnumSet.noneOf(Fuel.class);
-        for (Map.Entry<Set<Fuel>, String> entry : FUELS.entrySet()) {
-            if (fuels.isEmpty()
-                    && first(word(entry.getValue()), LineToken.Kind.FUEL, line, pieces)
-                            .isPresent()) {
-                fuels.addAll(entry.getKey());
-            }
-        }
+        Optional<Appliance> appliance = named(APPLIANCES, LineToken.Kind.APPLIANCE, line, pieces);
+        Optional<Set<Fuel>> fuels = named(FUELS, LineToken.Kind.FUEL, line, pieces);
         Optional<LineToken> model = model(line, pieces);
         model.ifPresent(pieces::add);
         StringBuilder complaint = new StringBuilder(line);
@@ -133,8 +114,8 @@ public final class LineReader {
                 serial.orElse(null),
                 brand.orElse(null),
                 appliance.orElse(null),
-                fuels,
-                age,
+                fuels.orElse(Set.of()),
+                age.orElse(null),
                 parts,
                 complaint.toString());
     }
@@ -152,13 +133,24 @@ public final class LineReader {
         return Optional.of(matcher.group());
     }
 
-    private static Optional<String> serial(String line, List<LineToken> pieces) {
-        Matcher numbered = SERIAL.matcher(line);
-        if (!numbered.find()) {
+    /** What the pattern's group says where it is first found. */
+    private static Optional<String> grouped(Pattern pattern, LineToken.Kind kind, String line, List<LineToken> pieces) {
+        Matcher matcher = pattern.matcher(line);
+        if (!matcher.find()) {
             return Optional.empty();
         }
-        pieces.add(piece(LineToken.Kind.SERIAL, numbered));
-        return Optional.of(numbered.group(1));
+        pieces.add(piece(kind, matcher));
+        return Optional.of(matcher.group(1));
+    }
+
+    /** The first of these whose words are in the line. */
+    private static <T> Optional<T> named(
+            Map<T, String> words, LineToken.Kind kind, String line, List<LineToken> pieces) {
+        return words.entrySet().stream()
+                .filter(entry ->
+                        first(word(entry.getValue()), kind, line, pieces).isPresent())
+                .findFirst()
+                .map(Map.Entry::getKey);
     }
 
     private static double number(String text) {
@@ -174,6 +166,17 @@ public final class LineReader {
         boolean follows(Token before, String line) {
             return line.substring(before.to, from).isBlank();
         }
+    }
+
+    /** The last token of a run with digits or single letters that begins with this one. */
+    private static int last(List<Token> tokens, int first, String line) {
+        int last = first;
+        while (last + 1 < tokens.size()
+                && tokens.get(last + 1).follows(tokens.get(last), line)
+                && (tokens.get(last + 1).hasDigit() || tokens.get(last + 1).text.length() == 1)) {
+            last++;
+        }
+        return last;
     }
 
     private static Optional<LineToken> model(String line, List<LineToken> taken) {
@@ -192,13 +195,7 @@ public final class LineReader {
             }
             int first =
                     i > 0 && isPrefix(tokens.get(i - 1)) && tokens.get(i).follows(tokens.get(i - 1), line) ? i - 1 : i;
-            int last = i;
-            while (last + 1 < tokens.size()
-                    && tokens.get(last + 1).follows(tokens.get(last), line)
-                    && (tokens.get(last + 1).hasDigit()
-                            || tokens.get(last + 1).text.length() == 1)) {
-                last++;
-            }
+            int last = last(tokens, i, line);
             int from = tokens.get(first).from;
             int to = tokens.get(last).to;
             runs.add(new LineToken(LineToken.Kind.MODEL, line.substring(from, to), from, to));

@@ -44,6 +44,16 @@ final class FindingLearner {
                 linked.add(fault.id());
             }
         }
+        leaks(finding, leak, linked);
+        for (Fault fault : pack.faults()) {
+            if (fault.shows().stream().anyMatch(l -> l.finding().equals(finding.id()))) {
+                links(finding, fault, leak);
+            }
+        }
+    }
+
+    /** How often each answer is given where none of its faults was found. */
+    private void leaks(Finding finding, double[] leak, Set<String> linked) {
         AnswerCounts unlinked = counted(finding, confirmedCase -> !linked.contains(confirmedCase.fault()));
         double[] leaks = unlinked.moved(leak, BELIEF_IN_A_LEAK);
         for (int level = 1; level < leak.length; level++) {
@@ -61,11 +71,6 @@ final class FindingLearner {
                         leaks[level]));
             }
         }
-        for (Fault fault : pack.faults()) {
-            if (fault.shows().stream().anyMatch(l -> l.finding().equals(finding.id()))) {
-                links(finding, fault, leak);
-            }
-        }
     }
 
     private static double[] leak(Finding finding) {
@@ -75,6 +80,16 @@ final class FindingLearner {
         return leak;
     }
 
+    /** With what strength the fault brings about each answer, the usual one by what is left. */
+    private double[] effect(Finding finding, Fault fault, int levels) {
+        double[] effect = new double[levels];
+        pack.links(fault).stream()
+                .filter(l -> l.finding().equals(finding.id()))
+                .forEach(l -> effect[l.level(finding)] += l.strength());
+        effect[0] = Math.max(0, 1 - Arrays.stream(effect).sum());
+        return effect;
+    }
+
     /** A finding takes the higher of what the leak and the fault bring about, so their sums over lower levels multiply. */
     private void links(Finding finding, Fault fault, double[] leak) {
         AnswerCounts counts =
@@ -82,14 +97,11 @@ final class FindingLearner {
         if (counts.known() < ParameterLearner.FEWEST) {
             return;
         }
-        double[] effect = new double[leak.length];
         int[] links = new int[leak.length];
-        pack.links(fault).stream().filter(l -> l.finding().equals(finding.id())).forEach(l -> {
-            effect[l.level(finding)] += l.strength();
-            links[l.level(finding)]++;
-        });
-        effect[0] = Math.max(0, 1 - Arrays.stream(effect).sum());
-        double[] seen = seen(leak, effect);
+        pack.links(fault).stream()
+                .filter(l -> l.finding().equals(finding.id()))
+                .forEach(l -> links[l.level(finding)]++);
+        double[] seen = seen(leak, effect(finding, fault, leak.length));
         double[] moved = counts.moved(seen, BELIEF_IN_A_LINK);
         double[] learned = effectOf(moved, leak);
         for (Fault.Link link : fault.shows()) {

@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PartType;
 
 /** What cases teach of wear and work: how common faults are, how long parts last, how long opening up takes. */
 final class LifeLearner {
@@ -75,37 +76,42 @@ final class LifeLearner {
      * another had it without failure until then (independent risks; Cox and Oakes 1984, chapter 9).
      */
     private void lives() {
-        pack.partTypes().forEach(type -> {
-            double shape = type.life().shape();
-            Predicate<ConfirmedCase> isFailure =
-                    confirmedCase -> machines.partTypeOf(confirmedCase).equals(type.slug());
-            List<ConfirmedCase> aged = confirmedCases.stream()
-                    .filter(confirmedCase -> Objects.requireNonNullElse(confirmedCase.ageYears(), 0.0) > 0)
-                    .filter(confirmedCase -> isFailure.test(confirmedCase) || machines.has(confirmedCase, type.slug()))
-                    .toList();
-            SupportingCases support = support(aged, isFailure);
-            if (support.seen() >= ParameterLearner.FEWEST) {
-                double before = type.life().scaleYears();
-                double a = BELIEF_IN_A_LIFE + support.seen();
-                double b = BELIEF_IN_A_LIFE * Math.pow(before, shape)
-                        + Arrays.stream(ages(aged, l -> true))
-                                .map(age -> Math.pow(age, shape))
-                                .sum();
-                Interval rate = Interval.gamma(a, b);
-                double after = Math.pow(b / a, 1 / shape);
-                proposals.add(new Proposal(
-                        ParameterKind.LIFE,
-                        pack.appliance(),
-                        type.slug(),
-                        "%s: years until 63%% have failed%s"
-                                .formatted(type.name(), alone(ages(aged, isFailure), ages(aged, isFailure.negate()))),
-                        before,
-                        after,
-                        new Interval(Math.pow(rate.high(), -1 / shape), Math.pow(rate.low(), -1 / shape)),
-                        support,
-                        after));
-            }
-        });
+        pack.partTypes().forEach(this::life);
+    }
+
+    private void life(PartType type) {
+        double shape = type.life().shape();
+        Predicate<ConfirmedCase> isFailure =
+                confirmedCase -> machines.partTypeOf(confirmedCase).equals(type.slug());
+        List<ConfirmedCase> aged = confirmedCases.stream()
+                .filter(confirmedCase -> Objects.requireNonNullElse(confirmedCase.ageYears(), 0.0) > 0)
+                .filter(confirmedCase -> isFailure.test(confirmedCase) || machines.has(confirmedCase, type.slug()))
+                .toList();
+        SupportingCases support = support(aged, isFailure);
+        if (support.seen() < ParameterLearner.FEWEST) {
+            return;
+        }
+        double before = type.life().scaleYears();
+        double a = BELIEF_IN_A_LIFE + support.seen();
+        double[] ages = ages(aged, l -> true);
+        double b = BELIEF_IN_A_LIFE * Math.pow(before, shape)
+                + Arrays.stream(ages).map(age -> Math.pow(age, shape)).sum();
+        Interval rate = Interval.gamma(a, b);
+        double after = Math.pow(b / a, 1 / shape);
+        proposals.add(new Proposal(
+                ParameterKind.LIFE,
+                pack.appliance(),
+                type.slug(),
+                words(type, ages(aged, isFailure), ages(aged, isFailure.negate())),
+                before,
+                after,
+                new Interval(Math.pow(rate.high(), -1 / shape), Math.pow(rate.low(), -1 / shape)),
+                support,
+                after));
+    }
+
+    private static String words(PartType type, double[] failed, double[] sound) {
+        return "%s: years until 63%% have failed%s".formatted(type.name(), alone(failed, sound));
     }
 
     /** What the cases would say by themselves, the shape too; nothing where all failed at one age. */

@@ -41,27 +41,7 @@ public final class ReadingLearner {
     public static List<Proposal> slips(EditCosts prior, Collection<ConfirmedReading> readings) {
         ReadingLearner learner = new ReadingLearner();
         EditErrorCounts counted = EditErrorCounts.of(prior, readings);
-        counted.taken().forEach((shown, taken) -> {
-            int times = taken.values().stream().mapToInt(List::size).sum();
-            for (Confusion pair : Confusion.wrongly(shown)) {
-                List<Long> seen = taken.getOrDefault(pair.typed(), List.of());
-                learner.chance(
-                        new Believed(
-                                ParameterKind.CONFUSION,
-                                "%c|%c".formatted(shown, pair.typed()),
-                                "%c on a tag is read as %c".formatted(shown, pair.typed()),
-                                prior.chance(pair),
-                                BELIEF_IN_A_CHARACTER),
-                        seen.size(),
-                        times,
-                        () -> SupportingCases.of(
-                                seen,
-                                taken.entrySet().stream()
-                                        .filter(e -> e.getKey() != pair.typed())
-                                        .flatMap(e -> e.getValue().stream())
-                                        .toList()));
-            }
-        });
+        counted.taken().forEach((shown, taken) -> learner.confusions(prior, shown, taken));
         for (EditError slip : EditError.values()) {
             boolean isOfAnEnd = slip == EditError.WORN_END || slip == EditError.WORN_CHARACTER;
             SupportingCases support = SupportingCases.of(counted.with(slip), counted.without(slip));
@@ -77,6 +57,29 @@ public final class ReadingLearner {
                     () -> support);
         }
         return learner.proposals;
+    }
+
+    /** What one character of a tag is read as, by the cases in which it was read so. */
+    private void confusions(EditCosts prior, char shown, Map<Character, List<Long>> taken) {
+        int times = taken.values().stream().mapToInt(List::size).sum();
+        for (Confusion pair : Confusion.wrongly(shown)) {
+            List<Long> seen = taken.getOrDefault(pair.typed(), List.of());
+            chance(
+                    new Believed(
+                            ParameterKind.CONFUSION,
+                            "%c|%c".formatted(shown, pair.typed()),
+                            "%c on a tag is read as %c".formatted(shown, pair.typed()),
+                            prior.chance(pair),
+                            BELIEF_IN_A_CHARACTER),
+                    seen.size(),
+                    times,
+                    () -> SupportingCases.of(
+                            seen,
+                            taken.entrySet().stream()
+                                    .filter(e -> e.getKey() != pair.typed())
+                                    .flatMap(e -> e.getValue().stream())
+                                    .toList()));
+        }
     }
 
     /** A chance as it is believed, worth so many times that it was looked at. */

@@ -130,6 +130,21 @@ public final class CaseService {
         return sheet(record, counter.house().secondUnit());
     }
 
+    /** What the technician must know of parts that do not simply drop in. */
+    private static List<String> changes(CaseAssessment view) {
+        return view.needs().stream()
+                .flatMap(need -> need
+                        .verdict()
+                        .fold(
+                                fits -> fits.supply().changes(),
+                                depends -> List.<String>of(),
+                                not -> List.<String>of(),
+                                unknown -> List.<String>of())
+                        .stream())
+                .distinct()
+                .toList();
+    }
+
     /**
      * The sheet of a kept case: what was handed over, and the work it takes.
      *
@@ -153,17 +168,7 @@ public final class CaseService {
                 view.appliance()
                         .map(appliance -> handOver.bag(appliance, parts, counter.mayHold(view)))
                         .orElse(List.of()),
-                view.needs().stream()
-                        .flatMap(need -> need
-                                .verdict()
-                                .fold(
-                                        fits -> fits.supply().changes(),
-                                        depends -> List.<String>of(),
-                                        not -> List.<String>of(),
-                                        unknown -> List.<String>of())
-                                .stream())
-                        .distinct()
-                        .toList(),
+                changes(view),
                 work,
                 view.identified().layout(),
                 work.replacements().stream().map(Work.Exchange::slot).toList(),

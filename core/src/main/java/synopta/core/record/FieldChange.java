@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.casefile.Shopping;
-import synopta.core.catalog.ModelNumber;
 import synopta.core.knowledge.Hazard;
 
 /**
@@ -38,23 +37,16 @@ public record FieldChange(String field, String before, String after) {
         Map<String, String> told = new LinkedHashMap<>();
         told.put("line", input.line());
         told.put("complaint", Objects.requireNonNullElse(content.complaint(), ""));
-        told.put(
-                "model",
-                Optional.ofNullable(input.model()).map(ModelNumber::written).orElse(""));
+        told.put("model", input.model() == null ? "" : input.model().written());
         told.put("serial", Objects.requireNonNullElse(input.serial(), ""));
-        told.put(
-                "appliance",
-                Optional.ofNullable(input.appliance()).map(a -> a.slug()).orElse(""));
-        told.put("fuel", Optional.ofNullable(input.fuel()).map(f -> f.slug()).orElse(""));
+        told.put("appliance", input.appliance() == null ? "" : input.appliance().slug());
+        told.put("fuel", input.fuel() == null ? "" : input.fuel().slug());
         told.put("ageYears", input.ageYears() != null ? "" + input.ageYears() : "");
         told.put("platform", Objects.requireNonNullElse(input.platform(), ""));
         told.put(
                 "rechecked",
                 list(input.rechecked().stream()
-                        .map(r -> r.position() + " "
-                                + Optional.ofNullable(r.character())
-                                        .map(String::valueOf)
-                                        .orElse("nothing"))));
+                        .map(r -> r.position() + " " + (r.character() == null ? "nothing" : r.character()))));
         told.put("inspected", list(input.inspected().stream().sorted()));
         told.put(
                 "findings",

@@ -53,6 +53,7 @@ public final class OutcomeService {
     private OutcomeRecord told(CaseRecord record, Outcome outcome) {
         CaseSnapshot snapshot = record.snapshot();
         Optional<String> appliance = Optional.ofNullable(snapshot.appliance()).map(Appliance::slug);
+        Optional<String> fault = Optional.ofNullable(outcome.fault());
         return new OutcomeRecord(
                 record.number(),
                 LocalDate.ofInstant(record.createdAt(), ZoneOffset.UTC),
@@ -66,21 +67,18 @@ public final class OutcomeService {
                         .map(CaseSnapshot.Leaning::partType)
                         .distinct()
                         .toList(),
-                Optional.ofNullable(outcome.fault())
-                        .map(fault -> snapshot.suspects().stream()
-                                .map(s -> new OutcomeRecord.Guess(
-                                        s.probability(), s.fault().equals(fault)))
-                                .toList())
-                        .orElse(List.of()),
+                fault.map(f -> guesses(snapshot, f)).orElse(List.of()),
                 outcome.isRightFirstTime(),
                 outcome.returns().stream().map(Outcome.Return::reason).toList(),
                 record.content().answerSeconds(),
-                Optional.ofNullable(outcome.fault())
-                        .flatMap(fault -> overruled(record.content().input(), fault))
-                        .orElse(null),
-                Optional.ofNullable(outcome.fault())
-                        .map(fault -> worths(snapshot, fault))
-                        .orElse(List.of()));
+                fault.flatMap(f -> overruled(record.content().input(), f)).orElse(null),
+                fault.map(f -> worths(snapshot, f)).orElse(List.of()));
+    }
+
+    private static List<OutcomeRecord.Guess> guesses(CaseSnapshot snapshot, String fault) {
+        return snapshot.suspects().stream()
+                .map(s -> new OutcomeRecord.Guess(s.probability(), s.fault().equals(fault)))
+                .toList();
     }
 
     private static Optional<OutcomeRecord.WhoWasRight> overruled(CaseInput draft, String fault) {

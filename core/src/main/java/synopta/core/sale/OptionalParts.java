@@ -19,7 +19,6 @@ import synopta.core.knowledge.SellingRule;
 import synopta.core.quantity.Money;
 import synopta.core.teardown.Teardown;
 import synopta.core.teardown.WhileOpen;
-import synopta.core.teardown.Work;
 
 /**
  * What would be nice to have: what the caller named, what the job may need, and what lies open while the needs are seen to.
@@ -53,18 +52,15 @@ final class OptionalParts {
     List<OptionalPart> of(
             List<RequiredPart> needs,
             Map<String, String> named,
-            Set<String> sold,
+            List<String> sold,
             @Nullable Teardown teardown,
             @Nullable Double ageYears) {
         Set<PartNumber> needed = needs.stream().map(RequiredPart::listed).collect(Collectors.toSet());
         Map<PartNumber, OptionalPart> wants = new LinkedHashMap<>();
-        Work work = Optional.ofNullable(teardown)
-                .map(t -> t.work(WorkItems.pieces(needs)))
-                .orElse(Work.NONE);
         Map<PartNumber, WhileOpen> open = new LinkedHashMap<>();
         if (teardown != null && ageYears != null) {
             open.putAll(new AccessibleParts(catalog, machine, pack, rules, currency)
-                    .of(teardown, work, ageYears, rules.horizonYears()));
+                    .of(teardown, teardown.work(WorkItems.pieces(needs)), ageYears, rules.horizonYears()));
         }
         named.forEach((type, phrase) ->
                 offer(wants, type, needed, open, OptionalPart.Source.ASKED, "Requested: “%s”.".formatted(phrase)));

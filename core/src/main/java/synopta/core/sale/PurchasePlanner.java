@@ -3,7 +3,6 @@ package synopta.core.sale;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -85,20 +84,10 @@ public final class PurchasePlanner {
                 .toList();
         RequestedQuantities quantities = new RequestedQuantities(
                 identified.line().complaint(), named, pack, machine.orElse(null), catalog, planner, policy());
-        List<RequiredPart> needs = new ArrayList<>(asked());
-        Set<Optional<PartNumber>> byNumber = new HashSet<>();
-        needs.forEach(need -> byNumber.add(Optional.ofNullable(need.supplied())));
-        machine
-                .map(m -> new RequiredParts(m, pack, rules.practices())
-                        .of(faults, evidence.evidence(), quantities.asked()))
-                .orElse(List.of())
-                .stream()
-                .filter(need -> need.supplied() == null || !byNumber.contains(Optional.ofNullable(need.supplied())))
-                .forEach(needs::add);
+        List<RequiredPart> needs = needs(pack, faults, evidence, quantities);
         Optional<Teardown> teardown = Optional.ofNullable(identified.layout())
                 .map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
-        Set<String> sold = new LinkedHashSet<>();
-        faults.forEach(fault -> sold.add(fault.partType()));
+        List<String> sold = faults.stream().map(Fault::partType).distinct().toList();
         List<OptionalPart> wants = machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency)
                         .of(needs, wished(pack, evidence), sold, teardown.orElse(null), identified.ageYears()))
                 .orElse(List.of());
@@ -107,7 +96,6 @@ public final class PurchasePlanner {
         List<OptionalPart> left = adjustedWants(wants);
         Optional<BasketPlan> plan = plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
-        Set<String> mayHold = identified.mayHold(pack);
         return new SalePlan(
                 inForce,
                 left,
@@ -117,7 +105,7 @@ public final class PurchasePlanner {
                         plan.orElse(null),
                         left,
                         purchase -> teardown.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
-                        purchase -> handover.bag(pack.appliance(), purchase.parts(), mayHold)));
+                        purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))));
     }
 
     private static Set<String> answered(EvidenceCollector evidence) {
@@ -163,6 +151,22 @@ public final class PurchasePlanner {
             }
         }
         return wished;
+    }
+
+    /** What is asked for by number, then what the faults need besides. */
+    private List<RequiredPart> needs(
+            Pack pack, List<Fault> faults, EvidenceCollector evidence, RequestedQuantities quantities) {
+        List<RequiredPart> needs = new ArrayList<>(asked());
+        Set<PartNumber> byNumber = new HashSet<>();
+        needs.forEach(need -> byNumber.add(need.supplied()));
+        machine
+                .map(m -> new RequiredParts(m, pack, rules.practices())
+                        .of(faults, evidence.evidence(), quantities.asked()))
+                .orElse(List.of())
+                .stream()
+                .filter(need -> need.supplied() == null || !byNumber.contains(need.supplied()))
+                .forEach(needs::add);
+        return needs;
     }
 
     private List<RequiredPart> adjusted(List<RequiredPart> needs) {

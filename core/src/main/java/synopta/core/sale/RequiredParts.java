@@ -53,13 +53,7 @@ public final class RequiredParts {
             String why = all ? Objects.requireNonNullElse(rule.why(), fault.name()) : fault.name();
             wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot.orElse(null), all, why));
             for (SellingRule.Companion companion : rule.companions()) {
-                boolean goes = Optional.ofNullable(companion.practice())
-                                .map(practices::follow)
-                                .orElse(true)
-                        && Optional.ofNullable(companion.whenFinding())
-                                .map(f -> given(f, evidence))
-                                .orElse(true);
-                if (goes) {
+                if (goes(companion, evidence)) {
                     wanted.putIfAbsent(
                             companion.partType(), new Wanted(companion.partType(), null, true, companion.why()));
                 }
@@ -68,9 +62,7 @@ public final class RequiredParts {
         List<RequiredPart> needs = new ArrayList<>();
         for (Wanted want : wanted.values()) {
             List<Fit> meant = machine.ofType(want.partType).stream()
-                    .filter(row -> Optional.ofNullable(want.slot)
-                            .map(row.slot()::equals)
-                            .orElse(true))
+                    .filter(row -> want.slot == null || row.slot().equals(want.slot))
                     .toList();
             needs.addAll(parts(meant, want, asked.getOrDefault(want.partType, 1)));
         }
@@ -78,6 +70,11 @@ public final class RequiredParts {
     }
 
     /** Whether a finding was given a telling answer. */
+    private boolean goes(SellingRule.Companion companion, List<Evidence> evidence) {
+        return (companion.practice() == null || practices.follow(companion.practice()))
+                && (companion.whenFinding() == null || given(companion.whenFinding(), evidence));
+    }
+
     private boolean given(String finding, List<Evidence> evidence) {
         Finding asked = pack.finding(finding).orElseThrow();
         return evidence.stream().anyMatch(e -> e.finding().equals(finding) && asked.level(e.answer()) > 0);

@@ -29,7 +29,7 @@ final class PlatformNamingModel {
 
     private static final int PLACES = 16;
     private static final double[] CERTAIN = {1};
-    private static final Context NOWHERE = new Context(0, null, null, null, null);
+    private static final CharacterCounts.Context NOWHERE = CharacterCounts.Context.NOWHERE;
 
     private final TagIndex index;
     private final NamingModel naming;
@@ -38,101 +38,21 @@ final class PlatformNamingModel {
     private final int[] firsts;
     private final int[][] fuels;
     private final double[] shares;
-    private final Backing places = new Backing(PLACES);
-    private final Backing pairs = new Backing(Alphabet.COUNT);
+    private final CharacterCounts places;
+    private final CharacterCounts pairs;
 
-    /** Counts of signs in a context (a place, or the sign before), column by column, so that groups lie side by side. */
-    private final class Backing {
-        private final int[][] counts;
-        private final int[][] totals;
-        private final int[][] kinds;
-        private final double[] mostShare;
-
-        Backing(int contexts) {
-            counts = new int[contexts * Alphabet.COUNT][];
-            totals = new int[contexts][];
-            kinds = new int[contexts][];
-            mostShare = new double[contexts * Alphabet.COUNT];
-        }
-
-        /** Notes the greatest share of every sign in any group, once all is counted. */
-        void counted() {
-            for (int column = 0; column < counts.length; column++) {
-                int[] total = totals[column / Alphabet.COUNT];
-                for (int g = 0; counts[column] != null && g < sizes.length; g++) {
-                    if (total[g] > 0) {
-                        mostShare[column] = Math.max(mostShare[column], (double) counts[column][g] / total[g]);
-                    }
-                }
+    private void count(int model) {
+        int group = index.group(model);
+        int before = Alphabet.COUNT;
+        for (int place = 0; place < index.length(model); place++) {
+            int sign = Alphabet.of(index.character(model, place));
+            if (place < PLACES) {
+                places.count(group, place, sign);
             }
-        }
-
-        /** No group's chance is greater than this or `otherwise`, for it lies between its own share and that. */
-        double most(int context, int[] signs, double[] seenAs, double otherwise) {
-            double seen = 0;
-            for (int j = 0; j < signs.length; j++) {
-                seen += mostShare[context * Alphabet.COUNT + signs[j]] * seenAs[j];
+            if (place > 0) {
+                pairs.count(group, before, sign);
             }
-            return Math.max(seen, otherwise);
-        }
-
-        void count(int group, int context, int sign) {
-            int column = context * Alphabet.COUNT + sign;
-            if (totals[context] == null) {
-                totals[context] = new int[sizes.length];
-                kinds[context] = new int[sizes.length];
-            }
-            if (counts[column] == null) {
-                counts[column] = new int[sizes.length];
-            }
-            kinds[context][group] += counts[column][group] == 0 ? 1 : 0;
-            counts[column][group]++;
-            totals[context][group]++;
-        }
-
-        /** The columns of a sign seen so in a context: those that any group has. */
-        Context in(int context, int[] signs, double[] seenAs) {
-            int[][] columns = new int[signs.length][];
-            double[] weights = new double[signs.length];
-            int some = 0;
-            for (int j = 0; j < signs.length; j++) {
-                int[] column = counts[context * Alphabet.COUNT + signs[j]];
-                if (column != null) {
-                    columns[some] = column;
-                    weights[some++] = seenAs[j];
-                }
-            }
-            return new Context(some, columns, weights, totals[context], kinds[context]);
-        }
-    }
-
-    /** One character's columns in one context; `totals` is null where no group has the context. */
-    private static final class Context {
-        private final int some;
-        private final int[][] columns;
-        private final double[] seenAs;
-        private final int[] totals;
-        private final int[] kinds;
-
-        Context(int some, int[][] columns, double[] seenAs, int[] totals, int[] kinds) {
-            this.some = some;
-            this.columns = columns;
-            this.seenAs = seenAs;
-            this.totals = totals;
-            this.kinds = kinds;
-        }
-
-        /** The chance in a group, where `otherwise` is the chance without the context. */
-        double chance(int group, double otherwise) {
-            if (totals == null || totals[group] == 0) {
-                return otherwise;
-            }
-            double seen = 0;
-            for (int j = 0; j < some; j++) {
-                seen += columns[j][group] * seenAs[j];
-            }
-            double different = kinds[group];
-            return (seen + different * otherwise) / (totals[group] + different);
+            before = sign;
         }
     }
 
@@ -141,6 +61,8 @@ final class PlatformNamingModel {
         this.naming = naming;
         this.weights = weights;
         int groups = index.groups().size();
+        places = new CharacterCounts(PLACES, groups);
+        pairs = new CharacterCounts(Alphabet.COUNT, groups);
         sizes = new int[groups];
         firsts = new int[groups];
         fuels = new int[groups][Fuel.values().length];
@@ -149,17 +71,7 @@ final class PlatformNamingModel {
             sizes[group]++;
             firsts[group] = model;
             index.fuel(model).ifPresent(fuel -> fuels[group][fuel.ordinal()]++);
-            int before = Alphabet.COUNT;
-            for (int place = 0; place < index.length(model); place++) {
-                int sign = Alphabet.of(index.character(model, place));
-                if (place < PLACES) {
-                    places.count(group, place, sign);
-                }
-                if (place > 0) {
-                    pairs.count(group, before, sign);
-                }
-                before = sign;
-            }
+            count(model);
         }
         places.counted();
         pairs.counted();
@@ -201,18 +113,15 @@ final class PlatformNamingModel {
         int[] alive = new int[sizes.length];
         int left = 0;
         double start = Math.exp(-base);
-        boolean narrowed = query.brand() != null
-                || query.appliance() != null
-                || !query.fuels().isEmpty();
         for (int g = 0; g < sizes.length; g++) {
-            odds[g] = start * shares[g] * (narrowed ? Math.exp(-disagreeing(g, query)) : 1);
+            odds[g] = start * shares[g] * (query.isNarrowed() ? Math.exp(-disagreeing(g, query)) : 1);
             alive[left++] = g;
         }
         double[] rest = mostAfter(seen);
         for (int i = 0; i < seen.typed.length; i++) {
             double otherwise = naming.chance(i == 0 ? Alphabet.COUNT : seen.typed[i - 1], seen.typed[i]);
-            Context pair = i == 0 ? NOWHERE : pairs.in(seen.typed[i - 1], seen.itself[i], CERTAIN);
-            Context place = i < PLACES ? places.in(i, seen.signs[i], seen.chances[i]) : NOWHERE;
+            CharacterCounts.Context pair = i == 0 ? NOWHERE : pairs.in(seen.typed[i - 1], seen.itself[i], CERTAIN);
+            CharacterCounts.Context place = i < PLACES ? places.in(i, seen.signs[i], seen.chances[i]) : NOWHERE;
             int kept = 0;
             for (int a = 0; a < left; a++) {
                 int g = alive[a];

@@ -48,6 +48,21 @@ final class RecheckAdvisor {
     /** What a machine is to the counter: two models of the same platform and parts are one. */
     private record Machine(String platform, Set<String> parts) {}
 
+    /** By position, what may stand there, and the candidates by which it does. */
+    private static Map<Integer, Map<String, List<Integer>>> shown(List<Weighed> weighed) {
+        Map<Integer, Map<String, List<Integer>>> shown = new TreeMap<>();
+        for (int i = 0; i < weighed.size(); i++) {
+            for (Difference place : weighed.get(i).places) {
+                if (place.typed() != null) {
+                    shown.computeIfAbsent(place.position(), p -> new LinkedHashMap<>())
+                            .computeIfAbsent(place.listed() == null ? "" : "" + place.listed(), o -> new ArrayList<>())
+                            .add(i);
+                }
+            }
+        }
+        return shown;
+    }
+
     Optional<RecheckAdvice> worthwhile(List<Weighed> ranked, List<Recheck> rechecked) {
         List<Weighed> weighed = ranked.stream()
                 .limit(MOST_CANDIDATES)
@@ -56,19 +71,7 @@ final class RecheckAdvisor {
         if (weighed.size() < 2) {
             return Optional.empty();
         }
-        Map<Integer, Map<String, List<Integer>>> shown = new TreeMap<>();
-        for (int i = 0; i < weighed.size(); i++) {
-            for (Difference place : weighed.get(i).places) {
-                if (place.typed() != null) {
-                    String option = Optional.ofNullable(place.listed())
-                            .map(String::valueOf)
-                            .orElse("");
-                    shown.computeIfAbsent(place.position(), p -> new LinkedHashMap<>())
-                            .computeIfAbsent(option, o -> new ArrayList<>())
-                            .add(i);
-                }
-            }
-        }
+        Map<Integer, Map<String, List<Integer>>> shown = shown(weighed);
         rechecked.forEach(r -> shown.remove(r.position()));
         shown.values().removeIf(options -> options.size() < 2);
         if (shown.isEmpty()) {

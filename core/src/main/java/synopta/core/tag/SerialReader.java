@@ -97,22 +97,19 @@ public final class SerialReader {
             if (span.get().from().isAfter(today)) {
                 continue;
             }
-            Optional<String> why = Optional.ofNullable(model)
-                    .filter(m -> !m.built().meets(span.get()))
-                    .map(m -> "%s was %s".formatted(m.number(), m.built().words()));
-            why.ifPresentOrElse(
-                    w -> dropped.add(0, new SerialReading.Dropped(span.get(), w)), () -> built.add(0, span.get()));
+            if (model == null || model.built().meets(span.get())) {
+                built.add(0, span.get());
+            } else {
+                String why = "%s was %s".formatted(model.number(), model.built().words());
+                dropped.add(0, new SerialReading.Dropped(span.get(), why));
+            }
         }
-        if (!built.isEmpty()) {
-            return new SerialReading(built, dropped, null);
-        }
+        String missing =
+                "%s, so there is no week %d. Check the serial.".formatted(String.join(", ", impossible), period);
         String why = !dropped.isEmpty()
                 ? "No date of this serial falls within the build years of the model. Check serial and model."
-                : !impossible.isEmpty()
-                        ? "%s, so there is no week %d. Check the serial."
-                                .formatted(String.join(", ", impossible), period)
-                        : "The serial gives a date in the future. Check the serial.";
-        return new SerialReading(List.of(), dropped, why);
+                : !impossible.isEmpty() ? missing : "The serial gives a date in the future. Check the serial.";
+        return new SerialReading(built, dropped, built.isEmpty() ? why : null);
     }
 
     /** What keeps a key from having the shape of a pattern. */

@@ -90,8 +90,7 @@ final class TagIndex {
     }
 
     private static byte kind(Appliance appliance, @Nullable Fuel fuel) {
-        return (byte) (appliance.ordinal() * 4
-                + Optional.ofNullable(fuel).map(f -> f.ordinal() + 1).orElse(0));
+        return (byte) (appliance.ordinal() * 4 + (fuel == null ? 0 : fuel.ordinal() + 1));
     }
 
     int size() {
@@ -181,6 +180,15 @@ final class TagIndex {
         return longest[node];
     }
 
+    /** The first key after this one, and before another, that differs in the character at this depth. */
+    private int next(int key, int to, int deep) {
+        int next = key + 1;
+        while (next < to && character(next, deep) == character(key, deep)) {
+            next++;
+        }
+        return next;
+    }
+
     /** Makes the nodes level by level, so that the children of each lie side by side. */
     private void grow(int size) {
         int[] after = {size};
@@ -197,18 +205,14 @@ final class TagIndex {
             int key = length(from) == deep ? from + 1 : from;
             firstChild[node] = nodes;
             while (key < to) {
-                char c = character(key, deep);
-                int next = key + 1;
-                while (next < to && character(next, deep) == c) {
-                    next++;
-                }
+                int next = next(key, to, deep);
                 if (nodes == after.length) {
                     after = Arrays.copyOf(after, nodes * 2);
                     depth = Arrays.copyOf(depth, nodes * 2);
                 }
                 after[nodes] = next;
                 depth[nodes] = deep + 1;
-                node(c, key, next, deep + 1);
+                node(character(key, deep), key, next, deep + 1);
                 children[node]++;
                 key = next;
             }

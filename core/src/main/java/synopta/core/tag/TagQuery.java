@@ -36,4 +36,9 @@ public record TagQuery(
     public static TagQuery of(String text, int limit) {
         return new TagQuery(text, null, null, Set.of(), List.of(), limit);
     }
+
+    /** Whether brand, appliance or fuel is known. */
+    boolean isNarrowed() {
+        return brand != null || appliance != null || !fuels.isEmpty();
+    }
 }

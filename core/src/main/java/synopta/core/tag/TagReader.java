@@ -100,29 +100,25 @@ public final class TagReader {
         PlatformNamingModel.Unlisted none = platforms.weigh(seen, query, listed + UNLISTED_WINDOW, MOST_GUESSES);
         double unlisted = none.cost();
         double best = Math.min(unlisted, listed);
-        double sum = Math.exp(best - unlisted)
-                + IntStream.range(0, search.count())
-                        .mapToDouble(i -> Math.exp(best - search.cost(i)))
-                        .sum();
+        double sum = Math.exp(best - unlisted) + search.sum(best);
         Probability absent = Probability.rounded(Math.exp(best - unlisted) / sum);
-        int asked = (int) ranked.stream()
-                .filter(scored -> Math.exp(best - scored.cost) / sum >= RecheckAdvisor.LEAST)
+        ToDoubleFunction<Scored> probability = scored -> Math.exp(best - scored.cost) / sum;
+        long asked = ranked.stream()
+                .filter(scored -> probability.applyAsDouble(scored) >= RecheckAdvisor.LEAST)
                 .count();
         List<RecheckAdvisor.Weighed> weighed = ranked.stream()
                 .limit(Math.max(asked, query.limit()))
-                .flatMap(scored -> weighed(scored, read, Math.exp(best - scored.cost) / sum).stream())
+                .flatMap(scored -> weighed(scored, read, probability.applyAsDouble(scored)).stream())
                 .toList();
+        List<Candidate> shown =
+                weighed.stream().map(RecheckAdvisor.Weighed::candidate).toList();
+        Optional<RecheckAdvice> again = new RecheckAdvisor(catalog).worthwhile(weighed, query.rechecked());
         return new TagReading(
                 normalized,
-                weighed.stream()
-                        .limit(query.limit())
-                        .map(RecheckAdvisor.Weighed::candidate)
-                        .toList(),
+                shown.subList(0, Math.min(query.limit(), shown.size())),
                 absent,
                 Math.min(1, search.leftOut() * Math.exp(best) / sum),
-                new RecheckAdvisor(catalog)
-                        .worthwhile(weighed, query.rechecked())
-                        .orElse(null),
+                again.orElse(null),
                 absent.value() < GUESS_FROM ? List.of() : none.platforms());
     }
 

@@ -102,6 +102,13 @@ final class TagSearch {
         return count;
     }
 
+    /** The sum of exp(best - cost) over all that were found. */
+    double sum(double best) {
+        return IntStream.range(0, count())
+                .mapToDouble(i -> Math.exp(best - cost(i)))
+                .sum();
+    }
+
     int model(int i) {
         return found[i];
     }

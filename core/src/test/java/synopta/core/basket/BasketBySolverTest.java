@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -136,46 +135,41 @@ public class BasketBySolverTest {
     /** The same as a model of ojAlgo: units, ways and served wants are whole, pieces suffice, items are served. */
     private static OptionalLong solved(RandomOffers shop) {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
-        List<Variable> units = new ArrayList<>();
-        for (RandomOffers.Sold unit : shop.sold) {
-            units.add(model.newVariable(unit.part())
-                    .integer(true)
-                    .lower(0)
-                    .upper(unit.available())
-                    .weight(BigDecimal.valueOf(unit.cents())));
-        }
+        List<Variable> units = shop.sold.stream()
+                .map(unit -> counted(model, unit.part(), unit.available()).weight(BigDecimal.valueOf(unit.cents())))
+                .toList();
         Map<String, Map<Variable, Integer>> usedUp = new HashMap<>();
         for (int i = 0; i < shop.asked.size(); i++) {
             RandomOffers.Asked asked = shop.asked.get(i);
             Expression whole = model.newExpression("item" + i).level(asked.needed() ? asked.quantity() : 0);
             if (!asked.needed()) {
-                Variable served = model.newVariable("served" + i)
-                        .integer(true)
-                        .lower(0)
-                        .upper(1)
-                        .weight(BigDecimal.valueOf(-asked.value()));
+                Variable served = counted(model, "served" + i, 1).weight(BigDecimal.valueOf(-asked.value()));
                 whole.set(served, -asked.quantity());
             }
             int w = 0;
             for (Map<String, Integer> way : shop.ways(asked.part(), true)) {
-                Variable count = model.newVariable("way%d-%d".formatted(i, w++))
-                        .integer(true)
-                        .lower(0)
-                        .upper(asked.quantity());
+                Variable count = counted(model, "way%d-%d".formatted(i, w++), asked.quantity());
                 whole.set(count, 1);
                 way.forEach((part, n) ->
                         usedUp.computeIfAbsent(part, p -> new HashMap<>()).put(count, n));
             }
         }
-        usedUp.forEach((part, ways) -> {
-            Expression suffices = model.newExpression("pieces " + part).lower(0);
-            ways.forEach((way, n) -> suffices.set(way, -n));
-            for (int u = 0; u < units.size(); u++) {
-                suffices.set(units.get(u), shop.sold.get(u).holds().getOrDefault(part, 0));
-            }
-        });
+        usedUp.forEach((part, ways) -> suffices(shop, units, model.newExpression("pieces " + part), part, ways));
         model.options.integer(WITHOUT_CUTS);
         Optimisation.Result result = model.minimise();
         return result.getState().isFeasible() ? OptionalLong.of(Math.round(result.getValue())) : OptionalLong.empty();
+    }
+
+    private static void suffices(
+            RandomOffers shop, List<Variable> units, Expression pieces, String part, Map<Variable, Integer> ways) {
+        pieces.lower(0);
+        ways.forEach((way, n) -> pieces.set(way, -n));
+        for (int u = 0; u < units.size(); u++) {
+            pieces.set(units.get(u), shop.sold.get(u).holds().getOrDefault(part, 0));
+        }
+    }
+
+    private static Variable counted(ExpressionsBasedModel model, String name, int most) {
+        return model.newVariable(name).integer(true).lower(0).upper(most);
     }
 }

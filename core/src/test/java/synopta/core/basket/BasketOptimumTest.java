@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 
 /** The least cost against textbooks. */
 public class BasketOptimumTest {
@@ -42,19 +42,20 @@ public class BasketOptimumTest {
     }
 
     /** Optima from memory (no document opened) or worked out by brute force elsewhere, as each row says. */
+    private static final int[][] EDGES = {
+        {1, 0, 0, 0, 0, 0, 0, 0},
+        {1, 1, 0, 0, 0, 0, 0, 0},
+        {0, 1, 1, 1, 0, 0, 0, 0},
+        {0, 0, 1, 0, 1, 1, 1, 0},
+        {0, 0, 0, 1, 1, 0, 0, 1},
+        {0, 0, 0, 0, 0, 1, 0, 1},
+        {0, 0, 0, 0, 0, 0, 1, 0}
+    };
+
     @DataProvider(name = "published optima, from memory, and derived ones")
     Object[][] optima() {
-        int[][] edges = {
-            {1, 0, 0, 0, 0, 0, 0, 0},
-            {1, 1, 0, 0, 0, 0, 0, 0},
-            {0, 1, 1, 1, 0, 0, 0, 0},
-            {0, 0, 1, 0, 1, 1, 1, 0},
-            {0, 0, 0, 1, 1, 0, 0, 1},
-            {0, 0, 0, 0, 0, 1, 0, 1},
-            {0, 0, 0, 0, 0, 0, 1, 0}
-        };
         return new Object[][] {
-            {"Cormen et al., figure 35.1, vertex cover", new long[] {1, 1, 1, 1, 1, 1, 1}, edges, ones(8), 3L},
+            {"Cormen et al., figure 35.1, vertex cover", new long[] {1, 1, 1, 1, 1, 1, 1}, EDGES, ones(8), 3L},
             {
                 "Vazirani, example 2.5, greedy pays 25/12, times 1200",
                 new long[] {300, 400, 600, 1200, 1320},

@@ -8,7 +8,7 @@ import static synopta.core.Samples.part;
 
 import java.util.List;
 import org.testng.annotations.Test;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Part;
 import synopta.core.quantity.Money;
 

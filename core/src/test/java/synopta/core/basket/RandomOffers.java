@@ -9,7 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Part;
 import synopta.core.quantity.Money;
 
@@ -125,24 +125,28 @@ final class RandomOffers {
             if (together.isEmpty() || together.stream().anyMatch(r -> r.choice < 0)) {
                 continue;
             }
-            List<Map<String, Integer>> joined = List.of(Map.of());
-            for (Row row : together) {
-                List<Map<String, Integer>> longer = new ArrayList<>();
-                for (Map<String, Integer> before : joined) {
-                    for (Map<String, Integer> way : ways(row.to, alsoEquivalents)) {
-                        Map<String, Integer> both = new TreeMap<>(before);
-                        way.forEach((p, n) -> both.merge(p, n * row.quantity, Integer::sum));
-                        longer.add(both);
-                    }
-                }
-                joined = longer;
-            }
-            ways.addAll(joined);
+            ways.addAll(joined(together, alsoEquivalents));
         }
         equivalents.stream()
                 .filter(r -> alsoEquivalents && r.from.equals(part))
                 .forEach(r -> ways.addAll(ways(r.to, false)));
         return ways;
+    }
+
+    private List<Map<String, Integer>> joined(List<Row> together, boolean alsoEquivalents) {
+        List<Map<String, Integer>> joined = List.of(Map.of());
+        for (Row row : together) {
+            List<Map<String, Integer>> longer = new ArrayList<>();
+            for (Map<String, Integer> before : joined) {
+                for (Map<String, Integer> way : ways(row.to, alsoEquivalents)) {
+                    Map<String, Integer> both = new TreeMap<>(before);
+                    way.forEach((p, n) -> both.merge(p, n * row.quantity, Integer::sum));
+                    longer.add(both);
+                }
+            }
+            joined = longer;
+        }
+        return joined;
     }
 
     BasketPlan plan() {

@@ -18,6 +18,7 @@ import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.KnownFact;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Catalog;
 import synopta.core.fit.Finders;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
@@ -35,6 +36,8 @@ import synopta.core.tag.TagReader;
 
 /** What callers, meters and answers leave among the evidence, and who is asked for what. */
 public class EvidenceTest {
+    private static final Catalog CATALOG = CounterTest.CATALOG;
+    private static final TagReader READER = Samples.reader(CATALOG);
     private static final Finding.Who CALLER = Finding.Who.CUSTOMER;
     private static final Counter COUNTER = counter();
 
@@ -87,12 +90,12 @@ public class EvidenceTest {
     }
 
     private static Counter counter() {
-        Pack plain = pack(
-                List.of(fault("coil", 0.1, Map.of("cold", 0.9)), fault("fan", 0.1, Map.of("loud", 0.9)), cured()),
-                List.of(
-                        finding("cold", 0.02, CALLER, List.of("cold"), List.of("heats")),
-                        finding("loud", 0.02, CALLER, List.of("loud"), List.of())),
-                List.of(coilOhms()));
+        List<Finding> findings = List.of(
+                finding("cold", 0.02, CALLER, List.of("cold"), List.of("heats")),
+                finding("loud", 0.02, CALLER, List.of("loud"), List.of()));
+        Fault coil = fault("coil", 0.1, Map.of("cold", 0.9));
+        Pack plain =
+                pack(List.of(coil, fault("fan", 0.1, Map.of("loud", 0.9)), cured()), findings, List.of(coilOhms()));
         Pack named = new Pack(
                 Appliance.DRYER,
                 plain.fuelShares(),
@@ -107,12 +110,11 @@ public class EvidenceTest {
                 plain.layouts(),
                 null,
                 Identification.NONE);
-        TagReader reader = Samples.reader(CounterTest.CATALOG);
         return new Counter(
-                CounterTest.CATALOG,
-                () -> reader,
+                CATALOG,
+                () -> READER,
                 new CurrentPacks(List.of(named)),
-                Finders.finder(CounterTest.CATALOG),
+                Finders.finder(CATALOG),
                 () -> HouseSettings.USUAL,
                 () -> "USD",
                 Clock.systemUTC());

@@ -11,7 +11,7 @@ import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Inputs;
 import synopta.core.casefile.KnownFact;

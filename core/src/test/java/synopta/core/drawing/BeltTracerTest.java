@@ -107,18 +107,7 @@ public class BeltTracerTest {
      * beads are pushed out of the discs.
      */
     private static double rubberBand(Pulley... pulleys) {
-        List<double[]> corners = new ArrayList<>();
-        for (BeltRun.Touch touch : closed(pulleys).touches()) {
-            Pulley p = touch.pulley();
-            double came = Math.atan2(touch.on().yMm() - p.yMm(), touch.on().xMm() - p.xMm());
-            double turn = (p.side() == INSIDE ? -1 : 1) * Math.toRadians(touch.wrapDegrees());
-            for (int i = 0; i <= 40; i++) {
-                corners.add(new double[] {
-                    p.xMm() + 0.6 * p.diameterMm() * Math.cos(came + turn * i / 40),
-                    p.yMm() + 0.6 * p.diameterMm() * Math.sin(came + turn * i / 40)
-                });
-            }
-        }
+        List<double[]> corners = corners(pulleys);
         int beads = 4 * corners.size();
         double[][] band = new double[beads][];
         for (int i = 0; i < beads; i++) {
@@ -142,6 +131,23 @@ public class BeltTracerTest {
                 .mapToDouble(
                         i -> Math.hypot(band[(i + 1) % beads][0] - band[i][0], band[(i + 1) % beads][1] - band[i][1]))
                 .sum();
+    }
+
+    /** Points around each pulley, a little outside of it, along the run. */
+    private static List<double[]> corners(Pulley... pulleys) {
+        List<double[]> corners = new ArrayList<>();
+        for (BeltRun.Touch touch : closed(pulleys).touches()) {
+            Pulley p = touch.pulley();
+            double came = Math.atan2(touch.on().yMm() - p.yMm(), touch.on().xMm() - p.xMm());
+            double turn = (p.side() == INSIDE ? -1 : 1) * Math.toRadians(touch.wrapDegrees());
+            for (int i = 0; i <= 40; i++) {
+                corners.add(new double[] {
+                    p.xMm() + 0.6 * p.diameterMm() * Math.cos(came + turn * i / 40),
+                    p.yMm() + 0.6 * p.diameterMm() * Math.sin(came + turn * i / 40)
+                });
+            }
+        }
+        return corners;
     }
 
     private static void pushOut(double[] bead, Pulley p) {

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;

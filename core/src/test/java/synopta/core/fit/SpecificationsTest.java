@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.CurrentPacks;

@@ -21,7 +21,7 @@ import org.jgrapht.graph.EdgeReversedGraph;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
 import org.jgrapht.traverse.BreadthFirstIterator;
 import org.testng.annotations.Test;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.CycleFinder;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
@@ -123,13 +123,7 @@ public class SupersessionChainTest {
                 shelf.part(p, 100, "t", true, Part.Status.values()[status], 1);
                 (status == 1 ? superseded : status == 2 ? gone : new HashSet<String>()).add(p);
             }
-            for (int i = 0; i < parts; i++) {
-                int old = random.nextInt(parts - 1);
-                int by = old + 1 + random.nextInt(parts - old - 1);
-                if (graph.addEdge("P" + old, "P" + by) != null) {
-                    shelf.replaced("P" + old, 1, "P" + by, 1, "");
-                }
-            }
+            superseded(graph, shelf, parts);
             Set<String> expected = new TreeSet<>();
             graph.vertexSet().stream()
                     .filter(p -> graph.outDegreeOf(p) == 0)
@@ -140,6 +134,16 @@ public class SupersessionChainTest {
                     .filter(warning -> warning.kind() == CatalogWarning.Kind.DEAD_END)
                     .forEach(warning -> said.add(warning.subject()));
             assertEquals(said, expected);
+        }
+    }
+
+    private void superseded(Graph<String, DefaultWeightedEdge> graph, Shelf shelf, int parts) {
+        for (int i = 0; i < parts; i++) {
+            int old = random.nextInt(parts - 1);
+            int by = old + 1 + random.nextInt(parts - old - 1);
+            if (graph.addEdge("P" + old, "P" + by) != null) {
+                shelf.replaced("P" + old, 1, "P" + by, 1, "");
+            }
         }
     }
 }

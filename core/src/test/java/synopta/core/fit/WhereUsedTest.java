@@ -16,7 +16,7 @@ import java.util.TreeSet;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;

@@ -20,7 +20,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.HouseSettings;

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
+import synopta.core.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Model;
@@ -138,20 +139,9 @@ public class ReadingLearnerTest {
             models.add(model("TH%04dW".formatted(1000 + random.nextInt(9000)), 1));
         }
         List<Model> some = models.stream().distinct().toList();
-        List<ConfirmedReading> readings = new ArrayList<>();
-        for (int i = 0; i < 2_400; i++) {
-            ModelNumber is = some.get((int) (some.size() * Math.pow(random.nextDouble(), 3)))
-                    .number();
-            StringBuilder typed = new StringBuilder(is.key());
-            for (int at = 0; at < typed.length(); at++) {
-                if (typed.charAt(at) == '7' && random.nextDouble() < 0.3) {
-                    typed.setCharAt(at, '4');
-                }
-            }
-            readings.add(new ConfirmedReading(i, typed.toString(), is));
-        }
+        List<ConfirmedReading> readings = misread(some, random);
         List<ConfirmedReading> held = readings.subList(0, 400);
-        Samples.Shelf shelf = new Samples.Shelf();
+        Shelf shelf = new Shelf();
         some.forEach(shelf::model);
         InMemoryCatalog catalog = shelf.catalog();
         double before = loss(new TagReader(catalog, SHIPPED), held);
@@ -169,6 +159,23 @@ public class ReadingLearnerTest {
             last = after;
         }
         assertTrue(last < 0.5 * before, before + " became " + last);
+    }
+
+    /** Readings of which three in ten sevens are taken for a four, of models of which few come often. */
+    private static List<ConfirmedReading> misread(List<Model> models, Random random) {
+        List<ConfirmedReading> readings = new ArrayList<>();
+        for (int i = 0; i < 2_400; i++) {
+            ModelNumber is = models.get((int) (models.size() * Math.pow(random.nextDouble(), 3)))
+                    .number();
+            StringBuilder typed = new StringBuilder(is.key());
+            for (int at = 0; at < typed.length(); at++) {
+                if (typed.charAt(at) == '7' && random.nextDouble() < 0.3) {
+                    typed.setCharAt(at, '4');
+                }
+            }
+            readings.add(new ConfirmedReading(i, typed.toString(), is));
+        }
+        return readings;
     }
 
     @Test

@@ -44,10 +44,11 @@ public class FieldChangeTest {
             null,
             CaseContent.Status.OPEN);
 
+    private static final Shopping.Adjusted ADJUSTED = new Shopping.Adjusted(part("BELT"), 2, 600L, true);
+
     /** A component of a record, another value of it, and what is told. */
     @DataProvider
     Object[][] fields() {
-        Shopping.Adjusted adjusted = new Shopping.Adjusted(part("BELT"), 2, 600L, true);
         return new Object[][] {
             {"line", "squeals", "line: thumps -> squeals"},
             {"model", new ModelNumber("TH-7820-W"), "model:  -> TH-7820-W"},
@@ -64,7 +65,7 @@ public class FieldChangeTest {
             {"platform", "Skerry", "platform:  -> Skerry"},
             {"inspected", Set.of("rear:rollers"), "inspected:  -> rear:rollers"},
             {"person", Finding.Who.CUSTOMER, "person: technician -> customer"},
-            {"adjusted", List.of(adjusted), "adjusted:  -> 2 x BELT, worth 600 cents, needed"},
+            {"adjusted", List.of(ADJUSTED), "adjusted:  -> 2 x BELT, worth 600 cents, needed"},
             {"branch", "Staithe", "branch:  -> Staithe"},
             {"neededInDays", 3, "neededInDays:  -> 3"},
             {"complaint", "and hums", "complaint:  -> and hums"},

@@ -15,7 +15,7 @@ import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
@@ -215,17 +215,7 @@ public class TagReaderTest {
         String[][] lines = {{"TH78", "Skerry"}, {"TH61", "Dunlin"}, {"TG78", "Skerry Gas"}, {"DE78", "Skerry"}};
         for (String[] line : lines) {
             for (int i = 0; i < 8; i++) {
-                Model made = model(line[0] + (10 + i * 9 + random.nextInt(9)) + "-W", "B", Appliance.DRYER, null, 1);
-                models.add(new Model(
-                        made.number(),
-                        line[0].substring(0, 2),
-                        made.appliance(),
-                        made.fuel(),
-                        made.volts(),
-                        line[1],
-                        made.built(),
-                        1,
-                        ""));
+                models.add(ofPlatform(line[0], 10 + i * 9 + random.nextInt(9), line[1]));
             }
         }
         int right = 0;
@@ -243,5 +233,11 @@ public class TagReaderTest {
             right += guesses.get(0).platform().equals(out.platform()) ? 1 : 0;
         }
         assertTrue(right >= 0.95 * models.size(), right + " of " + models.size());
+    }
+
+    private static Model ofPlatform(String prefix, int number, String platform) {
+        Model made = model(prefix + number + "-W", "B", Appliance.DRYER, null, 1);
+        String brand = prefix.substring(0, 2);
+        return new Model(made.number(), brand, made.appliance(), null, made.volts(), platform, made.built(), 1, "");
     }
 }

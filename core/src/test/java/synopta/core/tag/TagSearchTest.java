@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.Samples.Shelf;
+import synopta.core.Shelf;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Model;
 

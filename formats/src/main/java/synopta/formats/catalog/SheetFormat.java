@@ -6,13 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
-import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
@@ -27,7 +25,6 @@ import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
 import synopta.core.catalog.Stock;
 import synopta.core.catalog.Supersession;
-import synopta.core.quantity.Money;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -41,7 +38,7 @@ record SheetFormat<T>(
         List<String> required,
         Function<RowCells, T> read,
         Function<T, String[]> write) {
-    private static final int NAME = 80;
+    static final int NAME = 80;
     private static final int SLUG = 60;
     private static final int NOTE = 400;
 
@@ -53,7 +50,7 @@ record SheetFormat<T>(
                     c.name("brand", NAME),
                     c.text("family", NAME),
                     c.maybe("serial_scheme", NAME).orElse(null)),
-            b -> row(b.brand(), b.family(), Objects.requireNonNullElse(b.serialScheme(), "")));
+            b -> CellValues.row(b.brand(), b.family(), Objects.requireNonNullElse(b.serialScheme(), "")));
 
     private static final SheetFormat<SerialScheme> SERIAL_SCHEMES = format(
             Sheet.SERIAL_SCHEMES,
@@ -64,13 +61,13 @@ record SheetFormat<T>(
                     () -> new SerialScheme(
                             c.name("scheme", NAME),
                             c.name("pattern", 40),
-                            years(c),
+                            CellValues.years(c),
                             c.maybeWhole("year_cycle", 1),
                             c.value("period", NAME, SerialScheme.Period::of),
                             Stream.of(c.text("period_codes", 1000).split(";"))
                                     .filter(code -> !code.isBlank())
                                     .toList())),
-            s -> row(
+            s -> CellValues.row(
                     s.scheme(),
                     s.pattern(),
                     NumberNormalizer.pairs(s.yearCodes()),
@@ -87,7 +84,7 @@ record SheetFormat<T>(
                     c.value("appliance", NAME, Appliance::of),
                     c.text("layout", 40),
                     c.text("note", NOTE)),
-            p -> row(p.platform(), p.appliance().slug(), p.layout(), p.note()));
+            p -> CellValues.row(p.platform(), p.appliance().slug(), p.layout(), p.note()));
 
     private static final SheetFormat<Slot> SLOTS = format(
             Sheet.SLOTS,
@@ -99,7 +96,7 @@ record SheetFormat<T>(
                     c.name("part_type", SLUG),
                     c.whole("quantity", 1, 1),
                     c.text("note", NOTE)),
-            s -> row(s.platform(), s.slot(), s.partType(), "" + s.quantity(), s.note()));
+            s -> CellValues.row(s.platform(), s.slot(), s.partType(), "" + s.quantity(), s.note()));
 
     private static final SheetFormat<Model> MODELS = format(
             Sheet.MODELS,
@@ -113,17 +110,17 @@ record SheetFormat<T>(
                     c.maybeWhole("volts", 1),
                     c.name("platform", NAME),
                     c.built(),
-                    popularity(c),
+                    CellValues.popularity(c),
                     c.text("note", NOTE)),
-            m -> row(
+            m -> CellValues.row(
                     m.number().written(),
                     m.brand(),
                     m.appliance().slug(),
                     Optional.ofNullable(m.fuel()).map(Fuel::slug).orElse(""),
                     m.volts() != null ? "" + m.volts() : "",
                     m.platform(),
-                    from(m.built()),
-                    to(m.built()),
+                    CellValues.from(m.built()),
+                    CellValues.to(m.built()),
                     new BigDecimal(Double.toString(m.popularity()))
                             .stripTrailingZeros()
                             .toPlainString(),
@@ -143,15 +140,15 @@ record SheetFormat<T>(
                     c.whole("pack_quantity", 1, 1),
                     c.yes("returnable"),
                     c.pairs("specs", 2000)),
-            p -> row(
+            p -> CellValues.row(
                     p.number().written(),
                     p.maker(),
                     p.partType(),
                     p.name(),
-                    yes(p.genuine()),
+                    CellValues.yes(p.genuine()),
                     p.status().slug(),
                     "" + p.packQuantity(),
-                    yes(p.returnable()),
+                    CellValues.yes(p.returnable()),
                     NumberNormalizer.pairs(p.specs())));
 
     private static final SheetFormat<Fit> FITS = format(
@@ -166,13 +163,13 @@ record SheetFormat<T>(
                     c.built(),
                     c.serials(),
                     c.text("note", NOTE)),
-            f -> row(
+            f -> CellValues.row(
                     f.model().written(),
                     f.slot(),
                     f.part().written(),
                     "" + f.quantity(),
-                    from(f.built()),
-                    to(f.built()),
+                    CellValues.from(f.built()),
+                    CellValues.to(f.built()),
                     Objects.requireNonNullElse(f.serials().from(), ""),
                     Objects.requireNonNullElse(f.serials().to(), ""),
                     f.note()));
@@ -188,7 +185,7 @@ record SheetFormat<T>(
                     c.whole("quantity", 1, 1),
                     c.text("change", NOTE),
                     c.date("effective").orElse(null)),
-            s -> row(
+            s -> CellValues.row(
                     s.oldPart().written(),
                     s.choice(),
                     s.newPart().written(),
@@ -201,21 +198,22 @@ record SheetFormat<T>(
             "kit content quantity",
             "kit content",
             c -> new KitContent(c.part("kit"), c.part("content"), c.whole("quantity", 1, 1)),
-            k -> row(k.kit().written(), k.content().written(), "" + k.quantity()));
+            k -> CellValues.row(k.kit().written(), k.content().written(), "" + k.quantity()));
 
     private static final SheetFormat<Equivalent> EQUIVALENTS = format(
             Sheet.EQUIVALENTS,
             "part equivalent basis",
             "part equivalent",
             c -> new Equivalent(c.part("part"), c.part("equivalent"), c.text("basis", 200)),
-            e -> row(e.part().written(), e.equivalent().written(), e.basis()));
+            e -> CellValues.row(e.part().written(), e.equivalent().written(), e.basis()));
 
     private static final SheetFormat<PartPrice> PRICES = format(
             Sheet.PRICES,
             "part price currency",
             "part price currency",
-            c -> new PartPrice(c.part("part"), money(c)),
-            p -> row(p.part().written(), p.price().decimal(), p.price().currency()));
+            c -> new PartPrice(c.part("part"), CellValues.money(c)),
+            p -> CellValues.row(
+                    p.part().written(), p.price().decimal(), p.price().currency()));
 
     private static final SheetFormat<Stock> STOCK = format(
             Sheet.STOCK,
@@ -223,7 +221,7 @@ record SheetFormat<T>(
             "branch part on_hand",
             c -> new Stock(
                     c.name("branch", NAME), c.part("part"), c.whole("on_hand", 0, 0), c.whole("lead_days", 0, 0)),
-            s -> row(s.branch(), s.part().written(), "" + s.onHand(), "" + s.leadDays()));
+            s -> CellValues.row(s.branch(), s.part().written(), "" + s.onHand(), "" + s.leadDays()));
 
     private static final Map<Sheet<?>, SheetFormat<?>> OF = Stream.of(
                     SERIAL_SCHEMES,
@@ -249,48 +247,5 @@ record SheetFormat<T>(
             Sheet<T> sheet, String columns, String required, Function<RowCells, T> read, Function<T, String[]> write) {
         return new SheetFormat<>(
                 sheet, Arrays.asList(columns.split(" ")), Arrays.asList(required.split(" ")), read, write);
-    }
-
-    private static Map<String, Integer> years(RowCells cells) {
-        Map<String, Integer> years = new TreeMap<>();
-        cells.pairs("year_codes", 2000).forEach((code, year) -> {
-            if (!year.matches("(19|20)[0-9]{2}")) {
-                throw new RowCells.Wrong("year_codes", "(%s=%s) must give a year such as 2017.".formatted(code, year));
-            }
-            years.put(code, Integer.valueOf(year));
-        });
-        return years;
-    }
-
-    private static double popularity(RowCells cells) {
-        double popularity = cells.decimal("popularity").orElse(BigDecimal.ONE).doubleValue();
-        if (popularity <= 0) {
-            throw new RowCells.Wrong("popularity", "must be above 0. Leave it empty when it is unknown.");
-        }
-        return popularity;
-    }
-
-    private static Money money(RowCells cells) {
-        String currency = cells.value("currency", NAME, code -> new Money(0, code).currency());
-        String price = cells.decimal("price")
-                .orElseThrow(() -> new RowCells.Wrong("price", "is empty. Fill it in."))
-                .toPlainString();
-        return RowCells.within("price", () -> Money.of(price, currency));
-    }
-
-    private static String from(BuildRange range) {
-        return Optional.ofNullable(range.from()).map(Object::toString).orElse("");
-    }
-
-    private static String to(BuildRange range) {
-        return Optional.ofNullable(range.to()).map(Object::toString).orElse("");
-    }
-
-    private static String yes(boolean value) {
-        return value ? "yes" : "no";
-    }
-
-    private static String[] row(String... cells) {
-        return cells;
     }
 }

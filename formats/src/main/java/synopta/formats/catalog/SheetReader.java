@@ -43,11 +43,8 @@ final class SheetReader<T> {
         try (CSVParser rows = CSVParser.parse(utf8(in), RFC_4180)) {
             Iterator<CSVRecord> each = rows.iterator();
             if (!each.hasNext()) {
-                fault(
-                        1,
-                        "",
-                        "is empty. Its first row must name the columns: %s."
-                                .formatted(String.join(",", format.columns())));
+                String all = String.join(",", format.columns());
+                fault(1, "", "is empty. Its first row must name the columns: %s.".formatted(all));
                 return;
             }
             Map<String, Integer> columns = columns(each.next());

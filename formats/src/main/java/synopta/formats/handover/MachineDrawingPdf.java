@@ -100,11 +100,7 @@ final class MachineDrawingPdf {
     private Image run(BeltRun.Closed run, float width) {
         List<Pulley> pulleys = run.touches().stream().map(BeltRun.Touch::pulley).toList();
         Bounds all = pulleys.stream()
-                .map(p -> new Bounds(
-                        p.xMm() - p.diameterMm() / 2,
-                        p.yMm() - p.diameterMm() / 2,
-                        p.xMm() + p.diameterMm() / 2,
-                        p.yMm() + p.diameterMm() / 2))
+                .map(MachineDrawingPdf::bounds)
                 .reduce(Bounds::and)
                 .orElseThrow();
         double scale = width / (all.right() - all.left() + 2 * BELT_AIR_MM);
@@ -114,25 +110,31 @@ final class MachineDrawingPdf {
         PdfTemplate sheet = page.createTemplate(width, height);
         sheet.setLineWidth(0.5f);
         for (Pulley pulley : pulleys) {
-            sheet.circle((float) ((pulley.xMm() - left) * scale), (float) ((pulley.yMm() - bottom) * scale), (float)
-                    (pulley.diameterMm() / 2 * scale));
+            float radius = (float) (pulley.diameterMm() / 2 * scale);
+            sheet.circle((float) ((pulley.xMm() - left) * scale), (float) ((pulley.yMm() - bottom) * scale), radius);
         }
         sheet.stroke();
         sheet.setLineWidth(1.8f);
-        boolean first = true;
-        for (double[] point :
-                run.touches().stream().flatMap(t -> wrap(t).stream()).toList()) {
-            float x = (float) ((point[0] - left) * scale);
-            float y = (float) ((point[1] - bottom) * scale);
-            if (first) {
-                sheet.moveTo(x, y);
-            } else {
-                sheet.lineTo(x, y);
-            }
-            first = false;
+        List<double[]> points =
+                run.touches().stream().flatMap(t -> wrap(t).stream()).toList();
+        for (double[] point : points) {
+            goTo(sheet, point == points.get(0), (point[0] - left) * scale, (point[1] - bottom) * scale);
         }
         sheet.closePathStroke();
         return Image.getInstance(sheet);
+    }
+
+    private static void goTo(PdfTemplate sheet, boolean first, double x, double y) {
+        if (first) {
+            sheet.moveTo((float) x, (float) y);
+        } else {
+            sheet.lineTo((float) x, (float) y);
+        }
+    }
+
+    private static Bounds bounds(Pulley pulley) {
+        double radius = pulley.diameterMm() / 2;
+        return new Bounds(pulley.xMm() - radius, pulley.yMm() - radius, pulley.xMm() + radius, pulley.yMm() + radius);
     }
 
     /** Points along the belt where it lies on a pulley, in millimeters; none where it passes by. */

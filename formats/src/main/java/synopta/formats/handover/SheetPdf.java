@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import synopta.core.catalog.Model;
 import synopta.core.knowledge.Layout;
 import synopta.core.record.RepairSheet;
 import synopta.formats.print.Barcodes;
@@ -61,22 +62,15 @@ public final class SheetPdf {
         words.addElement(PrintText.text(Typeface.PLAIN, TEXT, SheetText.reached(house, sheet)));
         words.addElement(PrintText.text(
                 Typeface.BOLD, 17, "Case %d".formatted(sheet.record().number())));
+        Optional<Model> machine = Optional.ofNullable(sheet.machine());
+        String model = machine.map(m -> m.number().written()).orElse("Model not known");
+        words.addElement(PrintText.text(Typeface.CODE, 13, model));
+        String what = machine.map(
+                        m -> "%s %s. ".formatted(m.brand(), m.appliance().slug()))
+                .orElse("");
+        LocalDate day = LocalDate.ofInstant(sheet.record().createdAt(), ZoneOffset.UTC);
         words.addElement(PrintText.text(
-                Typeface.CODE,
-                13,
-                Optional.ofNullable(sheet.machine())
-                        .map(m -> m.number().written())
-                        .orElse("Model not known")));
-        words.addElement(PrintText.text(
-                Typeface.PLAIN,
-                TEXT,
-                Optional.ofNullable(sheet.machine())
-                                .map(m -> "%s %s. "
-                                        .formatted(m.brand(), m.appliance().slug()))
-                                .orElse("")
-                        + sheet.region()
-                                .longDate()
-                                .format(LocalDate.ofInstant(sheet.record().createdAt(), ZoneOffset.UTC))));
+                Typeface.PLAIN, TEXT, what + sheet.region().longDate().format(day)));
         head.addCell(words);
         PdfPCell code = PrintText.bare();
         code.setHorizontalAlignment(Element.ALIGN_RIGHT);

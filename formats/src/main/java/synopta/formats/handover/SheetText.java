@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.knowledge.Caution;
@@ -27,43 +28,29 @@ public final class SheetText {
     /** Everything but the bag: cautions first, then tools, steps, checks. */
     public static List<Section> sections(RepairSheet sheet) {
         List<Section> sections = new ArrayList<>();
-        add(
-                sections,
-                "Read first",
-                sheet.cautions().stream().map(c -> new Line(said(c), true)).toList());
+        add(sections, "Read first", sheet.cautions().stream().map(c -> new Line(said(c), true)));
         List<Line> notes = new ArrayList<>();
         sheet.changes().forEach(change -> notes.add(new Line("Change: " + change + ".", false)));
         sheet.notes()
                 .forEach(note ->
                         notes.add(new Line("%s: %s".formatted(kind(note.kind().slug()), note.text()), false)));
-        add(sections, "Handover notes", notes);
+        add(sections, "Handover notes", notes.stream());
         Work work = sheet.work();
-        add(
-                sections,
-                "Tools",
-                work.tools().stream()
-                        .map(tool -> new Line(Lengths.withUnit(tool, sheet.secondUnit()), true))
-                        .toList());
-        List<Line> steps = new ArrayList<>();
-        work.steps().forEach(step -> steps.add(new Line(Lengths.withUnit(said(step), sheet.secondUnit()), true)));
-        work.replacements()
-                .forEach(replacement ->
-                        steps.add(new Line(Lengths.withUnit(said(replacement), sheet.secondUnit()), true)));
-        add(sections, heading(work), steps);
-        add(
-                sections,
-                "Check along the way",
-                work.looks().stream().map(look -> new Line(look.words(), true)).toList());
-        add(
-                sections,
-                "Before and while closing",
-                work.checks().stream().map(check -> new Line(check, true)).toList());
+        UnaryOperator<String> inBoth = words -> Lengths.withUnit(words, sheet.secondUnit());
+        add(sections, "Tools", work.tools().stream().map(inBoth).map(tool -> new Line(tool, true)));
+        Stream<String> steps = Stream.concat(
+                work.steps().stream().map(SheetText::said),
+                work.replacements().stream().map(SheetText::said));
+        add(sections, heading(work), steps.map(inBoth).map(step -> new Line(step, true)));
+        add(sections, "Check along the way", work.looks().stream().map(look -> new Line(look.words(), true)));
+        add(sections, "Before and while closing", work.checks().stream().map(check -> new Line(check, true)));
         return sections;
     }
 
-    private static void add(List<Section> sections, String heading, List<Line> lines) {
-        if (!lines.isEmpty()) {
-            sections.add(new Section(heading, lines));
+    private static void add(List<Section> sections, String heading, Stream<Line> lines) {
+        List<Line> all = lines.toList();
+        if (!all.isEmpty()) {
+            sections.add(new Section(heading, all));
         }
     }
 

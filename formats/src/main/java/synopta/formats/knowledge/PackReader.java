@@ -79,15 +79,9 @@ public final class PackReader {
         try {
             pack = new JsonCursor(tree(json), "", faults).read(PackReader::pack);
         } catch (JacksonException e) {
-            throw new PackRejectedException(
-                    file,
-                    List.of(new PackFault(
-                            "line %d"
-                                    .formatted(
-                                            e.getLocation() == null
-                                                    ? 0
-                                                    : e.getLocation().getLineNr()),
-                            "is not JSON: %s".formatted(e.getOriginalMessage()))));
+            int line = e.getLocation() == null ? 0 : e.getLocation().getLineNr();
+            String what = "is not JSON: %s".formatted(e.getOriginalMessage());
+            throw new PackRejectedException(file, List.of(new PackFault("line %d".formatted(line), what)));
         } catch (JsonCursor.Broken e) {
             faults.add(e.fault());
             throw new PackRejectedException(file, faults);

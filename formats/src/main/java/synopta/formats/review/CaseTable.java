@@ -2,9 +2,8 @@ package synopta.formats.review;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.outcome.Outcome;
@@ -78,42 +77,37 @@ public record CaseTable(
                 record.createdAt(),
                 record.revision(),
                 content.status().slug(),
-                Optional.ofNullable(snapshot.appliance()).map(a -> a.slug()).orElse(""),
-                Objects.requireNonNullElse(snapshot.layout(), ""),
-                Optional.ofNullable(content.input().model())
-                        .map(m -> m.written())
-                        .orElse(""),
-                snapshot.ageYears() != null ? "" + snapshot.ageYears() : "",
+                snapshot.appliance() == null ? "" : snapshot.appliance().slug(),
+                text(snapshot.layout()),
+                content.input().model() == null ? "" : content.input().model().written(),
+                text(snapshot.ageYears()),
                 content.customer().takenOutOf(content.input().line()),
-                Objects.requireNonNullElse(content.specialist(), ""),
-                Objects.requireNonNullElse(content.input().shopping().branch(), ""),
-                snapshot.evidence().stream()
-                        .map(g -> g.finding() + "=" + g.answer())
-                        .collect(Collectors.joining(";")),
-                snapshot.suspects().stream()
-                        .map(s -> s.fault() + "=" + s.probability())
-                        .collect(Collectors.joining(";")),
-                Optional.ofNullable(snapshot.advice())
-                        .map(CaseSnapshot.Advised::action)
-                        .orElse(""),
-                content.lines().stream().map(l -> times(l.quantity(), l.part())).collect(Collectors.joining(";")),
-                content.cautionsShown().stream().map(h -> h.slug()).sorted().collect(Collectors.joining(";")),
-                Optional.ofNullable(content.readTo())
-                        .map(content.customer()::takenOutOf)
-                        .orElse(""),
-                content.answerSeconds() != null ? "" + content.answerSeconds() : "",
-                Optional.ofNullable(outcome).map(Outcome::fault).orElse(""),
-                Optional.ofNullable(outcome).map(o -> o.fixed() ? "yes" : "no").orElse(""),
-                Optional.ofNullable(outcome)
-                        .filter(o -> o.minutes() != null)
-                        .map(o -> "" + o.minutes())
-                        .orElse(""),
-                Optional.ofNullable(outcome)
-                        .map(o -> o.returns().stream()
-                                .map(r -> times(r.quantity(), r.part()) + ": "
-                                        + r.reason().slug())
-                                .collect(Collectors.joining(";")))
-                        .orElse(""));
+                text(content.specialist()),
+                text(content.input().shopping().branch()),
+                joined(snapshot.evidence().stream().map(g -> g.finding() + "=" + g.answer())),
+                joined(snapshot.suspects().stream().map(s -> s.fault() + "=" + s.probability())),
+                snapshot.advice() == null ? "" : snapshot.advice().action(),
+                joined(content.lines().stream().map(l -> times(l.quantity(), l.part()))),
+                joined(content.cautionsShown().stream().map(h -> h.slug()).sorted()),
+                content.readTo() == null ? "" : content.customer().takenOutOf(content.readTo()),
+                text(content.answerSeconds()),
+                outcome == null ? "" : text(outcome.fault()),
+                outcome == null ? "" : outcome.fixed() ? "yes" : "no",
+                outcome == null ? "" : text(outcome.minutes()),
+                outcome == null ? "" : joined(outcome.returns().stream().map(CaseTable::returned)));
+    }
+
+    private static String text(@Nullable Object value) {
+        return value == null ? "" : value.toString();
+    }
+
+    private static String joined(Stream<String> several) {
+        return several.collect(Collectors.joining(";"));
+    }
+
+    private static String returned(Outcome.Return returned) {
+        return times(returned.quantity(), returned.part()) + ": "
+                + returned.reason().slug();
     }
 
     private static String times(int quantity, PartNumber part) {

@@ -81,48 +81,50 @@ public class CatalogImportReaderTest {
                 List.of("models.csv color", "readme.txt "));
     }
 
+    private static final String PARTS = "part,part_type,genuine,status,returnable,pack_quantity,specs\n";
+    private static final String SCHEMES = "scheme,pattern,year_codes,period\n";
+    private static final String MODELS = "model,brand,appliance,platform,built_from,built_to,popularity,fuel,volts\n";
+
     @DataProvider(name = "rows that cannot be read")
     Object[][] faulty() {
-        String models = "model,brand,appliance,platform,built_from,built_to,popularity,fuel,volts\n";
         return new Object[][] {
             {
                 "models.csv",
-                models + "a1,B,dryer,P,2018-13-01,,,,\n",
+                MODELS + "a1,B,dryer,P,2018-13-01,,,,\n",
                 "models.csv:2:built_from (2018-13-01) must be a date"
             },
-            {"models.csv", models + "a1,B,dryer,P,2018-02-01,2017-02-01,,,\n", "models.csv:2:built_to Build range"},
+            {"models.csv", MODELS + "a1,B,dryer,P,2018-02-01,2017-02-01,,,\n", "models.csv:2:built_to Build range"},
             {
                 "models.csv",
-                models + "\n\"x\ny1\",B,dryer,P,,,,,\n--,B,dryer,P,,,,,\n",
+                MODELS + "\n\"x\ny1\",B,dryer,P,,,,,\n--,B,dryer,P,,,,,\n",
                 "models.csv:5:model Model number (--)"
             },
-            {"models.csv", models + "a1,B,kettle,P,,,,,\n", "models.csv:2:appliance Appliance (kettle) must be one of"},
-            {"models.csv", models + "a1,B,dryer,P,,,-1,coal,\n", "models.csv:2:fuel Fuel (coal)"},
-            {"models.csv", models + "a1,B,dryer,P,,,0,,\n", "models.csv:2:popularity must be above 0"},
-            {"models.csv", models + "a1,B,dryer,P,,,\"1,5\",,\n", "models.csv:2:popularity (1,5) must be a number"},
+            {"models.csv", MODELS + "a1,B,kettle,P,,,,,\n", "models.csv:2:appliance Appliance (kettle) must be one of"},
+            {"models.csv", MODELS + "a1,B,dryer,P,,,-1,coal,\n", "models.csv:2:fuel Fuel (coal)"},
+            {"models.csv", MODELS + "a1,B,dryer,P,,,0,,\n", "models.csv:2:popularity must be above 0"},
+            {"models.csv", MODELS + "a1,B,dryer,P,,,\"1,5\",,\n", "models.csv:2:popularity (1,5) must be a number"},
             {
                 "models.csv",
-                models + "a1,B,dryer,P,,,,,0\n",
+                MODELS + "a1,B,dryer,P,,,,,0\n",
                 "models.csv:2:volts (0) must be a whole number of at least 1"
             },
-            {"models.csv", models + "a1,,dryer,P,,,,,\n", "models.csv:2:brand is empty"},
-            {"models.csv", models + "a" + "1".repeat(60) + ",B,dryer,P,,,,,\n", "models.csv:2:model has 61 characters"},
-            {"models.csv", "model,brand,brand\n", "models.csv:1:brand is in the header twice"},
-            {"models.csv", "model,brand\n", "models.csv:1:appliance is missing from the header"},
-            {"models.csv", "", "models.csv:1: is empty"},
-            {"models.csv", models + "a1,\"B,dryer,P,,,,,\n", "models.csv:2: is not CSV"},
+            {"models.csv", MODELS + "a1,,dryer,P,,,,,\n", "models.csv:2:brand is empty"},
+            {"models.csv", MODELS + "a" + "1".repeat(60) + ",B,dryer,P,,,,,\n", "models.csv:2:model has 61 characters"},
         };
     }
 
     @DataProvider(name = "files that cannot be read")
     Object[][] faultyFiles() {
         String models = "model,brand,appliance,platform\n";
-        String parts = "part,part_type,genuine,status,returnable,pack_quantity,specs\n";
         return new Object[][] {
-            {"parts.csv", parts + "p1,t,maybe,current,yes,1,\n", "parts.csv:2:genuine (maybe) must be yes or no"},
-            {"parts.csv", parts + "p1,t,yes,old,yes,1,\n", "parts.csv:2:status Status (old) must be one of current"},
-            {"parts.csv", parts + "p1,t,yes,current,yes,0,\n", "parts.csv:2:pack_quantity (0)"},
-            {"parts.csv", parts + "p1,t,yes,current,yes,1,ribs\n", "parts.csv:2:specs (ribs) must be pairs"},
+            {"models.csv", "model,brand,brand\n", "models.csv:1:brand is in the header twice"},
+            {"models.csv", "model,brand\n", "models.csv:1:appliance is missing from the header"},
+            {"models.csv", "", "models.csv:1: is empty"},
+            {"models.csv", MODELS + "a1,\"B,dryer,P,,,,,\n", "models.csv:2: is not CSV"},
+            {"parts.csv", PARTS + "p1,t,maybe,current,yes,1,\n", "parts.csv:2:genuine (maybe) must be yes or no"},
+            {"parts.csv", PARTS + "p1,t,yes,old,yes,1,\n", "parts.csv:2:status Status (old) must be one of current"},
+            {"parts.csv", PARTS + "p1,t,yes,current,yes,0,\n", "parts.csv:2:pack_quantity (0)"},
+            {"parts.csv", PARTS + "p1,t,yes,current,yes,1,ribs\n", "parts.csv:2:specs (ribs) must be pairs"},
             {"prices.csv", "part,price,currency\np1,1.005,USD\n", "prices.csv:2:price Amount (1.005)"},
             {
                 "prices.csv",
@@ -130,16 +132,8 @@ public class CatalogImportReaderTest {
                 "prices.csv:2:currency Currency (euro) must be three capital letters"
             },
             {"fits.csv", "model,slot,part,serial_from,serial_to\nm1,s,p1,B2,-\n", "fits.csv:2:serial_to Serial"},
-            {
-                "serial_schemes.csv",
-                "scheme,pattern,year_codes,period\ns,YQ,A=2010,week\n",
-                "serial_schemes.csv:2:pattern "
-            },
-            {
-                "serial_schemes.csv",
-                "scheme,pattern,year_codes,period\ns,Y,A=10,week\n",
-                "serial_schemes.csv:2:year_codes (A=10)"
-            },
+            {"serial_schemes.csv", SCHEMES + "s,YQ,A=2010,week\n", "serial_schemes.csv:2:pattern "},
+            {"serial_schemes.csv", SCHEMES + "s,Y,A=10,week\n", "serial_schemes.csv:2:year_codes (A=10)"},
             {"../models.csv", models, "../models.csv:0: has a path outside the zip"},
             {"/etc/models.csv", models, "/etc/models.csv:0: has a path outside the zip"},
             {"a/b/holiday.txt", "", ".zip:0: contains no catalog file"},

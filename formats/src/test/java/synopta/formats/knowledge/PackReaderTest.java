@@ -68,6 +68,12 @@ public class PackReaderTest {
             {"an unknown fuel", "\"electric\": 0.66", "\"steam\": 0.66", "fuelShares.steam", "is not known"},
             {"shares that do not add up", "\"electric\": 0.66", "\"electric\": 0.7", "fuelShares", "add up to 1.04"},
             {"a doubled id", "\"id\": \"belt-frayed\"", "\"id\": \"belt-broken\"", "faults[1]", "listed twice"},
+        };
+    }
+
+    @DataProvider
+    Object[][] brokenTexts() {
+        return new Object[][] {
             {"no basis", "\"basis\": \"common-practice\"", "\"basis\": \" \"", "basis", "must be a text"},
             {
                 "an empty text",
@@ -96,6 +102,11 @@ public class PackReaderTest {
             {"a number left out", "box 368 10 16 12 1", "box 368 10 16 12", "figures[0]", "box takes 5 numbers, not 4"},
             {"a belt that cannot run", "\"diameterMm\": 64", "\"diameterMm\": 640", "layouts[0].belt", "overlap"},
         };
+    }
+
+    @Test(dataProvider = "brokenTexts")
+    public void aFileThatIsNoPackIsRefusedToo(String what, String sound, String wrong, String path, String words) {
+        aBrokenPackIsRefusedWithFilePathAndRemedy(what, sound, wrong, path, words);
     }
 
     @Test(dataProvider = "broken drawings")

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -65,12 +66,10 @@ class RepairController {
                         "appliance",
                         "The price and life of a new machine are not known. Send newPrice and newLifeYears."));
         String currency = prices.get();
-        Money fresh = asked.newPrice() == null
-                ? new Money(usual.price().movePointRight(2).longValueExact(), currency)
-                : Money.of(asked.newPrice(), currency);
-        Money hour = asked.perHour() == null
-                ? new Money(rules.get().hourCents(), currency)
-                : Money.of(asked.perHour(), currency);
+        Money fresh = Money.of(
+                Objects.requireNonNullElse(asked.newPrice(), usual.price().toPlainString()), currency);
+        String usualHour = Money.decimal(rules.get().hourCents());
+        Money hour = Money.of(Objects.requireNonNullElse(asked.perHour(), usualHour), currency);
         LifeCurve life =
                 asked.newLifeYears() == null ? usual.life() : usual.life().lasting(asked.newLifeYears());
         RepairOrReplace both = RepairOrReplace.of(

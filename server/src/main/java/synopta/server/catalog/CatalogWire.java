@@ -39,7 +39,7 @@ public final class CatalogWire {
                     model.brand(),
                     model.appliance(),
                     model.fuel(),
-                    model.volts() != null ? model.volts() : null,
+                    model.volts(),
                     model.platform(),
                     Optional.ofNullable(platform).map(Platform::layout).orElse(""),
                     model.built().from(),

@@ -2,6 +2,7 @@ package synopta.server.counter;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
@@ -39,7 +40,7 @@ public final class CounterWire {
             @MayBeNull CatalogWire.ModelWire model,
             @MayBeNull SerialWire.SerialAnswer serial,
             List<ConstructionWire> constructions,
-            @Nullable DistinguishingQuestion look,
+            @MayBeNull DistinguishingQuestion look,
             @MayBeNull String platform,
             @MayBeNull Appliance appliance,
             @MayBeNull String layout,
@@ -60,43 +61,26 @@ public final class CounterWire {
             List<Caution> cautions) {
         static CounterAnswer of(CaseAssessment view, @Nullable Pack pack) {
             IdentifiedModel identified = view.identified();
+            Optional<Diagnosis> diagnosis = Optional.ofNullable(view.diagnosis());
             return new CounterAnswer(
                     view.pieces(),
-                    Optional.ofNullable(identified.reading())
-                            .map(TagWire.TagAnswer::of)
-                            .orElse(null),
-                    Optional.ofNullable(identified.model())
-                            .map(m -> CatalogWire.ModelWire.of(m, identified.platform()))
-                            .orElse(null),
-                    Optional.ofNullable(identified.serial())
-                            .map(SerialWire.SerialAnswer::of)
-                            .orElse(null),
-                    identified.constructions().stream()
-                            .map(ConstructionWire::of)
-                            .toList(),
+                    made(identified.reading(), TagWire.TagAnswer::of),
+                    made(identified.model(), m -> CatalogWire.ModelWire.of(m, identified.platform())),
+                    made(identified.serial(), SerialWire.SerialAnswer::of),
+                    ConstructionWire.of(identified.constructions()),
                     identified.look(),
-                    Optional.ofNullable(identified.chosen())
-                            .map(c -> c.platform().platform())
-                            .orElse(null),
+                    made(identified.chosen(), c -> c.platform().platform()),
                     view.appliance().orElse(null),
-                    Optional.ofNullable(identified.layout()).map(Layout::id).orElse(null),
+                    made(identified.layout(), Layout::id),
                     identified.fuels().stream().sorted().toList(),
-                    identified.ageYears() != null ? identified.ageYears() : null,
+                    identified.ageYears(),
                     view.known(),
-                    Optional.ofNullable(pack)
-                            .map(p -> AnswerWire.HearingWire.of(p, view.parsed()))
-                            .orElseGet(AnswerWire.HearingWire::nothing),
-                    Optional.ofNullable(view.diagnosis())
-                            .map(Diagnosis::suspects)
-                            .orElse(List.of()),
-                    Optional.ofNullable(view.diagnosis())
-                            .map(d -> AnswerWire.questionsOf(pack, d))
-                            .orElse(List.of()),
-                    Optional.ofNullable(view.diagnosis())
-                            .map(d -> AnswerWire.AdviceWire.of(pack, d))
-                            .orElse(null),
+                    pack == null ? AnswerWire.HearingWire.nothing() : AnswerWire.HearingWire.of(pack, view.parsed()),
+                    diagnosis.map(Diagnosis::suspects).orElse(List.of()),
+                    diagnosis.map(d -> AnswerWire.questionsOf(pack, d)).orElse(List.of()),
+                    made(view.diagnosis(), d -> AnswerWire.AdviceWire.of(pack, d)),
                     List.copyOf(view.selling()),
-                    view.needs().stream().map(NeededWire::of).toList(),
+                    NeededWire.of(view.needs()),
                     view.sale().wants(),
                     view.sale().quantities(),
                     view.plan().orElse(null),
@@ -104,12 +88,20 @@ public final class CounterWire {
                     view.parts(),
                     view.cautions());
         }
+
+        private static <T, W> W made(@Nullable T value, Function<T, W> wire) {
+            return value == null ? null : wire.apply(value);
+        }
     }
 
     /** A construction that an unlisted machine may be of. */
     public record ConstructionWire(
             String platform, Appliance appliance, String layout, List<String> brands, double probability) {
-        static ConstructionWire of(PlatformCandidate construction) {
+        static List<ConstructionWire> of(List<PlatformCandidate> constructions) {
+            return constructions.stream().map(ConstructionWire::of).toList();
+        }
+
+        private static ConstructionWire of(PlatformCandidate construction) {
             return new ConstructionWire(
                     construction.platform().platform(),
                     construction.platform().appliance(),
@@ -130,7 +122,11 @@ public final class CounterWire {
             int quantity,
             FitWire.FitAnswer fit,
             String why) {
-        static NeededWire of(RequiredPart need) {
+        static List<NeededWire> of(List<RequiredPart> needs) {
+            return needs.stream().map(NeededWire::of).toList();
+        }
+
+        private static NeededWire of(RequiredPart need) {
             return new NeededWire(
                     need.partType(),
                     need.slots(),

@@ -81,7 +81,7 @@ public final class OrderWire {
         }
 
         static OutcomeWire of(Reservation reservation) {
-            Integer days = reservation.days() != null ? reservation.days() : null;
+            Integer days = reservation.days();
             return new OutcomeWire(
                     reservation.number(),
                     reservation.part().written(),

@@ -37,6 +37,7 @@ public record RepairSheetWire(
         List<String> slots,
         List<SectionWire> sections) {
     static RepairSheetWire of(RepairSheet sheet, String house) {
+        Optional<Model> machine = Optional.ofNullable(sheet.machine());
         return new RepairSheetWire(
                 sheet.record().number(),
                 sheet.record().createdAt(),
@@ -44,33 +45,33 @@ public record RepairSheetWire(
                 house,
                 SheetText.reached(house, sheet),
                 sheet.secondUnit(),
-                Optional.ofNullable(sheet.machine())
-                        .map(Model::number)
-                        .map(n -> n.written())
-                        .orElse(null),
-                Optional.ofNullable(sheet.machine()).map(Model::brand).orElse(null),
+                machine.map(m -> m.number().written()).orElse(null),
+                machine.map(Model::brand).orElse(null),
                 sheet.appliance(),
-                Optional.ofNullable(sheet.machine()).map(Model::fuel).orElse(null),
+                machine.map(Model::fuel).orElse(null),
                 Optional.ofNullable(sheet.layout()).map(Layout::id).orElse(null),
                 sheet.cautions(),
-                sheet.lines().stream()
-                        .map(l -> new SheetLineWire(
-                                l.line().part().written(), l.line().quantity(), l.name()))
-                        .toList(),
+                sheet.lines().stream().map(SheetLineWire::of).toList(),
                 sheet.changes(),
                 sheet.notes(),
                 TeardownWire.WorkWire.of(sheet.work()),
                 sheet.slots(),
-                SheetText.sections(sheet).stream()
-                        .map(s -> new SectionWire(
-                                s.heading(),
-                                s.lines().stream().map(l -> l.text()).toList()))
-                        .toList());
+                SheetText.sections(sheet).stream().map(SectionWire::of).toList());
     }
 
     /** So many of a part. */
-    public record SheetLineWire(String part, int quantity, String name) {}
+    public record SheetLineWire(String part, int quantity, String name) {
+        static SheetLineWire of(RepairSheet.Line line) {
+            return new SheetLineWire(line.line().part().written(), line.line().quantity(), line.name());
+        }
+    }
 
     /** A part of the printed sheet, in words. */
-    public record SectionWire(String heading, List<String> lines) {}
+    public record SectionWire(String heading, List<String> lines) {
+        static SectionWire of(SheetText.Section section) {
+            return new SectionWire(
+                    section.heading(),
+                    section.lines().stream().map(SheetText.Line::text).toList());
+        }
+    }
 }

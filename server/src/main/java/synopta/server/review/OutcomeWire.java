@@ -83,7 +83,7 @@ public final class OutcomeWire {
                             .map(Fault::name)
                             .orElse(null),
                     outcome.fixed(),
-                    outcome.minutes() != null ? outcome.minutes() : null,
+                    outcome.minutes(),
                     outcome.note(),
                     outcome.returns());
         }

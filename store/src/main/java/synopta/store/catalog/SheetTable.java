@@ -35,7 +35,7 @@ record SheetTable<T>(
                     s.scheme(),
                     s.pattern(),
                     NumberNormalizer.pairs(s.yearCodes()),
-                    s.yearCycle() != null ? s.yearCycle() : null,
+                    s.yearCycle(),
                     s.period().slug(),
                     String.join(";", s.periodCodes())));
 
@@ -90,7 +90,7 @@ record SheetTable<T>(
                     m.brand(),
                     m.appliance().slug(),
                     Optional.ofNullable(m.fuel()).map(Fuel::slug).orElse(null),
-                    m.volts() != null ? m.volts() : null,
+                    m.volts(),
                     m.platform(),
                     m.built().from(),
                     m.built().to(),

@@ -48,26 +48,30 @@ public final class QuoteStore implements QuoteRepository {
                     quote.validUntil(),
                     quote.branch(),
                     quote.customer(),
-                    quote.caseNumber() != null ? quote.caseNumber() : null,
+                    quote.caseNumber(),
                     quote.sum().taxPercent(),
                     quote.sum().taxIncluded(),
                     quote.sum().goods().cents(),
                     quote.sum().tax().cents(),
                     quote.sum().total().cents(),
                     quote.sum().total().currency());
-            jdbc.batch(INSERT_LINE, IntStream.range(0, quote.lines().size()).boxed(), place -> {
-                Quote.Line line = quote.lines().get(place);
-                return new Object[] {
-                    number,
-                    place,
-                    line.part().written(),
-                    line.name(),
-                    line.quantity(),
-                    line.unitPrice().cents()
-                };
-            });
+            jdbc.batch(
+                    INSERT_LINE,
+                    IntStream.range(0, quote.lines().size()).boxed(),
+                    place -> columns(number, place, quote.lines().get(place)));
             return find(number).orElseThrow();
         });
+    }
+
+    private static Object[] columns(long number, int place, Quote.Line line) {
+        return new Object[] {
+            number,
+            place,
+            line.part().written(),
+            line.name(),
+            line.quantity(),
+            line.unitPrice().cents()
+        };
     }
 
     private static final String FIND = """

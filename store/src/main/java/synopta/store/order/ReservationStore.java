@@ -53,13 +53,13 @@ public final class ReservationStore implements ReservationRepository {
                     INSERT,
                     number,
                     reservation.createdAt().atOffset(ZoneOffset.UTC),
-                    reservation.caseNumber() != null ? reservation.caseNumber() : null,
+                    reservation.caseNumber(),
                     reservation.branch(),
                     reservation.part().written(),
                     key,
                     reservation.quantity(),
                     reservation.state().slug(),
-                    reservation.days() != null ? reservation.days() : null);
+                    reservation.days());
             return find(number);
         });
     }
@@ -92,7 +92,7 @@ public final class ReservationStore implements ReservationRepository {
     @Override
     public boolean change(Reservation reservation, Reservation.State state, @Nullable Integer days) {
         return jdbc.inTransaction(() -> {
-            Integer inDays = days != null ? days : null;
+            Integer inDays = days;
             int changed = jdbc.update(
                     CHANGE,
                     state.slug(),

@@ -27,7 +27,7 @@ final class OutcomeRecordCodec {
             list(told.guesses().stream().map(g -> g.probability() + "=" + g.was())),
             told.right(),
             list(told.reasons().stream().map(Outcome.Reason::slug)),
-            told.answerSeconds() != null ? told.answerSeconds() : null,
+            told.answerSeconds(),
             Optional.ofNullable(told.overruled()).map(Enum::name).orElse(null),
             list(told.asked().stream().map(worth -> worth.finding() + "=" + worth.bits()))
         };

@@ -58,7 +58,7 @@ public final class OutcomeStore implements OutcomeRepository {
                     outcome.by(),
                     outcome.fault(),
                     outcome.fixed(),
-                    outcome.minutes() != null ? outcome.minutes() : null,
+                    outcome.minutes(),
                     outcome.note());
             int[] place = {0};
             jdbc.batch(ADD_RETURN, outcome.returns().stream(), back -> new Object[] {

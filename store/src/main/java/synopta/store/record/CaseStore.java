@@ -1,7 +1,5 @@
 package synopta.store.record;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -10,9 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
-import synopta.core.casefile.Customer;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
@@ -111,43 +107,36 @@ public final class CaseStore implements CaseRepository {
                 draft.serial(),
                 Optional.ofNullable(draft.appliance()).map(Appliance::slug).orElse(null),
                 Optional.ofNullable(draft.fuel()).map(Fuel::slug).orElse(null),
-                draft.ageYears() != null ? draft.ageYears() : null,
+                draft.ageYears(),
                 content.specialist(),
-                content.answerSeconds() != null ? content.answerSeconds() : null,
+                content.answerSeconds(),
                 SnapshotCodec.of(snapshot));
         items.write(number, revision, content);
         customers.write(number, content.customer());
         search.index(number, CaseIndex.of(text));
     }
 
-    private static final String COLUMNS = """
-            select r.number, c.created_at, r.revision, r.changed_at, r.status, r.line, r.complaint, r.model, r.serial,
-                   r.appliance, r.fuel, r.age_years, r.specialist, r.answer_seconds, r.stood, u.name, u.phone
-              from counter_case c
-              join case_revision r on r.number = c.number
-              left join case_customer u on u.number = c.number
-            """;
-    private static final String FIND = COLUMNS + """
+    private static final String FIND = CaseRow.COLUMNS + """
              where c.number = ?
                and r.revision = c.revision""";
 
     @Override
     public Optional<CaseRecord> find(long number) {
-        return jdbc.one(FIND, CaseStore::row, number).map(this::withItems);
+        return jdbc.one(FIND, CaseRow::read, number).map(this::withItems);
     }
 
-    private static final String REVISIONS = COLUMNS + """
+    private static final String REVISIONS = CaseRow.COLUMNS + """
              where c.number = ?
              order by r.revision""";
 
     @Override
     public List<CaseRecord> revisions(long number) {
-        return jdbc.list(REVISIONS, CaseStore::row, number).stream()
+        return jdbc.list(REVISIONS, CaseRow::read, number).stream()
                 .map(this::withItems)
                 .toList();
     }
 
-    private static final String THESE = COLUMNS + """
+    private static final String THESE = CaseRow.COLUMNS + """
              where c.number = any(?)
                and r.revision = c.revision
              order by c.number desc""";
@@ -160,8 +149,8 @@ public final class CaseStore implements CaseRepository {
     @Override
     public List<CaseRecord> these(List<Long> page) {
         Map<Long, CaseItems.Read> lists = items.readLast(page);
-        return jdbc.list(THESE, CaseStore::row, (Object) page.toArray(Long[]::new)).stream()
-                .map(row -> row.record(lists.getOrDefault(row.number, new CaseItems.Read(Map.of()))))
+        return jdbc.list(THESE, CaseRow::read, (Object) page.toArray(Long[]::new)).stream()
+                .map(row -> row.record(lists.getOrDefault(row.number(), new CaseItems.Read(Map.of()))))
                 .toList();
     }
 
@@ -187,8 +176,8 @@ public final class CaseStore implements CaseRepository {
                set searched = ?
              where number = ?""";
 
-    private CaseRecord withItems(Row row) {
-        return row.record(items.read(row.number, row.revision));
+    private CaseRecord withItems(CaseRow row) {
+        return row.record(items.read(row.number(), row.revision()));
     }
 
     private static OffsetDateTime at(Instant instant) {
@@ -197,76 +186,6 @@ public final class CaseStore implements CaseRepository {
 
     private static String dayOf(Instant instant) {
         return LocalDate.ofInstant(instant, ZoneOffset.UTC).toString();
-    }
-
-    /** A revision without its lists. */
-    private record Row(
-            long number,
-            Instant createdAt,
-            long revision,
-            Instant changedAt,
-            String status,
-            String line,
-            @Nullable String complaint,
-            @Nullable String model,
-            @Nullable String serial,
-            @Nullable String appliance,
-            @Nullable String fuel,
-            @Nullable Double ageYears,
-            @Nullable String specialist,
-            @Nullable Integer answerSeconds,
-            CaseSnapshot snapshot,
-            Customer customer) {
-        CaseRecord record(CaseItems.Read read) {
-            CaseInput draft = new CaseInput(
-                    line,
-                    Optional.ofNullable(model).map(ModelNumber::new).orElse(null),
-                    Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
-                    Optional.ofNullable(fuel).map(Fuel::of).orElse(null),
-                    ageYears,
-                    read.rechecked(),
-                    read.findings(),
-                    read.readings(),
-                    read.excluded(),
-                    read.selected(),
-                    read.dropped(),
-                    serial,
-                    read.platform().orElse(null),
-                    read.inspected(),
-                    read.person(),
-                    read.shopping());
-            CaseContent content = new CaseContent(
-                    draft,
-                    complaint,
-                    read.lines(),
-                    read.cautionsShown(),
-                    read.readTo().orElse(null),
-                    specialist,
-                    customer,
-                    answerSeconds,
-                    CaseContent.Status.of(status));
-            return new CaseRecord(number, createdAt, revision, changedAt, content, snapshot);
-        }
-    }
-
-    private static Row row(ResultSet row) throws SQLException {
-        return new Row(
-                row.getLong("number"),
-                row.getObject("created_at", OffsetDateTime.class).toInstant(),
-                row.getLong("revision"),
-                row.getObject("changed_at", OffsetDateTime.class).toInstant(),
-                row.getString("status"),
-                row.getString("line"),
-                row.getString("complaint"),
-                row.getString("model"),
-                row.getString("serial"),
-                row.getString("appliance"),
-                row.getString("fuel"),
-                row.getObject("age_years", Double.class),
-                row.getString("specialist"),
-                row.getObject("answer_seconds", Integer.class),
-                SnapshotCodec.read(row.getString("stood")),
-                new Customer(row.getString("name"), row.getString("phone")));
     }
 
     private static final String KEPT = """

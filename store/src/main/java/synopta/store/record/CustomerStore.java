@@ -77,6 +77,11 @@ final class CustomerStore {
                         },
                         number)
                 .forEach(texts -> jdbc.update(PUT_TEXTS, texts));
+        eraseNames(number, customer);
+    }
+
+    /** To whom the cautions were read, and what was told afterwards. */
+    private void eraseNames(long number, Customer customer) {
         jdbc.list(
                         SAID_TO,
                         row -> new Object[] {

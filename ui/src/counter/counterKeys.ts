@@ -1,0 +1,95 @@
+import { isBlank } from "./casefile/caseFields";
+import type { Answer, CaseState } from "./casefile/case";
+import type { Action } from "./casefile/caseState";
+import { nextWorker } from "./casefile/workers";
+import { atHand, repliesTo } from "./diagnosis/questions";
+import { graveUnseen } from "./handover/Cautions";
+import { FUEL_KEYS, fuelIsOpen } from "./identify/KnownColumn";
+import { focusMeanings } from "./identify/MeaningPicker";
+import { open } from "./identify/Meanings";
+import { compatiblePage } from "./sale/Bag";
+import { focusRow } from "./sale/partRows";
+import { optionsOf } from "./sale/purchaseOptions";
+
+const REPLY_KEYS = ["1", "2", "3", "4", "5"];
+
+type KeyActions = {
+  answer: Answer | undefined;
+  state: CaseState;
+  asked: number;
+  focusLine: () => void;
+  dispatch: (action: Action) => void;
+  keep: (status: "open" | "handed-over") => void;
+  skipQuestion: () => void;
+  sheet: () => void;
+  weigh: () => void;
+  opening: (() => void) | undefined;
+  verdicts: () => void;
+  quote: () => void;
+  reserve: () => void;
+  compatible: (page: string) => void;
+  peel: (() => void) | undefined;
+  help: () => void;
+};
+
+/** What each key does now; a key that has nothing to act on is not bound. */
+export function counterKeys(actions: KeyActions): Record<string, (() => void) | undefined> {
+  const { answer, state, dispatch } = actions;
+  const always = {
+    "/": actions.focusLine,
+    "?": actions.help,
+    x: () => dispatch({ kind: "cleared" }),
+    p: actions.sheet,
+    u: state.excluded.length > 0 ? () => dispatch({ kind: "restored" }) : undefined,
+  };
+  if (answer === undefined) {
+    return always;
+  }
+  const question = atHand(answer.next, actions.asked);
+  const reply = (index: number) => {
+    const word = question && repliesTo(question)[index];
+    return question && word
+      ? () => dispatch({ kind: "answered", finding: question.finding, answer: word })
+      : undefined;
+  };
+  const again = answer.reading?.recheck;
+  const reread = (index: number) => {
+    const character = again?.options[index];
+    return again && character !== undefined
+      ? () => dispatch({ kind: "recheck", position: again.position, character })
+      : undefined;
+  };
+  const fuels = FUEL_KEYS.filter((f) => fuelIsOpen(answer) && answer.fuels.includes(f.fuel));
+  const offered = optionsOf(answer);
+  const done = state.kept?.status === "handed-over";
+  const chosen = offered[state.choice]?.purchase;
+  const free = graveUnseen(answer, state).length === 0;
+  return {
+    ...always,
+    ...Object.fromEntries(REPLY_KEYS.map((key, index) => [key, reply(index)])),
+    w: answer.suspects.length > 0 ? actions.weigh : undefined,
+    v: answer.needs.length > 0 ? actions.verdicts : undefined,
+    d: actions.opening,
+    c: chosen && (() => actions.compatible(compatiblePage(answer, chosen))),
+    l: actions.peel,
+    m: open(answer).length > 0 ? focusMeanings : undefined,
+    f: () => dispatch({ kind: "person", person: nextWorker(state.person) }),
+    n: question && actions.skipQuestion,
+    r: reread(0),
+    t: reread(1),
+    ...Object.fromEntries(
+      fuels.map((f) => [f.key.toLowerCase(), () => dispatch({ kind: "fuel", fuel: f.fuel })]),
+    ),
+    o:
+      offered.length > 1
+        ? () => dispatch({ kind: "chosen", choice: (state.choice + 1) % offered.length })
+        : undefined,
+    q: chosen && actions.quote,
+    a: chosen && actions.reserve,
+    ArrowDown: () => focusRow(1),
+    ArrowUp: () => focusRow(-1),
+    s: () => dispatch({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
+    h: free && !done && offered.length > 0 ? () => actions.keep("handed-over") : undefined,
+    k: done || isBlank(state) ? undefined : () => actions.keep("open"),
+  };
+}

@@ -1,0 +1,149 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import type { Wire } from "../shared/api";
+import { leading } from "../shared/marks";
+import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
+import { useKeys } from "../shared/useKeys";
+import { useLayouts } from "../shared/useLayouts";
+import type { Answer } from "./casefile/case";
+import type { Action } from "./casefile/caseState";
+import { counterKeys } from "./counterKeys";
+import { likeliest } from "./diagnosis/LikelyCauses";
+import { focusLine } from "./line/LineEntry";
+import { optionsOf } from "./sale/purchaseOptions";
+import { usePurchase } from "./sale/usePurchase";
+import { useCase, useKeep, useWork } from "./useCounter";
+
+const NO_KEYS = {};
+
+function useToggle(): [boolean, () => void] {
+  const [on, setOn] = useState(false);
+  return [on, () => setOn(!on)];
+}
+
+/** What is shown of the case, and how far. */
+function useViews() {
+  const [asked, setAsked] = useState(0);
+  const [help, setHelp] = useState(false);
+  const [weighing, toggleWeighing] = useToggle();
+  const [why, toggleWhy] = useToggle();
+  const [stage, setStage] = useState<Stage>(WHOLE);
+  const [opening, setOpening] = useState(false);
+  return {
+    asked,
+    setAsked,
+    help,
+    setHelp,
+    weighing,
+    toggleWeighing,
+    why,
+    toggleWhy,
+    stage,
+    setStage,
+    opening,
+    setOpening,
+  };
+}
+
+/** The construction that is drawn: that of the machine or, while it is not known, the likeliest. */
+function useDrawn(answer: Answer | undefined) {
+  const layouts = useLayouts(answer?.appliance);
+  const layout = layouts.find((l) => l.layout === answer?.layout) ?? null;
+  const suspect = leading(answer?.suspects ?? [])[0];
+  return { layouts, layout, shown: layout ?? likeliest(layouts, answer?.fuels ?? [], suspect) ?? null };
+}
+
+type Status = "open" | "handed-over";
+
+const linesOf = (option: Wire["OfferedWire"] | undefined) =>
+  option?.purchase.lines.map(({ part, quantity }) => ({ part, quantity })) ?? [];
+
+/** How saving goes; after a conflict, what was typed is saved over the other's, or theirs is taken. */
+const keepingOf = (keeper: ReturnType<typeof useKeep>, reload: () => Promise<unknown>) => ({
+  pending: keeper.isPending,
+  error: keeper.error,
+  onMine: () => keeper.variables && keeper.mutate({ ...keeper.variables, over: true }),
+  onTheirs: () => void reload().then(() => keeper.reset()),
+});
+
+/** The case at the counter, what is shown of it, and what can be done with it. */
+export function useCounterPage(number: string | undefined) {
+  const navigate = useNavigate();
+  const { state, act, loadError, reload } = useCase(number);
+  const { asked, setAsked, help, setHelp, weighing, toggleWeighing, why, toggleWhy, ...views } = useViews();
+  const { stage, setStage, opening, setOpening } = views;
+  const work = useWork(state);
+  const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
+  const answer = work.data;
+  const option = answer && optionsOf(answer)[state.choice];
+  const purchasing = usePurchase(state, option?.purchase);
+  const { layouts, layout, shown } = useDrawn(answer);
+
+  const dispatch = (action: Action) => {
+    if (action.kind === "cleared") {
+      setStage(WHOLE);
+      setOpening(false);
+      void navigate("/");
+      focusLine();
+    }
+    if (action.kind !== "chosen" && action.kind !== "cautioned" && action.kind !== "readTo") {
+      setAsked(0);
+    }
+    keeper.reset();
+    purchasing.forget();
+    act(action);
+  };
+  const keep = (status: Status) => {
+    const machine = status === "handed-over" ? answer?.model?.model : undefined;
+    keeper.mutate({ status, lines: linesOf(option), model: machine ?? state.model });
+  };
+  const skipQuestion = () => setAsked(asked + 1);
+  const sheet = () => state.kept && void navigate(`/sheet/${state.kept.number}`);
+  const keys = counterKeys({
+    answer,
+    state,
+    asked,
+    focusLine,
+    dispatch,
+    keep,
+    skipQuestion,
+    sheet,
+    weigh: toggleWeighing,
+    opening: option && option.steps.length > 0 ? () => setOpening(!opening) : undefined,
+    verdicts: toggleWhy,
+    quote: purchasing.quote,
+    reserve: purchasing.reserve,
+    compatible: (page) => void navigate(page),
+    peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
+    help: () => setHelp(true),
+  });
+  useKeys(help || purchasing.quoting ? NO_KEYS : keys);
+  return {
+    state,
+    work,
+    loadError,
+    dispatch,
+    keep,
+    keeping: keepingOf(keeper, reload),
+    purchasing,
+    chosen: option?.purchase,
+    why,
+    help,
+    setHelp,
+    causes: {
+      layout,
+      layouts,
+      shown,
+      asked,
+      stage,
+      onStage: setStage,
+      weighing,
+      onWeigh: toggleWeighing,
+      option,
+      opening,
+      onOpening: () => setOpening(!opening),
+      act: dispatch,
+      onSkip: skipQuestion,
+    },
+  };
+}
