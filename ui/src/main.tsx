@@ -4,6 +4,7 @@ import "@fontsource/atkinson-hyperlegible-mono/700.css";
 import "bootstrap/dist/css/bootstrap.min.css";
 import "./shared/tokens.css";
 import "./shared/base.css";
+import "./shared/narrow.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";

@@ -2,7 +2,7 @@ import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
 import { Link, useParams } from "react-router";
 import type { Wire } from "../shared/api";
-import { money } from "../shared/format";
+import { many, money } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import { Part } from "./Part";
@@ -99,7 +99,7 @@ function AtHand({ whole }: { whole: Wire["WholePart"] }) {
           <div className="row-line d-flex justify-content-between" key={stock.branch}>
             <span>{stock.branch}</span>
             <span className="small soft">
-              {whole.part.status === "current" ? `more in ${stock.leadDays} days` : "discontinued"}
+              {whole.part.status === "current" ? `more in ${many(stock.leadDays, "day")}` : "discontinued"}
             </span>
             <span className="numeric">{stock.onHand}</span>
           </div>

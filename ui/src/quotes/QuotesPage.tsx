@@ -26,7 +26,8 @@ export function QuotesPage() {
         )}
         {quotes.isSuccess && all.length === 0 && (
           <p className="card-plain p-4">
-            No quote was created yet. At the counter, <kbd>Q</kbd> creates one for the bag.
+            No quote was created yet. At the <Link to="/">counter</Link>, <kbd>Q</kbd> creates one for the
+            bag.
           </p>
         )}
         {all.length > 0 && (

@@ -44,7 +44,9 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
       {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}
     >
       <span className="bin-tab">Bag</span>
-      {chosen === undefined && open.length === 0 && <NothingToSell answer={answer} />}
+      {chosen === undefined && open.length === 0 && !answer.basket?.impossible.length && (
+        <NothingToSell answer={answer} />
+      )}
       {answer.quantities.map((note) => (
         <QuantityNote
           key={note.part}

@@ -1,5 +1,6 @@
 package synopta.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -28,7 +29,6 @@ import org.testng.IHookCallBack;
 import org.testng.IHookable;
 import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.BeforeSuite;
 import synopta.server.Synopta;
@@ -53,14 +53,19 @@ public abstract class Browser implements IHookable {
     static String address;
 
     private final List<String> troubles = new ArrayList<>();
+    private final List<String> refusals = new ArrayList<>();
     BrowserContext context;
     Page page;
 
     /** A page that another process keeps waiting is not a page that is wrong, ms. */
     private static final double PATIENCE = 20_000;
 
+    /** Once in each process, however many suites the runner makes of its classes. */
     @BeforeSuite
     public void start() throws IOException {
+        if (application != null) {
+            return;
+        }
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         Path root = Path.of(System.getProperty("synopta.root"));
         SpringApplication served = new SpringApplication(Synopta.class);
@@ -77,18 +82,12 @@ public abstract class Browser implements IHookable {
                 + ((WebServerApplicationContext) application).getWebServer().getPort();
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
-    }
-
-    @AfterSuite
-    public void stop() {
-        browser.close();
-        playwright.close();
-        application.close();
     }
 
     /** A test during which the page reported an error fails too. */
@@ -107,12 +106,11 @@ public abstract class Browser implements IHookable {
         page = context.newPage();
         page.setDefaultTimeout(PATIENCE);
         troubles.clear();
+        refusals.clear();
         page.onPageError(troubles::add);
         page.onConsoleMessage(message -> {
-            boolean asked =
-                    message.text().contains("status of 4") || message.text().contains("net::ERR_FAILED");
-            if (message.type().equals("error") && !asked) {
-                troubles.add(message.text());
+            if (message.type().equals("error") && refusals.stream().noneMatch(message.text()::contains)) {
+                troubles.add(message.text() + " " + message.location());
             }
         });
     }
@@ -120,6 +118,11 @@ public abstract class Browser implements IHookable {
     @AfterMethod
     public void close() {
         context.close();
+    }
+
+    /** This test asks for what the server refuses: a console message with these words is no trouble. */
+    void refusing(String... words) {
+        refusals.addAll(List.of(words));
     }
 
     /** Opens a place of the interface. */
@@ -144,6 +147,7 @@ public abstract class Browser implements IHookable {
     /** The number of a case that is held. */
     String held(String line) {
         caller(line);
+        assertThat(region("Bag")).containsText("Fits");
         press("Tab", "k");
         page.waitForURL(Pattern.compile("/cases/\\d+"));
         return page.url().replaceAll(".*/cases/", "");

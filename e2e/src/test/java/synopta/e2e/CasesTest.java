@@ -8,6 +8,7 @@ import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.client.j2se.MatrixToImageWriter;
 import com.google.zxing.qrcode.QRCodeWriter;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -16,6 +17,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -94,6 +96,7 @@ public class CasesTest extends Browser {
 
     @Test
     public void whereThereIsNoScannerAPictureOfTheCodeIsTaken() throws IOException, WriterException {
+        refusing("status of 4");
         String number = handOver("th7820w thumps");
         at("/cases/follow-ups");
         Path picture = Files.createTempFile("code", ".png");
@@ -192,5 +195,22 @@ public class CasesTest extends Browser {
         page.getByLabel("Search cases").fill("quillfeather");
         assertThat(page.getByText("No case matches")).isVisible();
         assertEquals(page.getByText("Quillfeather").count(), 0);
+    }
+
+    @Test
+    public void olderCasesFollowAndAllOfThemAreExportedAndPrinted() {
+        at("/cases");
+        Locator rows = page.locator("tbody tr");
+        assertThat(rows.first()).isVisible();
+        int first = rows.count();
+        button("Older cases").click();
+        assertThat(rows.nth(first)).isVisible();
+        page.getByLabel("Search cases").fill("dryer");
+        for (String form : List.of("CSV", "XLSX", "JSON", "daily report")) {
+            String href = page.getByText(form, new Page.GetByTextOptions().setExact(true))
+                    .getAttribute("href");
+            APIResponse answer = context.request().get(address + href);
+            assertTrue(answer.ok() && answer.body().length > 100, href);
+        }
     }
 }

@@ -9,7 +9,6 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.testng.annotations.Test;
@@ -24,6 +23,14 @@ public class Screenshots extends Browser {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 
+    private void handedOver(String line) {
+        caller(line);
+        assertThat(region("Bag")).containsText("Fits");
+        button("Read to customer").click();
+        button("Hand over").click();
+        assertThat(page.getByText("handed over")).isVisible();
+    }
+
     @Test
     public void theMainViews() {
         caller("th7B2O-w thumps, no heat, 8 yrs since the move");
@@ -35,19 +42,9 @@ public class Screenshots extends Browser {
         assertThat(region("Machine")).containsText("Check character");
         picture("counter-check-character");
 
-        for (String line : List.of(
-                "th7820w squeaks, broke the belt again, 9 yrs", "hv4415 scrapes at the front, marks on clothes")) {
-            caller(line);
-            assertThat(region("Bag")).containsText("Fits");
-            button("Read to customer").click();
-            page.keyboard().press("h");
-            assertThat(page.getByText("handed over")).isVisible();
-        }
-        caller("tm2205b microwave dead, fuse blew twice");
-        assertThat(region("Bag")).containsText("Fits");
-        button("Read to customer").click();
-        button("Hand over").click();
-        assertThat(page.getByText("handed over")).isVisible();
+        handedOver("th7820w squeaks, broke the belt again, 9 yrs");
+        handedOver("hv4415 scrapes at the front, marks on clothes");
+        handedOver("tm2205b microwave dead, fuse blew twice");
         page.keyboard().press("p");
         assertThat(page.getByText("In the bag").first()).isVisible();
         picture("sheet");
