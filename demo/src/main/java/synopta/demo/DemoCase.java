@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.casefile.KnownFact;
-import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.diagnosis.Diagnoser;
@@ -70,23 +69,10 @@ final class DemoCase {
         }
 
         CaseContent content(@Nullable Fault overruled, Fault sold, List<CaseContent.Line> lines) {
-            CaseInput with = new CaseInput(
-                    draft.line(),
-                    draft.model(),
-                    draft.appliance(),
-                    draft.fuel(),
-                    draft.ageYears(),
-                    draft.rechecked(),
-                    draft.findings(),
-                    draft.readings(),
-                    draft.excluded(),
-                    overruled == null ? Set.of() : Set.of(sold.id()),
-                    overruled == null ? Set.of() : Set.of(overruled.id()),
-                    draft.serial(),
-                    draft.platform(),
-                    draft.inspected(),
-                    draft.person(),
-                    draft.shopping());
+            CaseInput with = draft.but()
+                    .selected(overruled == null ? Set.of() : Set.of(sold.id()))
+                    .deselected(overruled == null ? Set.of() : Set.of(overruled.id()))
+                    .input();
             return new CaseContent(
                     with,
                     null,
@@ -232,22 +218,13 @@ final class DemoCase {
                         WornTag.read(model.number().key().toLowerCase(Locale.ROOT), random),
                         String.join(", ", phrases),
                         Math.round(age));
-        return new CaseInput(
-                line,
-                model.number(),
-                model.appliance(),
-                Optional.ofNullable(model.fuel()).map(f -> fuel).orElse(null),
-                age,
-                List.of(),
-                asked,
-                List.of(),
-                Set.of(),
-                Set.of(),
-                Set.of(),
-                null,
-                null,
-                Set.of(),
-                Finding.Who.TECHNICIAN,
-                Shopping.AS_IT_COMES);
+        return CaseInput.of(line)
+                .but()
+                .model(model.number())
+                .appliance(model.appliance())
+                .fuel(model.fuel() == null ? null : fuel)
+                .ageYears(age)
+                .findings(asked)
+                .input();
     }
 }

@@ -1,5 +1,6 @@
 package synopta.demo;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
@@ -19,7 +20,8 @@ final class SpecGenerator {
     static Map<String, String> of(String type, Map<String, String> there, Random random) {
         Map<String, String> specs = new TreeMap<>(there);
         switch (type) {
-            case "drum-belt" -> specs.put("width-mm", "%.1f".formatted(Integer.parseInt(there.get("ribs")) * RIB_MM));
+            case "drum-belt" ->
+                specs.put("width-mm", String.format(Locale.ROOT, "%.1f", Integer.parseInt(there.get("ribs")) * RIB_MM));
             case "drum-roller" -> specs.put("width-mm", size(random, 18, 30));
             case "idler-pulley" -> {
                 specs.put("diameter-mm", size(random, 52, 76));
@@ -50,7 +52,7 @@ final class SpecGenerator {
                 specs.put("breaking-amps", "1500");
             }
             case "hv-capacitor" -> {
-                specs.put("microfarads", "%.2f".formatted(0.7 + random.nextInt(9) / 20.0));
+                specs.put("microfarads", String.format(Locale.ROOT, "%.2f", 0.7 + random.nextInt(9) / 20.0));
                 specs.put("volts", "2100");
             }
             case "oven-thermostat" -> specs.put("tube-length-mm", String.valueOf(700 + 25 * random.nextInt(30)));
@@ -73,7 +75,7 @@ final class SpecGenerator {
         int watts = 1000 + 50 * random.nextInt(90);
         specs.put("volts", String.valueOf(volts));
         specs.put("watts", String.valueOf(watts));
-        specs.put("ohms", "%.1f".formatted((double) volts * volts / watts));
+        specs.put("ohms", String.format(Locale.ROOT, "%.1f", (double) volts * volts / watts));
         specs.put("terminals", String.valueOf(2 + random.nextInt(2)));
         specs.put("fixing-mm", size(random, 30, 130));
         specs.put("shape", SHAPES[random.nextInt(SHAPES.length)]);
@@ -82,6 +84,8 @@ final class SpecGenerator {
     /** A size in millimeters, to half a millimeter. */
     private static String size(Random random, int least, int most) {
         double size = least + random.nextInt(2 * (most - least) + 1) / 2.0;
-        return size == Math.rint(size) ? "%.0f".formatted(size) : "%.1f".formatted(size);
+        return size == Math.rint(size)
+                ? String.format(Locale.ROOT, "%.0f", size)
+                : String.format(Locale.ROOT, "%.1f", size);
     }
 }

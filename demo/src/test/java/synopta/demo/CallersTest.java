@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
-import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseAssessment;
@@ -44,23 +43,10 @@ public class CallersTest {
     @Test
     public void theHeaterBoxOfTodayFitsWithAChangeAndBringsItsFuse() {
         CaseAssessment view = counter.work(CaseInput.of("th7820w no heat, display is on, motor runs"));
-        CaseInput both = new CaseInput(
-                "th7820w no heat",
-                null,
-                null,
-                null,
-                null,
-                List.of(),
-                List.of(),
-                List.of(),
-                Set.of(),
-                Set.of("heater-open", "thermal-fuse-open"),
-                Set.of(),
-                null,
-                null,
-                Set.of(),
-                Finding.Who.TECHNICIAN,
-                Shopping.AS_IT_COMES);
+        CaseInput both = CaseInput.of("th7820w no heat")
+                .but()
+                .selected(Set.of("heater-open", "thermal-fuse-open"))
+                .input();
         List<String> bag = counter.work(both).sale().options().get(0).bag().stream()
                 .map(b -> b.text())
                 .toList();

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.function.Predicate;
@@ -32,10 +33,10 @@ public class MatchingTest {
             } else if (spec.endsWith("-mm")) {
                 double value = Double.parseDouble(listed);
                 double error = Math.max(0.2, 0.005 * value);
-                measures.put(spec, "%.1f".formatted(value + error * random.nextGaussian()));
+                measures.put(spec, String.format(Locale.ROOT, "%.1f", value + error * random.nextGaussian()));
             } else if (spec.equals("ohms")) {
                 double value = Double.parseDouble(listed);
-                measures.put(spec, "%.1f".formatted(value * (1 + 0.05 * random.nextGaussian())));
+                measures.put(spec, String.format(Locale.ROOT, "%.1f", value * (1 + 0.05 * random.nextGaussian())));
             } else if (spec.equals("terminals") || spec.equals("ribs")) {
                 int slip = random.nextInt(40) == 0 ? 1 : 0;
                 measures.put(spec, String.valueOf(Integer.parseInt(listed) + slip));

@@ -19,7 +19,6 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
-import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
@@ -40,23 +39,7 @@ public class SellingCallersTest {
     }
 
     private static CaseInput draft(String line, Set<String> selected, Shopping shopping) {
-        return new CaseInput(
-                line,
-                null,
-                null,
-                null,
-                null,
-                List.of(),
-                List.of(),
-                List.of(),
-                Set.of(),
-                selected,
-                Set.of(),
-                null,
-                null,
-                Set.of(),
-                Finding.Who.TECHNICIAN,
-                shopping);
+        return CaseInput.of(line).but().selected(selected).shopping(shopping).input();
     }
 
     private CaseAssessment work(String line) {

@@ -153,6 +153,20 @@ public abstract class Browser implements IHookable {
         return page.url().replaceAll(".*/cases/", "");
     }
 
+    /** What the caller says. */
+    Locator line() {
+        return page.getByLabel("What the caller says");
+    }
+
+    /** The number of a case that is put on hold with its button. */
+    String keepOpen(String said) {
+        caller(said);
+        button("Hold").click();
+        Locator kept = page.getByText(Pattern.compile("Case \\d+ on hold"));
+        assertThat(kept).isVisible();
+        return kept.textContent().replaceAll("\\D+", " ").strip().split(" ")[0];
+    }
+
     Locator region(String name) {
         return page.getByRole(
                 AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));

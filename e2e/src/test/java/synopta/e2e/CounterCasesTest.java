@@ -2,7 +2,6 @@ package synopta.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
@@ -11,18 +10,6 @@ import org.testng.annotations.Test;
 
 /** One case and the next: what is kept, and what begins anew. */
 public class CounterCasesTest extends Browser {
-    private Locator line() {
-        return page.getByLabel("What the caller says");
-    }
-
-    private String keepOpen(String said) {
-        caller(said);
-        button("Hold").click();
-        Locator kept = page.getByText(Pattern.compile("Case \\d+ on hold"));
-        assertThat(kept).isVisible();
-        return kept.textContent().replaceAll("\\D+", " ").strip().split(" ")[0];
-    }
-
     @Test
     public void aCaseThatGoesOnWithAConstructionOpensAgainWithIt() {
         caller("th6153k thumps, electric");

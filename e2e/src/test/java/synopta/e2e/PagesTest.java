@@ -7,23 +7,10 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** Each place of the interface: its empty, full and failing state, and that everybody can use it. */
 public class PagesTest extends Browser {
-    private Locator line() {
-        return page.getByLabel("What the caller says");
-    }
-
-    private String keepOpen(String said) {
-        caller(said);
-        button("Hold").click();
-        Locator kept = page.getByText(Pattern.compile("Case \\d+ on hold"));
-        assertThat(kept).isVisible();
-        return kept.textContent().replaceAll("\\D+", " ").strip().split(" ")[0];
-    }
-
     @Test
     public void theEmptyCounterSaysWhatToDoAndOffersNothingToKeep() {
         at("/");

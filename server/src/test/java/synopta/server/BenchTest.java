@@ -1,6 +1,7 @@
 package synopta.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import org.testng.annotations.DataProvider;
@@ -65,6 +66,7 @@ public class BenchTest extends ServedTest {
         assertEquals(answer.status(), 200, answer.body().toString());
         assertEquals(answer.text("/verdict"), verdict);
         assertTrue(answer.text("/why").length() > 10, answer.body().toString());
+        assertFalse(answer.text("/why").matches(".*\\d,\\d.*"), "a point whatever the machine's locale");
         assertTrue(
                 answer.text("/next").length() > 10 || check.equals("tool"),
                 answer.body().toString());

@@ -1,6 +1,7 @@
 package synopta.core.bench;
 
 import java.util.List;
+import java.util.Locale;
 import synopta.core.drawing.BeltRun;
 
 /**
@@ -27,8 +28,11 @@ public record BeltLength(double lengthMm, List<Wrap> wraps, String verdict, Stri
                 run.lengthMm(),
                 run.touches().stream().map(t -> new Wrap(t.wrapDegrees())).toList(),
                 "runs",
-                "%.1f mm around the pulleys (%.2f in)."
-                        .formatted(run.lengthMm(), run.lengthMm() / MeasureParser.INCH_MM),
+                String.format(
+                        Locale.ROOT,
+                        "%.1f mm around the pulleys (%.2f in).",
+                        run.lengthMm(),
+                        run.lengthMm() / MeasureParser.INCH_MM),
                 "Belts are listed by their own length: use the belt listed for the model.",
                 "Tangents of circles (Shigley, eqs. 17-1 and 17-2)");
     }

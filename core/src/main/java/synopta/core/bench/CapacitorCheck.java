@@ -1,5 +1,6 @@
 package synopta.core.bench;
 
+import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -39,13 +40,13 @@ public final class CapacitorCheck {
                 ? null
                 : (Double) (volts <= safeVolts ? 0 : bleedMegohms * microfarads * Math.log(volts / safeVolts));
         String fall = seconds != null
-                ? "An intact bleed resistor needs %.0f s to discharge it.".formatted(seconds)
+                ? String.format(Locale.ROOT, "An intact bleed resistor needs %.0f s to discharge it.", seconds)
                 : "With an open bleed resistor it stays charged.";
         return new Answer(
                 joules,
                 seconds,
                 "warning",
-                "It stores %.1f J at %.0f V, which can kill. %s".formatted(joules, volts, fall),
+                String.format(Locale.ROOT, "It stores %.1f J at %.0f V, which can kill. %s", joules, volts, fall),
                 "Never rely on the time: a licensed technician discharges it and verifies it with a meter.",
                 "E = ½CV², t = RC ln(V/safe); 34 V from IEC 60335-1, 22.5, from memory");
     }

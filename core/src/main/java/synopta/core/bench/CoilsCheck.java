@@ -139,7 +139,7 @@ public final class CoilsCheck {
                                         p.to(),
                                         ElementCheck.shown(p.ohms()),
                                         p.expectedOhms() != null
-                                                ? ", not %.1f Ω".formatted(p.expectedOhms())
+                                                ? String.format(Locale.ROOT, ", not %.1f Ω", p.expectedOhms())
                                                 : ", though no coil connects them"))
                         .orElse(""));
     }

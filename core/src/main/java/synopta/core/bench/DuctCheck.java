@@ -1,5 +1,6 @@
 package synopta.core.bench;
 
+import java.util.Locale;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -44,8 +45,8 @@ public final class DuctCheck {
                 limitFt,
                 over ? Length.OVER : Length.WITHIN,
                 over
-                        ? "%.1f ft over the %.0f ft allowed.".formatted(length - limitFt, limitFt)
-                        : "%.1f ft below the %.0f ft allowed.".formatted(limitFt - length, limitFt),
+                        ? String.format(Locale.ROOT, "%.1f ft over the %.0f ft allowed.", length - limitFt, limitFt)
+                        : String.format(Locale.ROOT, "%.1f ft below the %.0f ft allowed.", limitFt - length, limitFt),
                 over
                         ? "A vent that is too long blows thermal fuses and thermostats: shorten it before a part is sold."
                         : "Check that it is free of lint and its flap opens.",

@@ -1,5 +1,6 @@
 package synopta.core.bench;
 
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -86,7 +87,7 @@ public final class ElementCheck {
 
     private static String why(Verdict verdict, double expected, Reading across) {
         String read = shown(across);
-        String should = "%.1f Ω".formatted(expected);
+        String should = String.format(Locale.ROOT, "%.1f Ω", expected);
         return switch (verdict) {
             case GOOD -> "%s is within 10%% of the expected %s.".formatted(read, should);
             case OPEN -> "No continuity: the coil is open. Expected %s.".formatted(should);
@@ -107,7 +108,7 @@ public final class ElementCheck {
     }
 
     static String shown(Reading reading) {
-        return reading.fold("%.1f Ω"::formatted, overload -> "OL");
+        return reading.fold(value -> String.format(Locale.ROOT, "%.1f Ω", value), overload -> "OL");
     }
 
     static String next(Verdict verdict) {

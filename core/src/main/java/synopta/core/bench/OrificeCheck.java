@@ -1,6 +1,7 @@
 package synopta.core.bench;
 
 import java.util.List;
+import java.util.Locale;
 import synopta.core.catalog.Fuel;
 
 /**
@@ -95,11 +96,8 @@ public final class OrificeCheck {
         double input = atAltitude(inputBtuPerHour, altitudeFt);
         double flow = input / gas.heatingValue();
         double diameter = Math.sqrt(flow / (CONSTANT * dischargeCoefficient * root(gas)));
-        DrillSize drill = DrillSize.notLargerThan(diameter)
-                .filter(d -> diameter < 0.5)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "The orifice would be %.4f in, a size that no burner has. Check input, pressure and heating value."
-                                .formatted(diameter)));
+        DrillSize drill =
+                DrillSize.notLargerThan(diameter).filter(d -> diameter < 0.5).orElseThrow(() -> tooLarge(diameter));
         return new Answer(
                 flow,
                 diameter,
@@ -107,11 +105,22 @@ public final class OrificeCheck {
                 drill.inches(),
                 conversionSet(fuel),
                 "advice",
-                "%.0f BTU/h is %.2f ft³/h through %.4f in; drill %s is the nearest size that is not larger."
-                        .formatted(input, flow, diameter, drill.name()),
+                String.format(
+                        Locale.ROOT,
+                        "%.0f BTU/h is %.2f ft³/h through %.4f in; drill %s is the nearest size that is not larger.",
+                        input,
+                        flow,
+                        diameter,
+                        drill.name()),
                 "Use both parts of the conversion set for the gas supply. Shut the gas off first; a licensed technician, local"
                         + " code, and a soap-and-water leak test.",
                 "National Fuel Gas Code (NFPA 54), annex E; drills: ASME B94.11M; from memory");
+    }
+
+    private static IllegalArgumentException tooLarge(double diameter) {
+        String why =
+                "The orifice would be %.4f in, a size that no burner has. Check input, pressure and heating value.";
+        return new IllegalArgumentException(String.format(Locale.ROOT, why, diameter));
     }
 
     /**

@@ -2,6 +2,7 @@ package synopta.core.bench;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import synopta.core.quantity.Slugged;
 
@@ -82,11 +83,11 @@ public final class SupplyCheck {
                     "About half the voltage: one 240 V leg is missing, or the reading was from one leg to neutral.",
                     "Check both breakers or fuses before a part is sold.");
         }
+        String limits = "%.1f V; normal is %.0f to %.0f V, acceptable %.1f to %.0f V.";
         return answer(
                 range,
                 row,
-                "%.1f V; normal is %.0f to %.0f V, acceptable %.1f to %.0f V."
-                        .formatted(volts, row.low(), row.high(), row.lowest(), row.highest()),
+                String.format(Locale.ROOT, limits, volts, row.low(), row.high(), row.lowest(), row.highest()),
                 range == Range.OUTSIDE
                         ? "Do not judge the machine at this voltage; the supply is work for a licensed electrician."
                         : "The supply is not the cause.");
@@ -107,7 +108,7 @@ public final class SupplyCheck {
                         .distinct()
                         .sorted()
                         .toArray())
-                .mapToObj("%.0f"::formatted)
+                .mapToObj(value -> String.format(Locale.ROOT, "%.0f", value))
                 .collect(Collectors.joining(", "));
     }
 }

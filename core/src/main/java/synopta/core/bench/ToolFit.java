@@ -1,5 +1,6 @@
 package synopta.core.bench;
 
+import java.util.Locale;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -40,7 +41,7 @@ public final class ToolFit {
                 headMm,
                 clearance,
                 grip,
-                "%.2f mm clearance between %.2f and %.2f mm.".formatted(clearance, toolMm, headMm),
+                String.format(Locale.ROOT, "%.2f mm clearance between %.2f and %.2f mm.", clearance, toolMm, headMm),
                 next(grip),
                 "1 in = 25.4 mm; clearance up to 0.2 mm: common practice");
     }

@@ -83,23 +83,148 @@ public record CaseInput(
 
     /** The same case with another line, cut where nobody reads on. */
     public CaseInput withLine(String other) {
-        return new CaseInput(
-                other.substring(0, Math.min(other.length(), LONGEST_LINE)),
-                model,
-                appliance,
-                fuel,
-                ageYears,
-                rechecked,
-                findings,
-                readings,
-                excluded,
-                selected,
-                deselected,
-                serial,
-                platform,
-                inspected,
-                person,
-                shopping);
+        return but().line(other.substring(0, Math.min(other.length(), LONGEST_LINE)))
+                .input();
+    }
+
+    /** This case, to be given other fields. */
+    public Draft but() {
+        return new Draft(this);
+    }
+
+    /** A case of which some fields are set anew; the others are those it began with. */
+    public static final class Draft {
+        private String line;
+        private @Nullable ModelNumber model;
+        private @Nullable Appliance appliance;
+        private @Nullable Fuel fuel;
+        private @Nullable Double ageYears;
+        private List<Answered> findings;
+        private List<Measured> readings;
+        private Set<String> excluded;
+        private Set<String> selected;
+        private Set<String> deselected;
+        private @Nullable String serial;
+        private @Nullable String platform;
+        private Set<String> inspected;
+        private Finding.Who person;
+        private Shopping shopping;
+        private final List<Recheck> rechecked;
+
+        private Draft(CaseInput from) {
+            line = from.line;
+            rechecked = from.rechecked;
+            model = from.model;
+            appliance = from.appliance;
+            fuel = from.fuel;
+            ageYears = from.ageYears;
+            findings = from.findings;
+            readings = from.readings;
+            excluded = from.excluded;
+            selected = from.selected;
+            deselected = from.deselected;
+            serial = from.serial;
+            platform = from.platform;
+            inspected = from.inspected;
+            person = from.person;
+            shopping = from.shopping;
+        }
+
+        public Draft line(String is) {
+            line = is;
+            return this;
+        }
+
+        public Draft model(@Nullable ModelNumber is) {
+            model = is;
+            return this;
+        }
+
+        public Draft appliance(@Nullable Appliance is) {
+            appliance = is;
+            return this;
+        }
+
+        public Draft fuel(@Nullable Fuel is) {
+            fuel = is;
+            return this;
+        }
+
+        public Draft ageYears(@Nullable Double is) {
+            ageYears = is;
+            return this;
+        }
+
+        public Draft findings(List<Answered> is) {
+            findings = is;
+            return this;
+        }
+
+        public Draft readings(List<Measured> is) {
+            readings = is;
+            return this;
+        }
+
+        public Draft excluded(Set<String> is) {
+            excluded = is;
+            return this;
+        }
+
+        public Draft selected(Set<String> is) {
+            selected = is;
+            return this;
+        }
+
+        public Draft deselected(Set<String> is) {
+            deselected = is;
+            return this;
+        }
+
+        public Draft serial(@Nullable String is) {
+            serial = is;
+            return this;
+        }
+
+        public Draft platform(@Nullable String is) {
+            platform = is;
+            return this;
+        }
+
+        public Draft inspected(Set<String> is) {
+            inspected = is;
+            return this;
+        }
+
+        public Draft person(Finding.Who is) {
+            person = is;
+            return this;
+        }
+
+        public Draft shopping(Shopping is) {
+            shopping = is;
+            return this;
+        }
+
+        /** The case. */
+        public CaseInput input() {
+            return new CaseInput(
+                    line,
+                    model,
+                    appliance,
+                    fuel,
+                    ageYears,
+                    rechecked,
+                    findings,
+                    readings,
+                    excluded,
+                    selected,
+                    deselected,
+                    serial,
+                    platform,
+                    inspected,
+                    person,
+                    shopping);
+        }
     }
 
     /**

@@ -2,6 +2,7 @@ package synopta.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -54,9 +55,13 @@ public final class BeltTracer {
                 double apart = pulleys.get(i).distanceTo(pulleys.get(j));
                 double needed = pulleys.get(i).radiusMm() + pulleys.get(j).radiusMm();
                 if (apart < needed * (1 - NEAR)) {
-                    return Optional.of(new Impossible(
-                            "Pulleys %d and %d overlap: their centers are %.1f mm apart and need %.1f mm. Move them apart."
-                                    .formatted(i + 1, j + 1, apart, needed)));
+                    return Optional.of(new Impossible(String.format(
+                            Locale.ROOT,
+                            "Pulleys %d and %d overlap: their centers are %.1f mm apart and need %.1f mm. Move them apart.",
+                            i + 1,
+                            j + 1,
+                            apart,
+                            needed)));
                 }
             }
         }

@@ -2,7 +2,6 @@ package synopta.core.casefile;
 
 import java.util.List;
 import java.util.Set;
-import synopta.core.knowledge.Finding;
 
 /** Cases of which little more than the line is set. */
 public final class Inputs {
@@ -34,22 +33,15 @@ public final class Inputs {
             String serial,
             String platform,
             Set<String> inspected) {
-        return new CaseInput(
-                line,
-                null,
-                null,
-                null,
-                null,
-                List.of(),
-                answers,
-                List.of(),
-                excluded,
-                selected,
-                dropped,
-                serial,
-                platform,
-                inspected,
-                Finding.Who.TECHNICIAN,
-                Shopping.AS_IT_COMES);
+        return CaseInput.of(line)
+                .but()
+                .findings(answers)
+                .excluded(excluded)
+                .selected(selected)
+                .deselected(dropped)
+                .serial(serial)
+                .platform(platform)
+                .inspected(inspected)
+                .input();
     }
 }

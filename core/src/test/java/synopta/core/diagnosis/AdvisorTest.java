@@ -5,6 +5,8 @@ import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.diagnose;
+import static synopta.core.diagnosis.Diagnoses.yes;
 
 import java.util.EnumSet;
 import java.util.List;
@@ -20,14 +22,6 @@ import synopta.core.knowledge.Pack;
 
 public class AdvisorTest {
     private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
-
-    private static Evidence yes(String finding) {
-        return Evidence.of(finding, "yes");
-    }
-
-    private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
-        return new Diagnoser(pack).diagnose(DiagnosisQuery.of(machine, List.of(evidence)));
-    }
 
     private static final Pack TWO = pack(
             List.of(

@@ -7,6 +7,10 @@ import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.layout;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.diagnose;
+import static synopta.core.diagnosis.Diagnoses.no;
+import static synopta.core.diagnosis.Diagnoses.of;
+import static synopta.core.diagnosis.Diagnoses.yes;
 
 import java.util.EnumSet;
 import java.util.List;
@@ -24,26 +28,6 @@ import synopta.core.knowledge.Reading;
 
 public class DiagnoserTest {
     private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
-
-    private static Evidence yes(String finding) {
-        return Evidence.of(finding, "yes");
-    }
-
-    private static Evidence no(String finding) {
-        return Evidence.of(finding, "no");
-    }
-
-    private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
-        return new Diagnoser(pack).diagnose(DiagnosisQuery.of(machine, List.of(evidence)));
-    }
-
-    private static double of(Diagnosis diagnosis, String fault) {
-        return diagnosis.suspects().stream()
-                .filter(s -> s.fault().id().equals(fault))
-                .mapToDouble(s -> s.probability().value())
-                .findFirst()
-                .orElseThrow();
-    }
 
     private static final Pack TWO = pack(
             List.of(

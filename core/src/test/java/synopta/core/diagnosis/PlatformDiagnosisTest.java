@@ -8,6 +8,7 @@ import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.layout;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.of;
 
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -67,14 +68,6 @@ public class PlatformDiagnosisTest {
 
     private static Diagnosis diagnose(Pack pack, Evidence... evidence) {
         return new Diagnoser(pack).diagnose(DiagnosisQuery.of(UNKNOWN, List.of(evidence)));
-    }
-
-    private static double of(Diagnosis diagnosis, String fault) {
-        return diagnosis.suspects().stream()
-                .filter(s -> s.fault().id().equals(fault))
-                .mapToDouble(s -> s.probability().value())
-                .findFirst()
-                .orElseThrow();
     }
 
     /** By hand: the wheels say which layout, and the sign which layout is likelier to show it. */

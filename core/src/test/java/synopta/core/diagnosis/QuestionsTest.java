@@ -6,6 +6,8 @@ import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.diagnose;
+import static synopta.core.diagnosis.Diagnoses.yes;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -25,18 +27,6 @@ import synopta.core.knowledge.Pack;
 /** What is asked, of whom, and what it is worth. */
 public class QuestionsTest {
     private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
-
-    private static Evidence yes(String finding) {
-        return Evidence.of(finding, "yes");
-    }
-
-    private static Evidence no(String finding) {
-        return Evidence.of(finding, "no");
-    }
-
-    private static Diagnosis diagnose(Pack pack, Machine machine, Evidence... evidence) {
-        return new Diagnoser(pack).diagnose(DiagnosisQuery.of(machine, List.of(evidence)));
-    }
 
     /** The expected fall of the summed entropies, straight from the sum over all combinations of faults. */
     private static double gainByEnumeration(Network network, List<Observation> known, int question) {

@@ -29,11 +29,11 @@ public class FitFinderTest {
     private static final BuildRange BEFORE = new BuildRange(null, BREAK.minusDays(1));
     private static final BuildRange AFTER = new BuildRange(BREAK, null);
 
-    private static Shelf machine() {
+    static Shelf machine() {
         return new Shelf().model(Samples.model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1));
     }
 
-    private static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
+    static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
         return finder(shelf.catalog())
                 .judge(
                         new ModelNumber("th7820w"),
@@ -42,7 +42,7 @@ public class FitFinderTest {
     }
 
     /** The verdict in one line: its word, what is supplied, the changes. */
-    private static String said(FitVerdict verdict) {
+    static String said(FitVerdict verdict) {
         return verdict.fold(
                 fits -> "fits " + items(fits.supply()) + fits.supply().changes(),
                 depends -> "depends on " + depends.ask().slug(),
@@ -50,7 +50,7 @@ public class FitFinderTest {
                 unknown -> "unknown");
     }
 
-    private static Map<String, Integer> items(Supply supply) {
+    static Map<String, Integer> items(Supply supply) {
         Map<String, Integer> items = new TreeMap<>();
         supply.items().forEach(i -> items.put(i.part().written(), i.quantity()));
         return items;

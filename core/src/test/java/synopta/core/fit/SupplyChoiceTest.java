@@ -4,52 +4,23 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 import static synopta.core.Samples.part;
-import static synopta.core.fit.Finders.finder;
+import static synopta.core.fit.FitFinderTest.items;
+import static synopta.core.fit.FitFinderTest.judge;
+import static synopta.core.fit.FitFinderTest.machine;
+import static synopta.core.fit.FitFinderTest.said;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import org.testng.annotations.Test;
-import synopta.core.Samples;
 import synopta.core.Shelf;
-import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
-import synopta.core.catalog.Fuel;
-import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 
 /** What is supplied where a number was split, chained or replaced by several. */
 public class SupplyChoiceTest {
-    private static Shelf machine() {
-        return new Shelf().model(Samples.model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1));
-    }
-
-    private static FitVerdict judge(Shelf shelf, String part, LocalDate built) {
-        return finder(shelf.catalog())
-                .judge(
-                        new ModelNumber("th7820w"),
-                        built == null ? MachineUnit.NOT_KNOWN : MachineUnit.builtOn(built),
-                        part(part));
-    }
-
-    /** The verdict in one line: its word, what is supplied, the changes. */
-    private static String said(FitVerdict verdict) {
-        return verdict.fold(
-                fits -> "fits " + items(fits.supply()) + fits.supply().changes(),
-                depends -> "depends on " + depends.ask().slug(),
-                not -> "does not fit",
-                unknown -> "unknown");
-    }
-
-    private static Map<String, Integer> items(Supply supply) {
-        Map<String, Integer> items = new TreeMap<>();
-        supply.items().forEach(i -> items.put(i.part().written(), i.quantity()));
-        return items;
-    }
-
     @Test
     public void ofSeveralChoicesTheDropInComesFirstThenFewestPiecesThenLeastPrice() {
         Shelf shelf = machine()

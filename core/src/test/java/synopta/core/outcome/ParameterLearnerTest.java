@@ -91,6 +91,21 @@ public class ParameterLearnerTest {
     }
 
     @Test
+    public void aLeakIsMovedByTheCasesThatHaveNoneOfItsFaults() {
+        List<ConfirmedCase> confirmedCases =
+                new ArrayList<>(times(12, confirmedCase("roller", 8, new ConfirmedCase.Answer("slaps", "yes", true))));
+        confirmedCases.addAll(times(8, confirmedCase("roller", 8, new ConfirmedCase.Answer("slaps", "no", true))));
+        confirmedCases.addAll(times(50, confirmedCase("belt", 8, new ConfirmedCase.Answer("slaps", "yes", true))));
+        Proposal moved = proposal(confirmedCases, ParameterKind.LEAK, "slaps|yes");
+        assertEquals(moved.before(), LEAK);
+        assertEquals(moved.after(), (60 * LEAK + 12) / 80, 1e-12, "a belief worth 60 cases, and 12 of 20");
+        assertEquals(moved.value(), moved.after(), "a leak is what is seen");
+        assertEquals(moved.interval(), Interval.beta(80 * moved.after(), 80 * (1 - moved.after())));
+        assertEquals(moved.support().seen(), 12);
+        assertEquals(moved.support().of(), 20);
+    }
+
+    @Test
     public void whatCallersTellUnaskedDoesNotTeachThatItIsAlwaysSo() {
         Random random = new Random(8);
         double truth = 0.4;

@@ -89,6 +89,6 @@ public class PackSentencesTest {
                 .forEach(r -> Reporter.log(
                         "%s: heard %s, meant %s".formatted(r[1], heard((String) r[0], (String) r[1]), r[2]), true));
         Reporter.log("%d of %d unseen sentences heard just so".formatted(heard, rows.length), true);
-        assertTrue(heard * 2 >= rows.length, heard + " of " + rows.length);
+        assertTrue(heard >= 27, heard + " of " + rows.length + ": fewer than before");
     }
 }

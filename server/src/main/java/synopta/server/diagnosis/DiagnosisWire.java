@@ -4,10 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import synopta.core.casefile.CaseInput;
-import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
@@ -31,23 +28,16 @@ public final class DiagnosisWire {
             @MayBeNull @Size(max = 100) List<@Valid MeasuredWire> readings,
             @MayBeNull String person) {
         CaseInput input() {
-            return new CaseInput(
-                    complaint == null ? "" : complaint,
-                    Optional.ofNullable(model).map(ModelNumber::new).orElse(null),
-                    Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
-                    Optional.ofNullable(fuel).map(Fuel::of).orElse(null),
-                    ageYears,
-                    List.of(),
-                    answered(findings),
-                    measured(readings),
-                    Set.of(),
-                    Set.of(),
-                    Set.of(),
-                    null,
-                    null,
-                    Set.of(),
-                    DiagnosisWire.person(person),
-                    Shopping.AS_IT_COMES);
+            return CaseInput.of(complaint == null ? "" : complaint)
+                    .but()
+                    .model(model == null ? null : new ModelNumber(model))
+                    .appliance(appliance == null ? null : Appliance.of(appliance))
+                    .fuel(fuel == null ? null : Fuel.of(fuel))
+                    .ageYears(ageYears)
+                    .findings(answered(findings))
+                    .readings(measured(readings))
+                    .person(DiagnosisWire.person(person))
+                    .input();
         }
     }
 
