@@ -120,7 +120,7 @@ public class SellingCallersTest {
         Purchase pieces = of(view, PurchaseOption.Kind.IN_PIECES);
         assertTrue(pieces.lines().size() > 2 && pieces.total().compareTo(best.total()) > 0, pieces.toString());
         assertTrue(
-                option(view, PurchaseOption.Kind.IN_PIECES).difference().startsWith("Costs 28.02 more"),
+                option(view, PurchaseOption.Kind.IN_PIECES).difference().startsWith("Costs $28.02 more"),
                 "" + view.sale().options());
         assertTrue(
                 view.sale().options().get(0).bag().stream()

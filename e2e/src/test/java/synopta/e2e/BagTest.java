@@ -49,7 +49,7 @@ public class BagTest extends Browser {
         assertThat(total()).hasText("$41.90");
         ways.getByText("Separate parts").click();
         assertThat(total()).hasText("$69.92");
-        assertThat(ways).containsText("Costs 28.02 more");
+        assertThat(ways).containsText("Costs $28.02 more");
         ways.getByText("Lowest price, proven").click();
         assertThat(ways).containsText("no part, pack or kit on sale costs less than the pieces in it");
         assertAccessible();

@@ -95,7 +95,7 @@ public abstract class Browser implements IHookable {
     public void run(IHookCallBack test, ITestResult result) {
         test.runTestMethod(result);
         if (result.getThrowable() == null) {
-            assertEquals(troubles, List.of(), "errors of the page");
+            assertEquals(String.join("\n", troubles), "", "errors of the page");
         }
     }
 

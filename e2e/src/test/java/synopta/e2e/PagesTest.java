@@ -115,7 +115,7 @@ public class PagesTest extends Browser {
         assertThat(page.locator(".total")).containsText("41.90");
         page.keyboard().press("o");
         assertThat(page.locator(".total")).containsText("46.60");
-        assertThat(ways).containsText("Costs 4.70 more");
+        assertThat(ways).containsText("Costs $4.70 more");
         assertThat(region("Bag")).containsText("4 × ");
         ways.getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.locator(".total")).containsText("41.90");

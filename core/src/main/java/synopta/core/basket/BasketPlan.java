@@ -56,6 +56,11 @@ public record BasketPlan(
                 .or(() -> Optional.ofNullable(best));
     }
 
-    /** A need that no purchase meets. */
+    /**
+     * A need that no purchase meets.
+     *
+     * @param part part that cannot be bought
+     * @param why the reason, in a sentence
+     */
     public record Impossible(PartNumber part, String why) {}
 }

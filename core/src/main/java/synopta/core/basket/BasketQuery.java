@@ -5,7 +5,13 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
 
-/** What has to be covered, what would be nice to have and is worth so much, and how it may be bought. */
+/**
+ * What has to be covered, what would be nice to have and is worth so much, and how it may be bought.
+ *
+ * @param needs parts that must be bought
+ * @param wants parts that may be bought, with their value
+ * @param policy conditions of the purchase
+ */
 public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
     /** The most pieces of one part that a basket is planned for. */
     public static final int MOST_PIECES = 100;
@@ -16,7 +22,12 @@ public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
         wants = List.copyOf(wants);
     }
 
-    /** So many pieces of a part must be there. */
+    /**
+     * So many pieces of a part must be there.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     */
     public record Need(PartNumber part, int quantity) {
         /** Refuses a quantity outside 1 to {@value BasketQuery#MOST_PIECES}. */
         public Need {
@@ -24,7 +35,13 @@ public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
         }
     }
 
-    /** So many pieces are worth `value` when all of them are there, and nothing otherwise. */
+    /**
+     * So many pieces are worth `value` when all of them are there, and nothing otherwise.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     * @param value what having it is worth
+     */
     public record Want(PartNumber part, int quantity, Money value) {
         /** Refuses a quantity outside 1 to {@value BasketQuery#MOST_PIECES} and a value below 0. */
         public Want {
@@ -39,6 +56,7 @@ public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
     /**
      * How it may be bought.
      *
+     * @param genuineOnly whether equivalents are left out
      * @param branch where it is handed over; null: at any
      * @param neededInDays by when; null: whenever it comes
      */

@@ -12,6 +12,8 @@ import synopta.core.quantity.Money;
  * @param isComplete whether all cases were closed; if not, `atLeast` is all that is known
  * @param atLeast no purchase has a lower net
  * @param atOnce the same, from the first prices alone
+ * @param shares price of one piece of each part, from which the bound follows
+ * @param branches combinations that were searched
  */
 public record Proof(boolean isComplete, Money atLeast, Money atOnce, List<Share> shares, int branches) {
     /** Copies. */
@@ -19,6 +21,11 @@ public record Proof(boolean isComplete, Money atLeast, Money atOnce, List<Share>
         shares = List.copyOf(shares);
     }
 
-    /** What a piece of a part counts for in the proof, rounded down. */
+    /**
+     * What a piece of a part counts for in the proof, rounded down.
+     *
+     * @param part number of the part
+     * @param each price of one piece
+     */
     public record Share(PartNumber part, Money each) {}
 }

@@ -7,6 +7,7 @@ import synopta.core.quantity.Money;
 /**
  * What is bought.
  *
+ * @param lines lines, one a part
  * @param total what is paid
  * @param net total less the value of the wants it covers
  * @param spare pieces left over
@@ -25,7 +26,14 @@ public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> sp
         return lines.stream().map(Line::part).toList();
     }
 
-    /** So many sale units of a part, and the needs and wants they cover. */
+    /**
+     * So many sale units of a part, and the needs and wants they cover.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     * @param unitPrice price of one sale unit
+     * @param covers parts of the list that it covers
+     */
     public record Line(PartNumber part, int quantity, Money unitPrice, List<Pieces> covers) {
         /** Copies. */
         public Line {
@@ -38,6 +46,11 @@ public record Purchase(List<Line> lines, Money total, Money net, List<Pieces> sp
         }
     }
 
-    /** So many pieces of a part. */
+    /**
+     * So many pieces of a part.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     */
     public record Pieces(PartNumber part, int quantity) {}
 }

@@ -10,6 +10,7 @@ import synopta.core.quantity.Slugged;
  * A purchase that differs in kind from the best one.
  *
  * @param kinds what it is the least of; two kinds may come to the same purchase
+ * @param purchase what is bought
  */
 public record PurchaseOption(Set<Kind> kinds, Purchase purchase) {
     /** By net, then total, then lines. */

@@ -7,6 +7,7 @@ import synopta.core.drawing.BeltRun;
 /**
  * The length of a belt around pulleys, for the test bench.
  *
+ * @param lengthMm length around the pulleys, mm
  * @param wraps of each pulley, in their order
  * @param verdict always {@code runs}
  * @param why with the figures
@@ -19,7 +20,11 @@ public record BeltLength(double lengthMm, List<Wrap> wraps, String verdict, Stri
         wraps = List.copyOf(wraps);
     }
 
-    /** How far the belt goes around a pulley. */
+    /**
+     * How far the belt goes around a pulley.
+     *
+     * @param degrees angle of contact, degrees
+     */
     public record Wrap(double degrees) {}
 
     /** What a traced run comes to. */

@@ -18,6 +18,8 @@ public final class CapacitorCheck {
     /**
      * What it holds, and how long until it is safe; nothing when no way leads the charge off.
      *
+     * @param joules stored energy, J
+     * @param secondsToSafe seconds until it is below the safe voltage; null when nothing discharges it
      * @param verdict always {@code warning}: no time makes it safe
      * @param why with the figures
      * @param next what to do now

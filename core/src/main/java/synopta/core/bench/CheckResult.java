@@ -3,6 +3,7 @@ package synopta.core.bench;
 /**
  * A verdict on a part.
  *
+ * @param verdict verdict in one word
  * @param why with the figures
  * @param next what to do now
  * @param source of the formula and of the tolerance

@@ -29,7 +29,13 @@ public final class CoilsCheck {
         this.coils = coils;
     }
 
-    /** A coil between two terminals. */
+    /**
+     * A coil between two terminals.
+     *
+     * @param from terminal at one end
+     * @param to terminal at the other
+     * @param watts watts
+     */
     public record Coil(String from, String to, double watts) {
         /** Refuses a coil from a terminal to itself. */
         public Coil {
@@ -38,7 +44,13 @@ public final class CoilsCheck {
         }
     }
 
-    /** What was read between two terminals. */
+    /**
+     * What was read between two terminals.
+     *
+     * @param from terminal of one lead
+     * @param to terminal of the other
+     * @param ohms resistance that was read, ohms, or overload
+     */
     public record Read(String from, String to, Reading ohms) {
         /** Refuses a reading from a terminal to itself. */
         public Read {
@@ -46,10 +58,23 @@ public final class CoilsCheck {
         }
     }
 
-    /** What was read from a terminal to the casing. */
+    /**
+     * What was read from a terminal to the casing.
+     *
+     * @param terminal name of the terminal
+     * @param ohms resistance that was read, ohms, or overload
+     */
     public record ToCase(String terminal, Reading ohms) {}
 
-    /** A pair with what it should read; nothing where no coil joins the two. */
+    /**
+     * A pair with what it should read; nothing where no coil joins the two.
+     *
+     * @param from terminal of one lead
+     * @param to terminal of the other
+     * @param expectedOhms expected resistance, ohms; null when the pair is not connected
+     * @param ohms resistance that was read, ohms, or overload
+     * @param verdict verdict in one word
+     */
     public record Pair(String from, String to, @Nullable Double expectedOhms, Reading ohms, Verdict verdict) {
         /** What a meter should show: overload where no coil joins the two. */
         public Reading expected() {
@@ -57,7 +82,12 @@ public final class CoilsCheck {
         }
     }
 
-    /** Each pair that was read, and the heater as a whole. */
+    /**
+     * Each pair that was read, and the heater as a whole.
+     *
+     * @param pairs verdict on each pair
+     * @param judged verdict, reason, next step and source
+     */
     public record Answer(List<Pair> pairs, CheckResult judged) {}
 
     private static void apart(String from, String to) {

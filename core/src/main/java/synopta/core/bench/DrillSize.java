@@ -8,6 +8,9 @@ import java.util.Optional;
 /**
  * A twist drill by number or letter, and its diameter in inches: ASME B94.11M, from memory. Its own type, so that a
  * number of a drill is never taken for a diameter.
+ *
+ * @param name number or letter of the drill
+ * @param inches diameter, in
  */
 public record DrillSize(String name, double inches) {
     /** No. 80 to No. 1, in ten-thousandths of an inch. */

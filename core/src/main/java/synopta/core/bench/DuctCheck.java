@@ -26,6 +26,9 @@ public final class DuctCheck {
     /**
      * The length with elbows, against the limit, in feet.
      *
+     * @param equivalentFt straight length plus that of the elbows, ft
+     * @param limitFt longest allowed, ft
+     * @param verdict verdict in one word
      * @param why with the figures
      * @param next what to do now
      * @param source of the limit

@@ -26,7 +26,12 @@ public final class ElementCheck {
 
     private ElementCheck() {}
 
-    /** What the plate says: volts and watts, both above 0. */
+    /**
+     * What the plate says: volts and watts, both above 0.
+     *
+     * @param volts rated voltage, V
+     * @param watts rated power, W
+     */
     public record Plate(double volts, double watts) {
         /** Refuses what no plate says. */
         public Plate {
@@ -41,9 +46,13 @@ public final class ElementCheck {
     }
 
     /**
-     * What became of it.
+     * What an element should read at its rated voltage, and what its reading means.
      *
+     * @param expectedOhms expected resistance, ohms
+     * @param lowOhms lower limit of a sound one, ohms
+     * @param highOhms upper limit of a sound one, ohms
      * @param wattsAtSupply what it gives at the voltage that is there
+     * @param judged verdict, reason, next step and source
      */
     public record Answer(
             double expectedOhms, double lowOhms, double highOhms, double wattsAtSupply, CheckResult judged) {}

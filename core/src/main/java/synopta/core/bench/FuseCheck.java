@@ -68,6 +68,9 @@ public final class FuseCheck {
     /**
      * A fuse as it is marked.
      *
+     * @param amps rated amperes
+     * @param volts rated voltage, V
+     * @param speed fast or time-delay
      * @param breakingAmps what it can cut off; nothing where it is not known
      * @param standard by which it is rated; nothing where it is not marked
      * @param size its body, in the trade's words, as 6x32-mm
@@ -102,6 +105,9 @@ public final class FuseCheck {
     /**
      * Whether it may be taken, with every reason for or against.
      *
+     * @param acceptable whether the new fuse may replace the old one
+     * @param reasons reasons, in sentences, in order
+     * @param verdict verdict in one word
      * @param why the reasons in one text
      * @param next what to do now
      * @param source of the rule

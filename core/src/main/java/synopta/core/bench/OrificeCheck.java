@@ -60,7 +60,10 @@ public final class OrificeCheck {
     /**
      * The flow, the hole, and the drill that is nearest without being larger.
      *
+     * @param flowFt3PerHour gas flow, ft³/h
+     * @param diameterInch diameter of the orifice, in
      * @param drill its name
+     * @param drillDiameterInch diameter of the drill, in
      * @param conversionSet both pieces, as part types, that a dryer needs for the gas
      * @param verdict always {@code advice}
      * @param why with the figures

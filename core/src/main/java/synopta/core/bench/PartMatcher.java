@@ -38,7 +38,13 @@ public final class PartMatcher {
                 .toList();
     }
 
-    /** A measure and what is listed in its place. */
+    /**
+     * A measure and what is listed in its place.
+     *
+     * @param spec slug of the specification
+     * @param measured what was measured
+     * @param listed what the catalog has
+     */
     public record Difference(String spec, String measured, String listed) {
         /** The listed length in inches; empty for what is no length. */
         public Optional<String> listedInches() {
@@ -51,17 +57,28 @@ public final class PartMatcher {
     /**
      * A part it may be.
      *
+     * @param part number of the part
+     * @param probability probability, 0 to 1
      * @param fits whether it belongs in the machine; nothing while that is not known
+     * @param differences specifications in which it differs
      */
     public record Candidate(
             Part part, double probability, @Nullable Boolean fits, List<Difference> differences) {}
 
-    /** The measure that would tell most, in bits, and the likeliest values of it. */
+    /**
+     * The measure that would tell most, in bits, and the likeliest values of it.
+     *
+     * @param spec slug of the specification
+     * @param values values of the likeliest parts
+     * @param expectedGainBits expected information, bits
+     */
     public record Next(String spec, List<String> values, double expectedGainBits) {}
 
     /**
      * What it may be, likeliest first.
      *
+     * @param candidates parts, likeliest first
+     * @param next measure that tells most; null when none does
      * @param ignored measures that no part of the type lists
      */
     public record Match(

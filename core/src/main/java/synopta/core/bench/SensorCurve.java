@@ -16,7 +16,12 @@ public sealed interface SensorCurve {
     /** The temperature at which it has so many ohms, in Celsius. */
     double celsius(double ohms);
 
-    /** By Beta, in kelvin, from the ohms at 25 °C. */
+    /**
+     * By Beta, in kelvin, from the ohms at 25 °C.
+     *
+     * @param r25Ohms resistance at 25 °C, ohms
+     * @param betaKelvin beta, K
+     */
     record Beta(double r25Ohms, double betaKelvin) implements SensorCurve {
         private static final double ROOM_KELVIN = 298.15;
 
@@ -37,7 +42,13 @@ public sealed interface SensorCurve {
         }
     }
 
-    /** By the three coefficients of Steinhart and Hart, for ohms and kelvin. */
+    /**
+     * By the three coefficients of Steinhart and Hart, for ohms and kelvin.
+     *
+     * @param a first coefficient, 1/K
+     * @param b second coefficient, 1/K
+     * @param c third coefficient, 1/K
+     */
     record SteinhartHart(double a, double b, double c) implements SensorCurve {
         /** Refuses what is no such curve. */
         public SteinhartHart {
@@ -61,7 +72,11 @@ public sealed interface SensorCurve {
         }
     }
 
-    /** Platinum that has so many ohms at 0 °C, as an oven's sensor with 1000. */
+    /**
+     * Platinum that has so many ohms at 0 °C, as an oven's sensor with 1000.
+     *
+     * @param ohmsAtZero resistance at 0 °C, ohms
+     */
     record Platinum(double ohmsAtZero) implements SensorCurve {
         private static final double A = 3.9083e-3;
         private static final double B = -5.775e-7;

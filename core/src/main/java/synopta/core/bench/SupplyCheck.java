@@ -51,6 +51,11 @@ public final class SupplyCheck {
     /**
      * The verdict with the limits of the normal range, and of the tolerable one, in volts.
      *
+     * @param verdict verdict in one word
+     * @param lowVolts lower limit of the normal range, V
+     * @param highVolts upper limit of the normal range, V
+     * @param lowestVolts lower limit of the acceptable range, V
+     * @param highestVolts upper limit of the acceptable range, V
      * @param why with the figures
      * @param next what to do now
      * @param source of the limits

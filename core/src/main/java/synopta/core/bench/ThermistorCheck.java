@@ -16,7 +16,14 @@ public final class ThermistorCheck {
 
     private ThermistorCheck() {}
 
-    /** What it should read, the band, and the verdict. */
+    /**
+     * What it should read, the band, and the verdict.
+     *
+     * @param expectedOhms expected resistance, ohms
+     * @param lowOhms lower limit of a sound one, ohms
+     * @param highOhms upper limit of a sound one, ohms
+     * @param judged verdict, reason, next step and source
+     */
     public record Answer(double expectedOhms, double lowOhms, double highOhms, CheckResult judged) {}
 
     /** Judges a reading at a temperature. */

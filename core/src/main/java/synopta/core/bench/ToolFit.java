@@ -23,6 +23,10 @@ public final class ToolFit {
     /**
      * The play in millimeters, and what it means.
      *
+     * @param toolMm width of the tool, mm
+     * @param headMm width across flats, mm
+     * @param clearanceMm difference, mm; below 0 it does not go on
+     * @param verdict verdict in one word
      * @param why with the figures
      * @param next what to do now
      * @param source of the limit

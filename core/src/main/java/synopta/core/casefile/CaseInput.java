@@ -16,12 +16,18 @@ import synopta.core.tag.Recheck;
  *
  * @param line the caller's words
  * @param model the machine, when it was chosen
- * @param struck keys of what is known that was struck out: `age`, `fuel`, `appliance`, `finding:ID`
- * @param picked ids of faults taken as certain enough to sell for
- * @param dropped ids of faults not to sell for
+ * @param appliance kind of machine, as entered; null: as the line says
+ * @param fuel fuel, as entered; null: as the line says
+ * @param ageYears age, years, as entered; null: as the line says
+ * @param rechecked characters that were checked on the tag
+ * @param findings answers that were given
+ * @param readings meter readings that were entered
+ * @param excluded keys of what is known that was struck out: `age`, `fuel`, `appliance`, `finding:ID`
+ * @param selected ids of faults taken as certain enough to sell for
+ * @param deselected ids of faults not to sell for
  * @param serial as written on the tag
  * @param platform the construction, when it was chosen because the model is in no catalog row
- * @param looked what was looked at to tell constructions apart, as in `rear:rollers`
+ * @param inspected what was looked at to tell constructions apart, as in `rear:rollers`
  * @param person who would find out what is asked next
  * @param shopping what was changed of needs and wants, and where and when it is handed over
  */
@@ -230,6 +236,7 @@ public record CaseInput(
     /**
      * An answer to a finding's question.
      *
+     * @param finding id of the finding
      * @param answer its slug; {@value #NOT_KNOWN} when it is unknown
      * @param sure false for an "I think so"
      */
@@ -242,6 +249,11 @@ public record CaseInput(
         }
     }
 
-    /** What a meter showed at a test. */
+    /**
+     * What a meter showed at a test.
+     *
+     * @param test test it belongs to
+     * @param reading what the meter showed
+     */
     public record Measured(String test, Reading reading) {}
 }

@@ -8,6 +8,9 @@ import synopta.core.quantity.Texts;
 /**
  * Who a case is for; both may be left out. It is kept beside the revisions of a case, so that it can be erased from all of
  * them at once.
+ *
+ * @param name name; null when not named
+ * @param phone phone number; null when not given
  */
 public record Customer(@Nullable String name, @Nullable String phone) {
     /** Nobody that is known. */

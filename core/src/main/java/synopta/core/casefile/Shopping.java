@@ -10,6 +10,7 @@ import synopta.core.quantity.Money;
 /**
  * How the specialist wants it bought: what they changed of needs and wants, and where and when it is handed over.
  *
+ * @param adjusted parts whose quantity or value was set
  * @param branch where; null: at any
  * @param neededInDays by when; null: whenever it comes
  */
@@ -33,6 +34,7 @@ public record Shopping(
     /**
      * A need or a want as the specialist set it.
      *
+     * @param part number of the part
      * @param quantity pieces; 0 leaves it out
      * @param valueCents what a want is worth; null as it was weighed
      * @param needed whether it is bought whatever it costs; a want becomes a need then

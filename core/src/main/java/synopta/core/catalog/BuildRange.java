@@ -5,7 +5,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** The build dates something holds for; both ends count, an absent end is open. */
+/**
+ * The build dates something holds for; both ends count, an absent end is open.
+ *
+ * @param from first day; null: from the beginning
+ * @param to last day; null: without end
+ */
 public record BuildRange(@Nullable LocalDate from, @Nullable LocalDate to) {
     /** Every date. */
     public static final BuildRange ALWAYS = new BuildRange(null, null);

@@ -11,7 +11,11 @@ import java.util.Optional;
 public final class CatalogImport {
     private final Map<Sheet<?>, Sent<?>> sheets = new LinkedHashMap<>();
 
-    /** The rows of one sheet that could be read. */
+    /**
+     * The rows of one sheet that could be read.
+     *
+     * @param <T> type of the rows
+     */
     public static final class Sent<T> {
         private final List<T> rows = new ArrayList<>();
         private int[] lines = new int[64];

@@ -4,7 +4,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** A whole catalog, table by table, in the order in which rows refer to each other. */
+/**
+ * A whole catalog, table by table, in the order in which rows refer to each other.
+ *
+ * @param brands all brands
+ * @param serialSchemes all schemes of serial numbers
+ * @param platforms all platforms
+ * @param slots all positions
+ * @param models all models
+ * @param parts all parts
+ * @param fits all fits
+ * @param supersessions all supersessions
+ * @param kits all contents of kits
+ * @param equivalents all equivalents
+ * @param prices all prices
+ * @param stock all stock
+ */
 public record CatalogTables(
         List<Brand> brands,
         List<SerialScheme> serialSchemes,

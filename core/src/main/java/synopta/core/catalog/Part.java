@@ -8,7 +8,14 @@ import synopta.core.quantity.Slugged;
 /**
  * A part, kit or assembly as it is sold.
  *
+ * @param number part number
+ * @param maker maker of the part
+ * @param partType slug of the part type
+ * @param name name, as it is shown
+ * @param genuine whether the brand's own works make it
+ * @param status current, superseded or discontinued
  * @param packQuantity pieces in one sale unit; 2 where sold as a pair
+ * @param returnable whether it may be returned
  * @param specs figures with their unit in the name, as in `length-mm` 2337
  */
 public record Part(

@@ -8,6 +8,7 @@ import synopta.core.quantity.Money;
 /**
  * A part with what the price list and the branches say of it.
  *
+ * @param part the part
  * @param price of one sale unit; null when the price list lacks it
  * @param stock free sale units by branch, in the order of the branches' names
  */

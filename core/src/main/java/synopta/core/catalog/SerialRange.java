@@ -5,7 +5,12 @@ import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Slugged;
 
-/** The serial numbers something holds for; both ends count, an absent end is open. */
+/**
+ * The serial numbers something holds for; both ends count, an absent end is open.
+ *
+ * @param from first serial number; null: from the beginning
+ * @param to last serial number; null: without end
+ */
 public record SerialRange(@Nullable String from, @Nullable String to) {
     /** Every serial. */
     public static final SerialRange ALL = new SerialRange(null, null);

@@ -11,6 +11,7 @@ import synopta.core.quantity.Slugged;
 /**
  * How a maker writes the build date into a serial number.
  *
+ * @param scheme name of the scheme
  * @param pattern one sign for each character of the serial: `Y` year code, `P` code of the week or month, `L` a letter
  *     (the plant), `N` a digit, `X` either
  * @param yearCodes the first year each code stood for

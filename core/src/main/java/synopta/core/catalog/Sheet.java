@@ -5,7 +5,9 @@ import java.util.List;
 /**
  * One table of the catalog, with the kind of its rows.
  *
+ * @param <T> type of the rows
  * @param name of the table, and of its file without the ending
+ * @param rows type of its rows
  */
 public record Sheet<T>(String name, Class<T> rows) {
     public static final Sheet<Brand> BRANDS = new Sheet<>("brands", Brand.class);

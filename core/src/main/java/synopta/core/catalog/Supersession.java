@@ -10,6 +10,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * What replaces a part. Rows of one old part and one choice are supplied together; other choices are alternatives.
  *
+ * @param oldPart number that is replaced
+ * @param choice which of several replacements; one choice is supplied whole
+ * @param newPart number that replaces it
+ * @param quantity pieces of the new part for one of the old
  * @param change what the technician must know; empty when it drops in
  * @param effective from when on it is supplied so, where that is known
  */

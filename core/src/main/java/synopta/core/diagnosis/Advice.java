@@ -7,6 +7,8 @@ import synopta.core.quantity.Slugged;
 /**
  * What to do now, and why, in a sentence.
  *
+ * @param action what is advised
+ * @param why the reason, in a sentence
  * @param currency of all sums; empty when it is not known
  * @param options the ways to go on that were compared, cheapest first
  * @param notToSell names of part types that were found good, each with its sign
@@ -21,6 +23,7 @@ public record Advice(Action action, String why, String currency, List<Option> op
     /**
      * A way to go on.
      *
+     * @param action what is advised
      * @param what in a few words
      * @param finding what is asked or tested, where that is the way
      * @param cost expected, in the currency of the stakes

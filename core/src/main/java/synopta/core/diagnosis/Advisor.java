@@ -13,6 +13,7 @@ import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.quantity.Money;
 
 /**
  * Sell, ask, test first or refer, by expected cost. Handing over now, for each sign the part type most likely behind it,
@@ -65,7 +66,8 @@ final class Advisor {
     }
 
     private String money(double amount) {
-        return String.format(Locale.ROOT, "%s %.2f", costs.currency(), amount).trim();
+        long cents = Math.round(100 * amount);
+        return costs.currency().isEmpty() ? Money.decimal(cents) : new Money(cents, costs.currency()).words();
     }
 
     private Advice advice(Advice.Action action, String why, List<Advice.Option> options, List<String> good) {

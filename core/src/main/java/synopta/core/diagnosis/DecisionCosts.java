@@ -10,7 +10,7 @@ import synopta.core.quantity.Ordered;
  *
  * @param currency of all sums; empty when it is not known
  * @param prices of part types, where they are known
- * @param secondVisit a second trip and a second opening
+ * @param returnTrip a second trip and a second opening
  * @param callOut a qualified person's visit to find the fault
  * @param minute of people's time
  * @param openingUp taking it apart for a test, and a meter
@@ -56,7 +56,12 @@ public record DecisionCosts(
         return !testFirst && prices.getOrDefault(partType, USUAL).amount < returnTrip;
     }
 
-    /** What a part type costs, and whether it may come back. */
+    /**
+     * What a part type costs, and whether it may come back.
+     *
+     * @param amount price of the part
+     * @param returnable whether it may be returned
+     */
     public record Price(double amount, boolean returnable) {
         /** Refuses what is below 0 or no number. */
         public Price {

@@ -9,10 +9,11 @@ import synopta.core.quantity.Ordered;
 /**
  * What a diagnosis is asked to weigh.
  *
+ * @param machine machine that is diagnosed
  * @param evidence of several answers to one finding the last counts
  * @param notKnown findings that nobody can answer
  * @param person who would find out what is asked next
- * @param stakes what a wrong hand-over costs
+ * @param costs what a wrong hand-over costs
  * @param doubts questions about right parts that were heard
  * @param asking whether reasons and questions are wanted; without them it is many times faster
  */

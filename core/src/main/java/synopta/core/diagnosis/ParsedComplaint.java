@@ -10,10 +10,12 @@ import synopta.core.quantity.Slugged;
 /**
  * What was heard in a complaint, and the words that meant nothing to us, each in the order it was said.
  *
+ * @param heard findings that were heard
  * @param named parts spoken of by name
  * @param measured readings, each with the test it is of
  * @param unplaced readings of which it was not said what they are of
  * @param doubts questions about parts that are right as they are
+ * @param unheard words that nothing was made of
  */
 public record ParsedComplaint(
         List<Heard> heard,
@@ -58,6 +60,7 @@ public record ParsedComplaint(
     /**
      * A finding heard unasked.
      *
+     * @param evidence evidence that is weighed
      * @param phrase the caller's words
      * @param from first character of the phrase in the complaint
      * @param to after its last
@@ -69,6 +72,9 @@ public record ParsedComplaint(
      *
      * @param partTypes what the word may mean; several until one is chosen
      * @param how in what way it was spoken of
+     * @param phrase words of the complaint it came from
+     * @param from first character in the complaint, from 0
+     * @param to character after the last
      */
     public record Named(List<String> partTypes, How how, String phrase, int from, int to) {
         /** Copies. */
@@ -89,10 +95,26 @@ public record ParsedComplaint(
         }
     }
 
-    /** A reading of a test. */
+    /**
+     * A reading of a test.
+     *
+     * @param test test it belongs to
+     * @param reading what the meter showed
+     * @param phrase words of the complaint it came from
+     * @param from first character in the complaint, from 0
+     * @param to character after the last
+     */
     public record Measured(MeterTest test, Reading reading, String phrase, int from, int to) {}
 
-    /** A reading that may be of several tests, by their ids. */
+    /**
+     * A reading that may be of several tests, by their ids.
+     *
+     * @param tests ids of the tests it may belong to
+     * @param reading what the meter showed
+     * @param phrase words of the complaint it came from
+     * @param from first character in the complaint, from 0
+     * @param to character after the last
+     */
     public record Unplaced(List<String> tests, Reading reading, String phrase, int from, int to) {
         /** Copies. */
         public Unplaced {
@@ -100,9 +122,22 @@ public record ParsedComplaint(
         }
     }
 
-    /** A question about a right part. */
+    /**
+     * A question about a right part.
+     *
+     * @param answer answer to give
+     * @param phrase words of the complaint it came from
+     * @param from first character in the complaint, from 0
+     * @param to character after the last
+     */
     public record Doubt(StandardAnswer answer, String phrase, int from, int to) {}
 
-    /** Words that were not understood, with their place in the complaint. */
+    /**
+     * Words that were not understood, with their place in the complaint.
+     *
+     * @param phrase words of the complaint it came from
+     * @param from first character in the complaint, from 0
+     * @param to character after the last
+     */
     public record Unheard(String phrase, int from, int to) {}
 }

@@ -7,7 +7,10 @@ import synopta.core.quantity.Probability;
 /**
  * A fault, how likely it is in its own right (several may stand together), and what speaks for and against it.
  *
+ * @param fault the fault
+ * @param probability probability, 0 to 1
  * @param concerned whether it can bring about a sign that was given, or was drawn in by what can
+ * @param because evidence for and against, by weight
  */
 public record Suspect(Fault fault, Probability probability, boolean concerned, List<Reason> because) {
     /** Copies the reasons. */
@@ -18,6 +21,7 @@ public record Suspect(Fault fault, Probability probability, boolean concerned, L
     /**
      * A piece of evidence that moved the suspect.
      *
+     * @param evidence one piece of evidence
      * @param words of the answer
      * @param weightBits by how much the base-2 logarithm of its odds rose through this piece, all else as known
      */

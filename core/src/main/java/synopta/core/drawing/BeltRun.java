@@ -23,7 +23,11 @@ public sealed interface BeltRun {
         }
     }
 
-    /** No belt runs so, and why. */
+    /**
+     * No belt runs so, and why.
+     *
+     * @param reason why the belt cannot run
+     */
     record Impossible(String reason) implements BeltRun {
         @Override
         public <R> R fold(Function<Closed, R> closed, Function<Impossible, R> impossible) {
@@ -34,12 +38,18 @@ public sealed interface BeltRun {
     /** What the run is, case by case. */
     <R> R fold(Function<Closed, R> closed, Function<Impossible, R> impossible);
 
-    /** A point in the plane of the pulleys, y upwards. */
+    /**
+     * A point in the plane of the pulleys, y upwards.
+     *
+     * @param xMm to the right, mm
+     * @param yMm down, mm
+     */
     record Point(double xMm, double yMm) {}
 
     /**
      * Where the belt lies on a pulley.
      *
+     * @param pulley the pulley
      * @param wrapDegrees how far round; 0 when it passes by without touching
      * @param on where it comes on; for a pulley that is passed by, the center
      * @param off where it leaves

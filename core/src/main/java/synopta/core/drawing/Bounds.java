@@ -2,7 +2,14 @@ package synopta.core.drawing;
 
 import java.util.List;
 
-/** The upright box that something takes up, in the units of its drawing; y grows downwards. */
+/**
+ * The upright box that something takes up, in the units of its drawing; y grows downwards.
+ *
+ * @param left left edge
+ * @param top upper edge
+ * @param right cases that were right first time
+ * @param bottom lower edge
+ */
 public record Bounds(double left, double top, double right, double bottom) {
     /** The box round points, given as x, y, x, y; at least one. */
     static Bounds around(List<Double> points) {

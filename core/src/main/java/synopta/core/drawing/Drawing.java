@@ -22,7 +22,13 @@ public record Drawing(int width, int height, String seen, List<Layer> layers, Li
         spots = List.copyOf(spots);
     }
 
-    /** What comes off at one stage, as far as it is only drawn: cabinet, panels, drum … */
+    /**
+     * What comes off at one stage, as far as it is only drawn: cabinet, panels, drum …
+     *
+     * @param id identifier, unique in the pack
+     * @param name name, as it is shown
+     * @param figures shapes that are drawn
+     */
     public record Layer(String id, String name, List<Figure> figures) {
         /** Copies. */
         public Layer {
@@ -30,15 +36,23 @@ public record Drawing(int width, int height, String seen, List<Layer> layers, Li
         }
     }
 
-    /** A lettering, centerd on its point. */
+    /**
+     * A lettering, centerd on its point.
+     *
+     * @param text words that are read or printed
+     * @param x to the right
+     * @param y down
+     */
     public record Word(String text, double x, double y) {}
 
     /**
      * A place, drawn.
      *
+     * @param slot position it shows
      * @param layer with which layer it comes into reach
      * @param label a word or two that name it
      * @param side on which side the label stands
+     * @param figures shapes that are drawn
      */
     public record Spot(String slot, String layer, String label, Side side, List<Figure> figures) {
         /** Copies; refuses a place that is not drawn. */

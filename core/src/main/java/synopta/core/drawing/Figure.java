@@ -10,7 +10,9 @@ import synopta.core.quantity.Slugged;
 /**
  * A piece of line work.
  *
+ * @param primitive shape and its measures
  * @param at the numbers of the primitive, in the units of the drawing
+ * @param weight weight of the line
  */
 public record Figure(Primitive primitive, List<Double> at, Weight weight) {
     /** Copies; refuses numbers that draw nothing. */

@@ -8,6 +8,7 @@ import synopta.core.quantity.Slugged;
  * @param xMm center, to the right
  * @param yMm center, upwards
  * @param diameterMm above 0
+ * @param side face of the belt that touches it
  */
 public record Pulley(double xMm, double yMm, double diameterMm, Side side) {
     /** Refuses what is not finite, and a diameter that is not above 0. */

@@ -5,6 +5,7 @@ import synopta.core.quantity.Slugged;
 /**
  * Something in the catalog that is probably not meant.
  *
+ * @param kind kind of the likely mistake
  * @param subject the part, model or platform it is about, as written
  * @param message what was found, and what to do about it
  */

@@ -40,7 +40,8 @@ public final class CompatibleModels {
     /**
      * A model and which of the parts it takes.
      *
-     * @param via of each part it takes, how
+     * @param model model of the catalog
+     * @param basis of each part it takes, how
      * @param differing places where it has other parts than the machine of the case; null when it is built otherwise
      */
     public record Machine(

@@ -6,6 +6,7 @@ import synopta.core.catalog.Model;
 /**
  * A model of another brand on the same platform.
  *
+ * @param model model of the catalog
  * @param shared places where both list the same parts for the same builds
  * @param differing places where they do not
  */

@@ -13,6 +13,9 @@ public sealed interface FitVerdict {
     /**
      * It is right; `supply` is what to hand over, `alternatives` other ways. Changes are in `supply`.
      *
+     * @param supply parts that are supplied
+     * @param alternatives other supplies that fit, best first
+     * @param reasons reasons, in sentences, in order
      * @param suggestions what else would do, when nothing of it is made any more
      */
     record Fits(Supply supply, List<Supply> alternatives, List<String> reasons, List<Suggestion> suggestions)
@@ -34,7 +37,12 @@ public sealed interface FitVerdict {
         MODEL
     }
 
-    /** It is right for some builds only; `ask` says what would settle it. */
+    /**
+     * It is right for some builds only; `ask` says what would settle it.
+     *
+     * @param ask what must be known first
+     * @param reasons reasons, in sentences, in order
+     */
     record Depends(Missing ask, List<String> reasons) implements FitVerdict {
         @Override
         public <R> R fold(
@@ -46,7 +54,12 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** It is not right; `instead` is what the machine takes in its place. */
+    /**
+     * It is not right; `instead` is what the machine takes in its place.
+     *
+     * @param reasons reasons, in sentences, in order
+     * @param instead parts that fit instead
+     */
     record DoesNotFit(List<String> reasons, List<PartNumber> instead) implements FitVerdict {
         @Override
         public <R> R fold(
@@ -58,7 +71,12 @@ public sealed interface FitVerdict {
         }
     }
 
-    /** The machine or the part is in no catalog row; `nearest` are numbers that are, as written. */
+    /**
+     * The machine or the part is in no catalog row; `nearest` are numbers that are, as written.
+     *
+     * @param reasons reasons, in sentences, in order
+     * @param nearest closest numbers
+     */
     record Unknown(List<String> reasons, List<String> nearest) implements FitVerdict {
         @Override
         public <R> R fold(

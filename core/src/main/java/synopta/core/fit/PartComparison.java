@@ -14,6 +14,8 @@ import synopta.core.catalog.Supersession;
 /**
  * Two parts side by side.
  *
+ * @param first one part
+ * @param second the other part
  * @param specifications what each has, the second in place of the first
  * @param related how the catalog joins them, in sentences; empty when it does not
  * @param bag what each sale unit holds, by part: pieces in the first, pieces in the second
@@ -26,7 +28,13 @@ public record PartComparison(
         bag = List.copyOf(bag);
     }
 
-    /** A piece that lies in one of them, or both. */
+    /**
+     * A piece that lies in one of them, or both.
+     *
+     * @param part part in both or either
+     * @param inFirst pieces in the first
+     * @param inSecond pieces in the second
+     */
     public record Held(PartNumber part, int inFirst, int inSecond) {}
 
     /** Compares two parts of the catalog. */

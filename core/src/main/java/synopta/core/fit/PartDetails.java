@@ -27,8 +27,10 @@ public final class PartDetails {
     /**
      * A part that may stand in for another.
      *
+     * @param part the part
      * @param basis why the catalog allows it; empty when only the specifications speak for it
      * @param allowed whether it may be supplied unasked: listed as an equivalent, and genuine where the house asks for it
+     * @param compared specification by specification
      */
     public record StandIn(Part part, String basis, boolean allowed, Specifications.Comparison compared) {}
 

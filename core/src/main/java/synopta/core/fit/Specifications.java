@@ -51,7 +51,15 @@ public final class Specifications {
         DOES_NOT_MATTER
     }
 
-    /** One specification of both; `why` says what it matters for, where there is a rule. */
+    /**
+     * One specification of both; `why` says what it matters for, where there is a rule.
+     *
+     * @param spec slug of the specification
+     * @param original value of the listed part; null when it is not known
+     * @param other value of the other part; null when it is not known
+     * @param outcome result of the comparison
+     * @param rule rule of the pack; null when there is none
+     */
     public record Line(
             String spec,
             @Nullable String original,
@@ -62,6 +70,7 @@ public final class Specifications {
     /**
      * Two parts side by side.
      *
+     * @param lines one line a specification
      * @param interchangeable whether the other may be supplied in place of the original, as far as the catalog tells
      */
     public record Comparison(List<Line> lines, boolean interchangeable) {

@@ -19,7 +19,12 @@ public record Supply(List<Item> items, List<String> changes, List<String> chain)
         chain = List.copyOf(chain);
     }
 
-    /** So many of a part. */
+    /**
+     * So many of a part.
+     *
+     * @param part number of the part
+     * @param quantity sale units
+     */
     public record Item(PartNumber part, int quantity) {}
 
     /** The same, with changes that come before its own. */

@@ -38,7 +38,13 @@ public final class WhereUsed {
         this.rules = rules;
     }
 
-    /** A machine, how the part comes to serve it, and the rows of that. */
+    /**
+     * A machine, how the part comes to serve it, and the rows of that.
+     *
+     * @param model model of the catalog
+     * @param basis why it takes them, by part
+     * @param rows rows that list the part or what it replaces
+     */
     public record Machine(Model model, FitBasis basis, List<Fit> rows) {
         /** Copies. */
         public Machine {
@@ -49,6 +55,7 @@ public final class WhereUsed {
     /**
      * Some machines by number.
      *
+     * @param machines models, in order of their keys
      * @param next the key of the model to begin after for more; null when there are none
      */
     public record Page(List<Machine> machines, @Nullable String next) {
@@ -58,7 +65,13 @@ public final class WhereUsed {
         }
     }
 
-    /** So many models of a brand and appliance. */
+    /**
+     * So many models of a brand and appliance.
+     *
+     * @param brand brand of the machine
+     * @param appliance kind of machine
+     * @param models number of models
+     */
     public record Count(String brand, Appliance appliance, int models) {}
 
     /**

@@ -93,6 +93,8 @@ public final class HandoverPlanner {
      * One entry of the bag list.
      *
      * @param part the line it belongs to
+     * @param kind kind, from a closed list
+     * @param text words that are read or printed
      */
     public record BagEntry(PartNumber part, HandoverNote.Kind kind, String text) {}
 

@@ -15,6 +15,11 @@ public record DistinguishingQuestion(String question, List<Answer> answers, doub
         answers = List.copyOf(answers);
     }
 
-    /** An answer in words, and the key by which the case keeps it, as in `rear:rollers`. */
+    /**
+     * An answer in words, and the key by which the case keeps it, as in `rear:rollers`.
+     *
+     * @param key key by which the answer is given
+     * @param words words that are shown
+     */
     public record Answer(String key, String words) {}
 }

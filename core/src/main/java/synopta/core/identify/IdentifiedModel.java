@@ -21,14 +21,22 @@ import synopta.core.tag.TagReading;
 /**
  * The machine of a case, as far as it is settled.
  *
- * @param guessed the appliance, when it was only guessed from the complaint
+ * @param line the line and its tokens
+ * @param reading candidates for the model number; null when none was given
+ * @param model model of the catalog; null while not known
+ * @param serial build dates of the serial number; null when none was given
  * @param constructions what it may be when it is in no catalog row
  * @param chosen the construction the case goes on with then
  * @param platform of the model, or else of the chosen construction
  * @param look what to look at to tell constructions apart
+ * @param appliance kind of machine; null while not known
+ * @param guessed the appliance, when it was only guessed from the complaint
+ * @param layout construction; null while not known
  * @param fuels what it may burn
- * @param parsed what was heard in the complaint by the pack of the appliance; nothing while that is not known
+ * @param ageYears age, years; null while not known
+ * @param serialNumber serial number; null when none was given
  * @param parts what was asked for by its number, less what was struck out
+ * @param parsed what was heard in the complaint by the pack of the appliance; nothing while that is not known
  */
 public record IdentifiedModel(
         ParsedLine line,

@@ -17,7 +17,12 @@ import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 
-/** What is known of the machine besides its signs, each with where it comes from. */
+/**
+ * What is known of the machine besides its signs, each with where it comes from.
+ *
+ * @param input what was entered
+ * @param identified what the machine is
+ */
 public record MachineFacts(CaseInput input, IdentifiedModel identified) {
     public List<KnownFact> known() {
         List<KnownFact> known = new ArrayList<>();

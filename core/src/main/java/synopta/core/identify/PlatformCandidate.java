@@ -12,6 +12,7 @@ import synopta.core.quantity.Probability;
 /**
  * A platform that a machine in no catalog row may be of.
  *
+ * @param platform the platform
  * @param probability given that the machine is unlisted, and what was looked at since
  * @param brands whose numbers look so, likeliest first
  * @param fuels that its models burn

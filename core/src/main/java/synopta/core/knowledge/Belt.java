@@ -16,6 +16,7 @@ import synopta.core.quantity.Slugged;
  * @param ribs which of the two sides of the closed belt bears the ribs
  * @param stations what it touches, in the order in which it meets them, clockwise
  * @param rests what else turns there without touching the belt, as the rollers under the drum
+ * @param basis where the figure or the words come from
  */
 public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Rest> rests, Basis basis) {
     /** Copies. */
@@ -46,7 +47,9 @@ public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Res
     /**
      * A pulley of the layout.
      *
+     * @param role what the pulley is for
      * @param slot the place whose part it is; nothing for the drum, which is not sold
+     * @param pulley the pulley
      * @param travel how far it gives way against its spring; nothing for one that stands fast
      */
     public record Station(
@@ -55,10 +58,22 @@ public record Belt(View from, Pulley.Side ribs, List<Station> stations, List<Res
             Pulley pulley,
             @Nullable Travel travel) {}
 
-    /** How far a pulley can be pushed, in millimeters, to the right and upwards. */
+    /**
+     * How far a pulley can be pushed, in millimeters, to the right and upwards.
+     *
+     * @param dxMm to the right, mm
+     * @param dyMm down, mm
+     */
     public record Travel(double dxMm, double dyMm) {}
 
-    /** A wheel or glide beside the belt. */
+    /**
+     * A wheel or glide beside the belt.
+     *
+     * @param slot slug of the position in the layout
+     * @param xMm to the right, mm
+     * @param yMm down, mm
+     * @param diameterMm diameter, mm
+     */
     public record Rest(String slot, double xMm, double yMm, double diameterMm) {}
 
     /** The run with every spring at work. */

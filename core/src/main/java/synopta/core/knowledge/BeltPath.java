@@ -11,7 +11,12 @@ import synopta.core.drawing.Pulley;
  * How a belt runs, with its springs at work and with them pushed in.
  *
  * @param from `front` or `rear`: where it is seen from; x grows to the right as seen from there, y upwards
+ * @param lengthMm length around the pulleys, mm
  * @param slackMm by how much the run is shorter with the springs pushed in
+ * @param stations pulleys, in the order of the belt
+ * @param pushed pulleys with the idler pushed away
+ * @param rests what the belt also lies on
+ * @param basis where the figure or the words come from
  */
 public record BeltPath(
         Belt.View from,
@@ -62,8 +67,17 @@ public record BeltPath(
     /**
      * A pulley with the belt on it.
      *
+     * @param role what the pulley is for
+     * @param slot slug of the position in the layout; null when not known
+     * @param xMm to the right, mm
+     * @param yMm down, mm
+     * @param diameterMm diameter, mm
+     * @param side face of the belt that touches it
+     * @param wrapDegrees angle of contact, degrees
      * @param face of the belt that lies on it: `ribbed` or `flat`
      * @param over whether the belt runs over it, not under it
+     * @param on where the belt reaches it
+     * @param off where the belt leaves it
      * @param travel how far it is pushed against its spring; null where it stands fast
      */
     public record Station(
@@ -98,6 +112,13 @@ public record BeltPath(
         }
     }
 
-    /** A wheel or glide beside the belt. */
+    /**
+     * A wheel or glide beside the belt.
+     *
+     * @param slot slug of the position in the layout
+     * @param xMm to the right, mm
+     * @param yMm down, mm
+     * @param diameterMm diameter, mm
+     */
     public record Rest(String slot, double xMm, double yMm, double diameterMm) {}
 }

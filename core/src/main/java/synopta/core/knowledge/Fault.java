@@ -11,12 +11,15 @@ import synopta.core.quantity.Ordered;
  * One way in which a part type fails.
  *
  * @param id unique in the pack
+ * @param partType slug of the part type
  * @param fault the failure in one slug: broken, seized, open
  * @param name in a specialist's words, part first: "Drum belt, broken"
  * @param slot the only place it can be in; null where any place of the part type will do
  * @param fuels machines that can have it
  * @param prior how likely it is in a machine brought to the counter at {@link Pack#REFERENCE_AGE_YEARS} years, of itself
+ * @param basis where the figure or the words come from
  * @param cure what cures it without a part: nothing is sold for it unasked
+ * @param shows findings it brings about
  * @param causedBy other faults that bring it about: it is their consequence
  */
 public record Fault(
@@ -44,8 +47,10 @@ public record Fault(
     /**
      * A fault brings about an answer to a finding.
      *
+     * @param finding id of the finding
      * @param answer the telling answer; null for the only one, or where the finding has several, for the first
      * @param strength probability that the fault, alone and without a leak, brings the answer about
+     * @param basis where the figure or the words come from
      */
     public record Link(String finding, @Nullable String answer, double strength, Basis basis) {
         /** Refuses a strength outside 0 (excluded) to 1. */
@@ -62,7 +67,9 @@ public record Fault(
     /**
      * Another fault brings this one about.
      *
+     * @param fault id of the cause
      * @param strength probability that it does, alone
+     * @param basis where the figure or the words come from
      */
     public record Cause(String fault, double strength, Basis basis) {
         /** Refuses a strength outside 0 (excluded) to 1. */

@@ -12,6 +12,9 @@ import synopta.core.catalog.Fuel;
 /**
  * A pack as a person reads it: faults, what can be found out, and what leads from one to the other.
  *
+ * @param appliance kind of machine
+ * @param faults every fault
+ * @param findings findings that can be asked or measured
  * @param links by fault, in the pack's order
  */
 public record FaultGuide(
@@ -81,9 +84,14 @@ public record FaultGuide(
     /**
      * A fault.
      *
+     * @param id identifier, unique in the pack
+     * @param name name, as it is shown
+     * @param partType slug of the part type
      * @param part the name of its part type
      * @param prior how likely it is at 8 years, of itself
      * @param basis where that is known from
+     * @param fuels fuels it may burn
+     * @param causedBy faults that bring it about
      */
     public record KnownFault(
             String id,
@@ -113,12 +121,27 @@ public record FaultGuide(
         }
     }
 
-    /** A fault that brings another about, how often, and where that is known from. */
+    /**
+     * A fault that brings another about, how often, and where that is known from.
+     *
+     * @param fault id of the cause
+     * @param name name, as it is shown
+     * @param strength chance that the fault brings it about, 0 to 1
+     * @param basis where the figure or the words come from
+     */
     public record KnownCause(String fault, String name, double strength, String basis) {}
 
     /**
      * Something to find out.
      *
+     * @param id identifier, unique in the pack
+     * @param question question as it is asked
+     * @param hint help for the question; null when there is none
+     * @param answers answers to choose from
+     * @param minutes minutes it takes to find out
+     * @param who who may find it out
+     * @param opens id of the part that must be opened for it; null: none
+     * @param basis where the figure or the words come from
      * @param good the readings of a good part, with their unit; for tests only
      * @param practice whether a part can be made up to read it on
      */
@@ -150,12 +173,23 @@ public record FaultGuide(
         }
     }
 
-    /** An answer, and how often it stands with none of the faults. */
+    /**
+     * An answer, and how often it stands with none of the faults.
+     *
+     * @param answer slug of the answer
+     * @param words words that are shown
+     * @param leak chance of the answer with none of its faults, 0 to 1
+     */
     public record KnownAnswer(String answer, String words, double leak) {}
 
     /**
      * A fault leads to an answer.
      *
+     * @param fault id of the fault
+     * @param finding id of the finding
+     * @param answer slug of the answer
+     * @param strength chance that the fault brings it about, 0 to 1
+     * @param basis where the figure or the words come from
      * @param through the circuit, or {@code meter}; null for what shows of itself
      */
     public record GuideLink(

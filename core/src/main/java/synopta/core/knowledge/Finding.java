@@ -11,11 +11,15 @@ import synopta.core.quantity.Slugged;
  * nothing brings another about, then the telling ones, which faults bring about. Where two faults bring about different
  * ones, the later is what is met: it drowns the earlier (a steady squeal is heard over one that comes once a turn).
  *
+ * @param id identifier, unique in the pack
+ * @param question question as it is asked
  * @param hint how to find out, where it helps
  * @param answers the clear one first; at least two
  * @param minutes how long it takes to find out
+ * @param who who may find it out
  * @param opens what must come off to find out
  * @param hazards what may hurt whoever finds out
+ * @param basis where the figure or the words come from
  */
 public record Finding(
         String id,
@@ -88,7 +92,12 @@ public record Finding(
         return new Finding(id, question, hint, others, minutes, who, opens, hazards, basis);
     }
 
-    /** An answer to another finding, by its slug. */
+    /**
+     * An answer to another finding, by its slug.
+     *
+     * @param finding id of the finding
+     * @param answer slug of the answer
+     */
     public record Implied(String finding, String answer) {}
 
     /** Whether it is a matter of construction: what it was built with, not what has failed. */

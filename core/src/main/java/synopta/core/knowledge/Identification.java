@@ -28,7 +28,9 @@ public record Identification(List<Aspect> aspects, List<PartMeasures> measures) 
      * Something of a machine that a caller can see.
      *
      * @param aspect its name within the appliance
+     * @param question question as it is asked
      * @param effort how many times the trouble of a plain question it is to find out, above 0; our judgment
+     * @param answers answers and the layouts they mean
      */
     public record Aspect(String aspect, String question, double effort, List<AspectAnswer> answers) {
         /** Copies; refuses an effort that is not above 0. */
@@ -50,6 +52,8 @@ public record Identification(List<Aspect> aspects, List<PartMeasures> measures) 
      * An answer, and the layouts that give it.
      *
      * @param answer its slug
+     * @param words words that are shown
+     * @param layouts ids of the layouts it is true of
      */
     public record AspectAnswer(String answer, String words, Set<String> layouts) {
         /** Copies. */
@@ -58,7 +62,13 @@ public record Identification(List<Aspect> aspects, List<PartMeasures> measures) 
         }
     }
 
-    /** A part type that can be matched by measuring, with its name. */
+    /**
+     * A part type that can be matched by measuring, with its name.
+     *
+     * @param partType slug of the part type
+     * @param name name, as it is shown
+     * @param specs specifications, in the order they are asked
+     */
     public record MatchableType(String partType, String name, List<Measure> specs) {}
 
     /** The part types of these packs that can be matched, each once. */
@@ -75,7 +85,12 @@ public record Identification(List<Aspect> aspects, List<PartMeasures> measures) 
         return List.copyOf(types.values());
     }
 
-    /** What is measured on parts of a type, the most telling first. */
+    /**
+     * What is measured on parts of a type, the most telling first.
+     *
+     * @param partType slug of the part type
+     * @param specs specifications, in the order they are asked
+     */
     public record PartMeasures(String partType, List<Measure> specs) {
         /** Copies. */
         public PartMeasures {
@@ -83,6 +98,11 @@ public record Identification(List<Aspect> aspects, List<PartMeasures> measures) 
         }
     }
 
-    /** A specification of the catalog, and what to measure for it, in words. */
+    /**
+     * A specification of the catalog, and what to measure for it, in words.
+     *
+     * @param spec slug of the specification
+     * @param words words that are shown
+     */
     public record Measure(String spec, String words) {}
 }

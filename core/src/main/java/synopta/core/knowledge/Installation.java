@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param way the right way round
  * @param check that it is right, before it is closed
  * @param hardware of one piece
- * @param bySchool what some schools do besides
+ * @param byPractice what some schools do besides
+ * @param basis where the figure or the words come from
  */
 public record Installation(
         List<String> tools,
@@ -38,9 +39,11 @@ public record Installation(
     /**
      * What a school does besides.
      *
+     * @param practice repair practice
      * @param way in a sentence
      * @param tools each with its size
      * @param hardware of one piece
+     * @param basis where the figure or the words come from
      */
     public record BySchool(
             RepairPractice practice, String way, List<String> tools, List<WorkStep.Hardware> hardware, Basis basis) {

@@ -11,10 +11,14 @@ import synopta.core.quantity.Ordered;
 /**
  * A construction family.
  *
+ * @param id identifier, unique in the pack
+ * @param name name, as it is shown
  * @param share how often it is met among machines of the appliance; above 0
  * @param tag where its model tag is
  * @param fuels what machines of the family may burn
+ * @param places places of the parts
  * @param steps how it is opened up
+ * @param drawing drawing of the construction
  * @param belt how the belt lies, where there is one
  */
 public record Layout(
@@ -40,6 +44,10 @@ public record Layout(
     /**
      * A place for parts of one type.
      *
+     * @param slot slug of the position in the layout
+     * @param partType slug of the part type
+     * @param name name, as it is shown
+     * @param quantity pieces at that place
      * @param where in words: front or rear, left or right
      * @param fuels in which machines it is
      */

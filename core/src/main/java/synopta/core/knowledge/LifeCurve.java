@@ -7,6 +7,7 @@ import synopta.core.quantity.Probability;
  *
  * @param shape above 0; over 1 wears out, 1 fails at a steady rate
  * @param scaleYears age in years by which 63 % have failed; above 0
+ * @param basis where the figure or the words come from
  */
 public record LifeCurve(double shape, double scaleYears, Basis basis) {
     private static final int PANELS = 2_000;

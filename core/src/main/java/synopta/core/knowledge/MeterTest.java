@@ -7,6 +7,8 @@ import java.util.Locale;
  * A meter reading that tells a sound part from a failed one. It acts as a finding with the answers `good` and `bad`,
  * which makes a reading soft evidence of the part's state.
  *
+ * @param finding finding that it answers
+ * @param unit unit of the meter
  * @param goodFrom least reading of a sound part, in the unit
  * @param goodTo greatest reading of a sound part, in the unit
  * @param finds faults that make the reading bad

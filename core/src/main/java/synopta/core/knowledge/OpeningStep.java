@@ -7,10 +7,13 @@ import synopta.core.quantity.Ordered;
 /**
  * A step of opening a machine up.
  *
- * @param after ids of the steps that must be done first
+ * @param id identifier, unique in the pack
+ * @param name name, as it is shown
  * @param minutes for this step, there and back
- * @param work what it takes
+ * @param after ids of the steps that must be done first
  * @param reaches the places it lays open, each with the minutes it takes to exchange one piece there
+ * @param work what it takes
+ * @param basis where the figure or the words come from
  */
 public record OpeningStep(
         String id,

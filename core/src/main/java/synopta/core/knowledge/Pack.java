@@ -18,11 +18,19 @@ import synopta.core.quantity.Ordered;
 /**
  * All that is known of one appliance. Sound by construction of {@link PackCheck}, which the loader asks.
  *
+ * @param appliance kind of machine
  * @param fuelShares how often each fuel is met; adds up to 1
+ * @param partTypes part types of the appliance
+ * @param faults faults of the appliance
+ * @param findings findings that can be asked or measured
+ * @param tests meter tests
+ * @param circuits circuits that a dead machine may have open
  * @param sameWords words that callers use for one another; the first of each group stands for all
+ * @param rights what to answer those who doubt a right part
+ * @param cautions cautions that apply, gravest first
+ * @param layouts constructions of the appliance
  * @param replacement what a new machine costs, where that was judged
  * @param identification what tells machines and parts apart by looking and measuring
- * @param rights what to answer those who doubt a right part
  */
 public record Pack(
         Appliance appliance,

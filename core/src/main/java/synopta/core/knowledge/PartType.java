@@ -8,14 +8,16 @@ import synopta.core.drawing.Picture;
  * A kind of part.
  *
  * @param slug the word of the catalog and the API
+ * @param name name, as it is shown
+ * @param life how long it lasts
  * @param selling how it is sold, and with what
  * @param bag what to tell about it as it goes into the bag
  * @param called what people call it; a word that several part types bear is kept for all of them
  * @param picture what it looks like
  * @param refer whether only a qualified person should fit it
  * @param specs what decides whether another part of the type may be supplied in its place
- * @param fitting how it goes in
  * @param safety why a wrong one is dangerous; null where it is only a nuisance
+ * @param fitting how it goes in
  */
 public record PartType(
         String slug,

@@ -5,7 +5,11 @@ import java.util.function.Function;
 
 /** What a meter showed: a number in the test's unit, or its overload sign. */
 public sealed interface Reading {
-    /** A figure, at least 0. */
+    /**
+     * A figure, at least 0.
+     *
+     * @param value figure in the unit of the test
+     */
     record Figure(double value) implements Reading {
         /** Refuses NaN, infinities and what is below 0. */
         public Figure {

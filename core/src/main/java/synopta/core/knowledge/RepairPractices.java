@@ -4,8 +4,8 @@ package synopta.core.knowledge;
  * Which of the trade's schools a house follows.
  *
  * @param genuineOnly whether only genuine parts are supplied; otherwise one of the same specification will do
- * @param renewAll whether all of a kind are renewed where they wear together; otherwise the failed one alone
- * @param renewRings whether rings and washers are renewed with their wheels; otherwise they go in again
+ * @param replaceAll whether all of a kind are renewed where they wear together; otherwise the failed one alone
+ * @param replaceRings whether rings and washers are renewed with their wheels; otherwise they go in again
  * @param oilShafts whether shafts get a drop of oil; otherwise they stay dry
  * @param testFirst whether a part is measured before it is sold and before it is replaced; otherwise a cheap one is
  *     replaced untested

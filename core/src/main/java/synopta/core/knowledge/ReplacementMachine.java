@@ -7,6 +7,7 @@ import java.math.BigDecimal;
  *
  * @param price typical, in the currency of the house; above 0
  * @param life of a machine from new
+ * @param basis where the figure or the words come from
  */
 public record ReplacementMachine(BigDecimal price, LifeCurve life, Basis basis) {
     /** Refuses a price that is not above 0. */

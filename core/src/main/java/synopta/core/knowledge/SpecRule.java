@@ -6,8 +6,10 @@ import synopta.core.quantity.Slugged;
  * What one specification must be for one part to be supplied in place of another of its type.
  *
  * @param spec its name in the catalog, unit included, as in `length-mm`
+ * @param rule how the values are compared
  * @param within by how much a figure that must be equal may differ, in per cent of the original; 0 for not at all
  * @param why in a sentence
+ * @param basis where the figure or the words come from
  */
 public record SpecRule(String spec, Rule rule, double within, String why, Basis basis) {
     /** What is asked of the part that is to stand in. */

@@ -11,9 +11,11 @@ import synopta.core.quantity.Slugged;
  * What a step of opening up takes and leaves to do.
  *
  * @param tools each with its size
+ * @param hardware screws, rings and the like that are kept or renewed
  * @param hazards of the step
  * @param persons it takes, 1 or more
  * @param note what to label, mark or photograph
+ * @param advice advice for the step; null when there is none
  * @param check as it is closed again
  * @param effort what it comes to, in a word: `drum`, `pulled out`
  * @param looks what can be looked at on the way
@@ -53,7 +55,13 @@ public record WorkStep(
         }
     }
 
-    /** So many fasteners, and whether they go in again. */
+    /**
+     * So many fasteners, and whether they go in again.
+     *
+     * @param what what it is
+     * @param count number of pieces
+     * @param fate whether it is kept or renewed
+     */
     public record Hardware(String what, int count, Fate fate) {}
 
     /** What becomes of hardware. */
@@ -62,6 +70,11 @@ public record WorkStep(
         REPLACED;
     }
 
-    /** Something to look at, and the finding it answers. */
+    /**
+     * Something to look at, and the finding it answers.
+     *
+     * @param finding finding that is answered on the way
+     * @param words words that are shown
+     */
     public record Look(String finding, String words) {}
 }

@@ -6,6 +6,7 @@ import synopta.core.quantity.Slugged;
  * A piece of the caller's line.
  *
  * @param kind what it was taken for
+ * @param text words of the line
  * @param from first character in the line
  * @param to after its last
  */

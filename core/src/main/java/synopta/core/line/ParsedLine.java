@@ -9,9 +9,13 @@ import synopta.core.catalog.Fuel;
 /**
  * What a line says besides the complaint.
  *
+ * @param pieces tokens, in order
  * @param model the words that look like a model number
  * @param serial what follows the words for a serial number
+ * @param brand brand that is named; null: none
+ * @param appliance appliance that is named; null: none
  * @param fuels what the caller's words allow; empty when nothing was said
+ * @param ageYears age that is named, years; null: none
  * @param parts what was asked for by its number
  * @param complaint the line with model, serial, brand, age and part numbers blanked out, places kept
  */

@@ -29,7 +29,11 @@ public final class OrderService {
 
     /** What became of a line. */
     public sealed interface Outcome {
-        /** It was promised, one way or another. */
+        /**
+         * It was promised, one way or another.
+         *
+         * @param reservation the reservation
+         */
         record Promised(Reservation reservation) implements Outcome {
             @Override
             public <R> R fold(Function<Promised, R> reserved, Function<Gone, R> gone) {
@@ -37,7 +41,13 @@ public final class OrderService {
             }
         }
 
-        /** So many are not there any more, and nothing was ordered. */
+        /**
+         * So many are not there any more, and nothing was ordered.
+         *
+         * @param part number of the part
+         * @param quantity pieces, at least 1
+         * @param free pieces that are free
+         */
         record Gone(PartNumber part, int quantity, int free) implements Outcome {
             /** What to do, in a sentence. */
             public String words(String branch) {
@@ -54,7 +64,12 @@ public final class OrderService {
         <R> R fold(Function<Promised, R> reserved, Function<Gone, R> gone);
     }
 
-    /** So many sale units of a part. */
+    /**
+     * So many sale units of a part.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     */
     public record Wanted(PartNumber part, int quantity) {}
 
     /**

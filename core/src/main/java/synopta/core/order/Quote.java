@@ -12,8 +12,13 @@ import synopta.core.quantity.Texts;
  * A quote as it was written: its prices stay, whatever the catalog says later.
  *
  * @param number running, from 1
+ * @param createdAt when it was created
  * @param validUntil the last day on which it holds
+ * @param branch name of the branch
+ * @param customer name of the customer; null when not named
  * @param caseNumber the case it was written for
+ * @param lines lines, one a part
+ * @param sum goods, tax and total
  */
 public record Quote(
         long number,
@@ -36,7 +41,14 @@ public record Quote(
         Texts.limited("The customer's name", customer, LONGEST_CUSTOMER);
     }
 
-    /** So many sale units of a part at a price. */
+    /**
+     * So many sale units of a part at a price.
+     *
+     * @param part number of the part
+     * @param name name, as it is shown
+     * @param quantity pieces, at least 1
+     * @param unitPrice price of one sale unit
+     */
     public record Line(PartNumber part, String name, int quantity, Money unitPrice) {
         /** Refuses a line of nothing. */
         public Line {

@@ -37,7 +37,12 @@ public final class QuoteService {
         this.currency = currency;
     }
 
-    /** What is to be quoted. */
+    /**
+     * What is to be quoted.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     */
     public record Asked(PartNumber part, int quantity) {}
 
     /** Writes and keeps a quote; refuses a part that is unknown or has no price. */

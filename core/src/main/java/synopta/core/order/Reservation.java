@@ -10,7 +10,12 @@ import synopta.core.quantity.Slugged;
  * What was promised of one line.
  *
  * @param number running, from 1
+ * @param createdAt when it was created
+ * @param caseNumber case it belongs to; null when there is none
+ * @param branch name of the branch
+ * @param part number of the part
  * @param quantity sale units
+ * @param state state of the reservation
  * @param days until it comes, when it was ordered
  */
 public record Reservation(

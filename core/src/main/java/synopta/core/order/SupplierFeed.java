@@ -14,7 +14,11 @@ public interface SupplierFeed {
 
     /** What the supplier said. */
     sealed interface Answer {
-        /** It comes in so many days. */
+        /**
+         * It comes in so many days.
+         *
+         * @param days days until it is there
+         */
         record Accepted(int days) implements Answer {
             @Override
             public <R> R fold(
@@ -36,7 +40,11 @@ public interface SupplierFeed {
             }
         }
 
-        /** No answer came. */
+        /**
+         * No answer came.
+         *
+         * @param why why it was not reached
+         */
         record NotReached(String why) implements Answer {
             @Override
             public <R> R fold(

@@ -55,7 +55,14 @@ public final class AccuracyReport {
         }
     }
 
-    /** So many of so many, and between what the rate lies. */
+    /**
+     * So many of so many, and between what the rate lies.
+     *
+     * @param label what is counted, as it is shown
+     * @param right cases that were right first time
+     * @param cases number of cases
+     * @param interval 95% interval of the rate
+     */
     public record Share(String label, int right, int cases, Interval interval) {
         private static Share counted(String label, int right, int cases) {
             return new Share(label, right, cases, Interval.wilson(right, cases));
@@ -109,7 +116,12 @@ public final class AccuracyReport {
     /**
      * Suspects that were said to be about so likely.
      *
+     * @param from lowest probability
+     * @param to highest probability
      * @param said their mean probability
+     * @param was how often it was so
+     * @param of of how many
+     * @param interval 95% interval of the rate
      */
     public record Bin(double from, double to, double said, int was, int of, Interval interval) {}
 
@@ -140,7 +152,13 @@ public final class AccuracyReport {
         return bins;
     }
 
-    /** A question, how often it was asked, and by how many bits its answers moved what it was on average. */
+    /**
+     * A question, how often it was asked, and by how many bits its answers moved what it was on average.
+     *
+     * @param finding id of the finding
+     * @param times how often it was asked
+     * @param meanBits mean information, bits
+     */
     public record Asked(String finding, int times, double meanBits) {}
 
     /** What was asked, the most worthwhile first. */
@@ -159,7 +177,14 @@ public final class AccuracyReport {
                 .toList();
     }
 
-    /** Seconds to the answer: half of the cases took no longer, and nine in ten no longer than the second. */
+    /**
+     * Seconds to the answer: half of the cases took no longer, and nine in ten no longer than the second.
+     *
+     * @param label what is counted, as it is shown
+     * @param cases number of cases
+     * @param half median, s
+     * @param nineInTen 90th percentile, s
+     */
     public record Times(String label, int cases, int half, int nineInTen) {}
 
     /** How long the answer took, by one thing, the most cases first. */

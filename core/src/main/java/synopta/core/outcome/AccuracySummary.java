@@ -10,9 +10,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * All counts of a report together.
  *
+ * @param cases number of cases
+ * @param rightFirstTime share that was right first time; null without cases
  * @param by right the first time by each thing, keyed by its slug
  * @param returns how many cases had something come back, for every reason
+ * @param calibration predicted against actual, by probability
+ * @param questions questions by what they told
  * @param times seconds to the answer, by specialist
+ * @param overruled who was right where advice was overridden
  */
 public record AccuracySummary(
         int cases,
@@ -23,13 +28,31 @@ public record AccuracySummary(
         List<AskedQuestion> questions,
         List<AccuracyReport.Times> times,
         Overruled overruled) {
-    /** How many cases had something come back for a reason. */
+    /**
+     * How many cases had something come back for a reason.
+     *
+     * @param reason reason of the return
+     * @param cases number of cases
+     */
     public record Returned(Outcome.Reason reason, int cases) {}
 
-    /** A question in its words, how often it was asked, and what it was worth on average, in bits. */
+    /**
+     * A question in its words, how often it was asked, and what it was worth on average, in bits.
+     *
+     * @param finding id of the finding
+     * @param question question as it is asked
+     * @param times how often it was asked
+     * @param meanBits mean information, bits
+     */
     public record AskedQuestion(String finding, String question, int times, double meanBits) {}
 
-    /** How often advice was overruled, by whose choice it was in the end. */
+    /**
+     * How often advice was overruled, by whose choice it was in the end.
+     *
+     * @param specialist cases in which the specialist was right
+     * @param advice cases in which the advice was right
+     * @param neither cases in which neither was
+     */
     public record Overruled(int specialist, int advice, int neither) {}
 
     /**

@@ -3,7 +3,12 @@ package synopta.core.outcome;
 import org.apache.commons.statistics.distribution.BetaDistribution;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 
-/** Between what a rate lies, as far as counts tell: 95 times in 100. */
+/**
+ * Between what a rate lies, as far as counts tell: 95 times in 100.
+ *
+ * @param low lower limit
+ * @param high upper limit
+ */
 public record Interval(double low, double high) {
     /** Standard normal deviate of 97.5 %. */
     static final double Z = 1.959963984540054;

@@ -15,6 +15,8 @@ import synopta.core.quantity.Texts;
  * @param fault the id of the fault that was found; null while it is unknown
  * @param fixed whether the machine works again
  * @param minutes the work took
+ * @param returns parts that came back
+ * @param note remark; null when there is none
  */
 public record Outcome(
         Instant at,
@@ -37,7 +39,13 @@ public record Outcome(
         Texts.limited("The note", note, LONGEST_NOTE);
     }
 
-    /** So many pieces came back. */
+    /**
+     * So many pieces came back.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     * @param reason reason of the return
+     */
     public record Return(PartNumber part, int quantity, Reason reason) {
         /** Refuses a return of nothing. */
         public Return {

@@ -8,8 +8,11 @@ import synopta.core.quantity.Slugged;
 /**
  * A case of which it is known what became of it, as far as the counts need it.
  *
+ * @param number number of the case
  * @param day of the case, UTC
+ * @param appliance kind of machine; null when not known
  * @param layout id of the construction, with its appliance: `dryer A`
+ * @param specialist who served; null when not named
  * @param partTypes that parts were handed over for
  * @param guesses the likeliest suspects; empty while the fault is not known
  * @param right whether it was right the first time
@@ -39,12 +42,18 @@ public record OutcomeRecord(
         asked = List.copyOf(asked);
     }
 
-    /** How likely a suspect was said to be, and whether it was. */
+    /**
+     * How likely a suspect was said to be, and whether it was.
+     *
+     * @param probability probability, 0 to 1
+     * @param was whether it was that fault
+     */
     public record Guess(double probability, boolean was) {}
 
     /**
      * A finding that was asked for.
      *
+     * @param finding id of the finding
      * @param bits by how much the base-2 logarithm of the odds of what it was rose through its answer, all else as known
      */
     public record Worth(String finding, double bits) {}

@@ -10,6 +10,8 @@ public interface ParameterRepository {
     /**
      * A version.
      *
+     * @param number number of the version, from 1
+     * @param at when it was accepted
      * @param by who accepted it
      * @param like the earlier version that it goes back to
      * @param figures all that is in force with it
@@ -32,6 +34,8 @@ public interface ParameterRepository {
      * A proposal that somebody did not want.
      *
      * @param figure what the cases said then
+     * @param at when it was declined
+     * @param by who declined it
      */
     record Declined(Proposal.Learned figure, Instant at, String by) {}
 

@@ -7,13 +7,14 @@ import synopta.core.catalog.Appliance;
 /**
  * What the cases teach of one figure; nothing changes until somebody accepts it.
  *
+ * @param kind kind, from a closed list
  * @param appliance whose pack it is of; null for the reading of tags
  * @param subject ids, parted by bars, as the kind has them
  * @param words what the figure is of
  * @param before as it is believed now
  * @param after with the cases
  * @param interval where it lies 95 times in 100
- * @param behind the cases
+ * @param support the cases
  * @param value what is put in force: for a link its strength, else the same as {@code after}
  */
 public record Proposal(
@@ -41,7 +42,14 @@ public record Proposal(
         return before < interval.low() || before > interval.high();
     }
 
-    /** A figure as it was learned. */
+    /**
+     * A figure as it was learned.
+     *
+     * @param kind kind, from a closed list
+     * @param appliance kind of machine; null for the reading of tags
+     * @param subject key of the figure within its kind
+     * @param value the figure
+     */
     public record Learned(ParameterKind kind, @Nullable Appliance appliance, String subject, double value) {
         /** What tells figures apart. */
         public String key() {

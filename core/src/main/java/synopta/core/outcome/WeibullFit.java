@@ -14,7 +14,12 @@ public final class WeibullFit {
 
     private WeibullFit() {}
 
-    /** The likeliest life; a few failures among many ages reached may put its scale anywhere, in the unit of the ages. */
+    /**
+     * The likeliest life; a few failures among many ages reached may put its scale anywhere, in the unit of the ages.
+     *
+     * @param shape Weibull shape, above 0
+     * @param scale Weibull scale, years
+     */
     public record Fitted(double shape, double scale) {}
 
     /**

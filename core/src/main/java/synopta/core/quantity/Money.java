@@ -2,6 +2,8 @@ package synopta.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Currency;
+import java.util.Locale;
 
 /**
  * An amount of one currency, exact: a whole number of hundredths. Never passes through a binary fraction.
@@ -65,6 +67,17 @@ public record Money(long cents, String currency) implements Comparable<Money> {
     /** Hundredths as a decimal, whatever their currency: "18.40". */
     public static String decimal(long cents) {
         return BigDecimal.valueOf(cents, 2).toPlainString();
+    }
+
+    /** The amount as it is read: "$18.40" where the currency has a sign of its own, otherwise "CHF 18.40". */
+    public String words() {
+        String sign = Currency.getAvailableCurrencies().stream()
+                .filter(c -> c.getCurrencyCode().equals(currency))
+                .map(c -> c.getSymbol(Locale.US))
+                .findFirst()
+                .orElse(currency);
+        String amount = decimal(Math.abs(cents));
+        return (cents < 0 ? "-" : "") + sign + (Character.isLetter(sign.charAt(sign.length() - 1)) ? " " : "") + amount;
     }
 
     @Override

@@ -1,6 +1,10 @@
 package synopta.core.quantity;
 
-/** How likely something is: a number from 0 to 1, both included; NaN is refused. */
+/**
+ * How likely something is: a number from 0 to 1, both included; NaN is refused.
+ *
+ * @param value 0 to 1
+ */
 public record Probability(double value) implements Comparable<Probability> {
     /** Refuses what lies outside 0 to 1. */
     public Probability {

@@ -14,11 +14,15 @@ import synopta.core.quantity.Slugged;
 /**
  * A case as it is kept: the draft it came from, and what was done.
  *
+ * @param input what was entered
  * @param complaint the caller's words where they were taken down beside the line
+ * @param lines lines, one a part
  * @param cautionsShown hazards whose cautions were put before the person
- * @param saidTo who that was, in a word: customer, technician, a name
+ * @param readTo who that was, in a word: customer, technician, a name
  * @param specialist who served at the counter, when they said so
+ * @param customer customer, if named
  * @param answerSeconds from the first word to the answer
+ * @param status state of the case
  */
 public record CaseContent(
         CaseInput input,
@@ -44,7 +48,12 @@ public record CaseContent(
         return more.isEmpty() ? input : input.withLine(input.line() + ". " + more);
     }
 
-    /** So many sale units of a part were handed over, or are about to be. */
+    /**
+     * So many sale units of a part were handed over, or are about to be.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     */
     public record Line(PartNumber part, int quantity) {
         /** Refuses a line of nothing. */
         public Line {

@@ -7,9 +7,11 @@ import java.util.List;
  * A kept case, at one of its revisions.
  *
  * @param number running, from 1
+ * @param createdAt when it was created
  * @param revision grows with every change, from 1
  * @param changedAt when this revision was kept
- * @param stood how the case stood then
+ * @param content what was entered and handed over
+ * @param snapshot how the case stood then
  */
 public record CaseRecord(
         long number, Instant createdAt, long revision, Instant changedAt, CaseContent content, CaseSnapshot snapshot) {

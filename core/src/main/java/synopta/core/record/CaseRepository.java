@@ -51,6 +51,7 @@ public interface CaseRepository {
      * @param from first day, UTC
      * @param to last day, UTC
      * @param after only cases of lower number
+     * @param limit most cases, at least 1
      */
     record Filter(
             @Nullable String text,
@@ -64,7 +65,13 @@ public interface CaseRepository {
         }
     }
 
-    /** What was said, and the machine it turned out to be, in a case whose parts have left. */
+    /**
+     * What was said, and the machine it turned out to be, in a case whose parts have left.
+     *
+     * @param number number of the case
+     * @param line what the caller says, as typed
+     * @param model model of the catalog
+     */
     record HandedOver(long number, String line, ModelNumber model) {}
 
     /** The last cases with a machine whose parts have left, newest first. */

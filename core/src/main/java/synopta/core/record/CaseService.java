@@ -39,7 +39,12 @@ public final class CaseService {
 
     /** What became of a save. */
     public sealed interface Saved {
-        /** It is kept. */
+        /**
+         * It is kept.
+         *
+         * @param record the saved case
+         * @param cautions cautions that apply
+         */
         record Kept(CaseRecord record, List<Caution> cautions) implements Saved {
             @Override
             public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> conflict) {
@@ -47,7 +52,11 @@ public final class CaseService {
             }
         }
 
-        /** Parts may not leave: these cautions have not been shown. */
+        /**
+         * Parts may not leave: these cautions have not been shown.
+         *
+         * @param unseen grave hazards whose cautions were not read
+         */
         record Refused(List<Hazard> unseen) implements Saved {
             @Override
             public <R> R fold(Function<Kept, R> kept, Function<Refused, R> refused, Function<Overtaken, R> conflict) {
@@ -55,7 +64,12 @@ public final class CaseService {
             }
         }
 
-        /** Somebody else changed the case in between. */
+        /**
+         * Somebody else changed the case in between.
+         *
+         * @param now the case as somebody else saved it
+         * @param changes fields that differ
+         */
         record Overtaken(CaseRecord now, List<FieldChange> changes) implements Saved {
             /** Copies. */
             public Overtaken {

@@ -24,10 +24,17 @@ import synopta.core.teardown.Work;
  * How a case stood when it was kept: what was known and from where, what it pointed to, what was advised and by which
  * rule each part was put in. It stays as it was, whatever is learned later.
  *
+ * @param appliance kind of machine; null while not known
  * @param layout id of the construction
  * @param fuels it may burn
+ * @param ageYears age, years; null while not known
+ * @param known what is known, with its source
+ * @param evidence evidence that is weighed
  * @param suspects the likeliest first, {@value #MOST_SUSPECTS} at most
+ * @param advice advice; null without a diagnosis
  * @param selling ids of the faults that parts are handed over for
+ * @param rules rule by which each part was required
+ * @param cautions cautions that apply, gravest first
  * @param workMinutes of the plan; null where it was not known
  */
 public record CaseSnapshot(
@@ -64,20 +71,45 @@ public record CaseSnapshot(
     /**
      * An answer that counted.
      *
+     * @param finding id of the finding
+     * @param answer slug of the answer
+     * @param sure false for an “I think so”
      * @param asked whether it was asked for or measured, not volunteered
      */
     public record Given(String finding, String answer, boolean sure, boolean asked) {}
 
-    /** A fault, and how likely it was. */
+    /**
+     * A fault, and how likely it was.
+     *
+     * @param fault id of the fault
+     * @param partType slug of the part type
+     * @param probability probability, 0 to 1
+     */
     public record Leaning(String fault, String partType, double probability) {}
 
-    /** What was advised, `sell`, `ask`, `test-first` or `refer`, and why. */
+    /**
+     * What was advised, `sell`, `ask`, `test-first` or `refer`, and why.
+     *
+     * @param action slug of the advice
+     * @param why the reason, in a sentence
+     */
     public record Advised(String action, String why) {}
 
-    /** A part that was needed, and by which rule. */
+    /**
+     * A part that was needed, and by which rule.
+     *
+     * @param part number of the part
+     * @param quantity pieces, at least 1
+     * @param why the reason, in a sentence
+     */
     public record Rule(PartNumber part, int quantity, String why) {}
 
-    /** A caution of the case, in the words of that day. */
+    /**
+     * A caution of the case, in the words of that day.
+     *
+     * @param hazard hazard
+     * @param text words that are read or printed
+     */
     public record Warned(Hazard hazard, String text) {
         /** Whether it must be shown before parts leave. */
         public boolean isGrave() {

@@ -18,6 +18,8 @@ import synopta.core.knowledge.Hazard;
  * A field of a case that differs between two of its revisions; an empty text where it was not filled in.
  *
  * @param field its name in the API
+ * @param before text before
+ * @param after text after
  */
 public record FieldChange(String field, String before, String after) {
     /** What is another in the later one, in the order of the fields. */

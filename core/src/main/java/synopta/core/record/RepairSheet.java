@@ -15,7 +15,9 @@ import synopta.core.teardown.Work;
  * What goes with the parts.
  *
  * @param record the case
+ * @param appliance kind of machine; null when not known
  * @param machine when it is known
+ * @param cautions cautions that apply, gravest first
  * @param lines what is in the bag
  * @param notes what to tell about it
  * @param changes what the technician must change, as the verdicts have it
@@ -49,6 +51,11 @@ public record RepairSheet(
         slots = List.copyOf(slots);
     }
 
-    /** So many sale units of a part, with its name. */
+    /**
+     * So many sale units of a part, with its name.
+     *
+     * @param line what the caller says, as typed
+     * @param name name, as it is shown
+     */
     public record Line(CaseContent.Line line, String name) {}
 }

@@ -8,6 +8,7 @@ import synopta.core.order.Quote;
 /**
  * A case as it was kept once.
  *
+ * @param record the case as it was saved
  * @param changes against the revision before; none of the first
  * @param quotes that were written for the case while it stood so
  */

@@ -70,6 +70,10 @@ public final class LearningService {
     /**
      * A figure that differs between two versions.
      *
+     * @param kind kind, from a closed list
+     * @param appliance kind of machine; null for the reading of tags
+     * @param subject key of the figure within its kind
+     * @param words words that are shown
      * @param first its value in the one; null where the pack's own is in force
      * @param second its value in the other
      */
@@ -91,8 +95,9 @@ public final class LearningService {
         all.putAll(of);
         List<Differing> differing = new ArrayList<>();
         all.forEach((key, p) -> {
-            Double one = value(of.get(key));
-            Double other = value(with.get(key));
+            Double one = Optional.ofNullable(of.get(key)).map(Proposal::value).orElse(null);
+            Double other =
+                    Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
             if (!Objects.equals(one, other)) {
                 differing.add(new Differing(p.kind(), p.appliance(), p.subject(), p.words(), one, other));
             }
@@ -100,13 +105,10 @@ public final class LearningService {
         return differing;
     }
 
-    private static @Nullable Double value(@Nullable Proposal figure) {
-        return figure == null ? null : (Double) figure.value();
-    }
-
     /**
      * A proposal, and what is in force for its figure.
      *
+     * @param proposal the proposal
      * @param now the figure as it was accepted; null where the pack's own is in force
      * @param declined where somebody did not want it, and the cases say the same still
      */
@@ -115,7 +117,7 @@ public final class LearningService {
     /**
      * What the cases have to teach, of which figures are made.
      *
-     * @param lessons every case whose fault was found
+     * @param confirmedCases every case whose fault was found
      * @param proposals what they teach, as against what ships
      */
     public record Taught(List<ConfirmedCase> confirmedCases, List<Proposal> proposals) {

@@ -52,7 +52,7 @@ final class OptionDifference {
         if (difference.cents() == 0) {
             return "Costs the same";
         }
-        String amount = new Money(Math.abs(difference.cents()), difference.currency()).decimal();
+        String amount = new Money(Math.abs(difference.cents()), difference.currency()).words();
         return difference.cents() > 0 ? "Costs %s more".formatted(amount) : "Costs %s less".formatted(amount);
     }
 

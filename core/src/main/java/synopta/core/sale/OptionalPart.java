@@ -10,11 +10,15 @@ import synopta.core.teardown.WhileOpen;
 /**
  * A part that would be nice to have, and is worth so much.
  *
+ * @param partType slug of the part type
+ * @param slots slugs of the positions
  * @param listed what the catalog lists there
  * @param supplied what is handed over for it today
  * @param quantity pieces of `supplied`; 0 when it was left out
  * @param value up to this price it is bought
+ * @param source why it is offered
  * @param open what renewing it while it is open comes to, where it was weighed
+ * @param why the reason, in a sentence
  */
 public record OptionalPart(
         String partType,

@@ -8,10 +8,12 @@ import synopta.core.fit.FitVerdict;
 /**
  * A part the case asks for.
  *
+ * @param partType slug of the part type
  * @param slots the places it is for; none when it was asked for by its number
  * @param listed what the catalog lists there
  * @param supplied what is handed over for it today; null while the verdict on a known machine is open
  * @param quantity pieces of `supplied`; 0 when the specialist left it out
+ * @param verdict whether it fits
  * @param why in a sentence
  */
 public record RequiredPart(

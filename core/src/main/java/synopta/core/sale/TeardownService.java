@@ -55,13 +55,23 @@ public final class TeardownService {
         this.currency = currency;
     }
 
-    /** The work, and what lies open, the most worthwhile first. */
+    /**
+     * The work, and what lies open, the most worthwhile first.
+     *
+     * @param work steps, minutes and tools
+     * @param whileOpen parts that may be renewed at the same time
+     */
     public record Opened(Work work, List<OpenPart> whileOpen) {}
 
     /**
      * A part that lies open.
      *
+     * @param slots slugs of the positions
+     * @param partType slug of the part type
+     * @param part number of the part
+     * @param pieces number of pieces
      * @param price of all its pieces; null when it is not known
+     * @param open whether renewing it now pays
      * @param savings what renewing it now saves on average, by horizons of 1 to {@value #LONGEST_HORIZON} years; below 0
      *     where it does not pay
      */

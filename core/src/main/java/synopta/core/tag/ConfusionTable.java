@@ -21,6 +21,7 @@ public record ConfusionTable(List<Group> groups, List<String> keyboard, Costs co
     /**
      * Characters that are taken for each other.
      *
+     * @param characters characters that are taken for one another
      * @param nats cost of any of them for any other
      * @param basis where that is known from
      */

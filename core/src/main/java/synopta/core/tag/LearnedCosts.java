@@ -36,11 +36,19 @@ public record LearnedCosts(List<Group> groups) {
     /**
      * Characters taken for each other.
      *
+     * @param characters characters that are taken for one another
      * @param nats what a confusion costs before anything is learned, the negative logarithm of its odds
      * @param basis where that is known from
+     * @param pairs costs within the group
      */
     public record Group(String characters, double nats, String basis, List<Pair> pairs) {}
 
-    /** What it costs now, in nats, that one character is taken down for the one shown. */
+    /**
+     * What it costs now, in nats, that one character is taken down for the one shown.
+     *
+     * @param shown character that stands on the tag
+     * @param typed character or text as it was read
+     * @param nats cost, nats, at least 0
+     */
     public record Pair(String shown, String typed, double nats) {}
 }

@@ -15,7 +15,12 @@ public record SerialReading(
         List<BuildRange> built,
         List<Dropped> dropped,
         @Nullable String unreadable) {
-    /** A span that cannot be. */
+    /**
+     * A span that cannot be.
+     *
+     * @param span first and last possible build date
+     * @param why the reason, in a sentence
+     */
     public record Dropped(BuildRange span, String why) {}
 
     /** Copies the lists. */

@@ -11,7 +11,11 @@ import synopta.core.quantity.Ordered;
  * What was read, and what is known besides.
  *
  * @param text the reading as typed, with whatever words stand round it
+ * @param brand brand, if known; else null
+ * @param appliance kind of machine, if known; else null
  * @param fuels what the machine may burn; empty when nothing is known of it
+ * @param rechecked characters that were checked on the tag
+ * @param limit most rows, at least 1
  */
 public record TagQuery(
         String text,

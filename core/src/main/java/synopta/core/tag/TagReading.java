@@ -12,6 +12,7 @@ import synopta.core.quantity.Probability;
  * @param candidates likeliest first, ties by model number
  * @param unlisted that the machine is in no catalog row
  * @param leftOut upper bound of the probability of all models too unlikely to be candidates
+ * @param readAgain character worth checking; null when none is
  * @param platforms what it may be when it is unlisted, likeliest first; none while that is unlikely
  */
 public record TagReading(

@@ -22,6 +22,8 @@ public record WhileOpen(Probability risk, Probability riskNew, double minutes, M
     /**
      * What the work costs.
      *
+     * @param ageYears age of the machine, years, at least 0
+     * @param horizonYears years ahead, at least 1
      * @param hour of work
      * @param visit of its own, besides the work
      */

@@ -17,7 +17,7 @@ import synopta.core.knowledge.WorkStep;
  * The work of reaching and exchanging parts.
  *
  * @param steps in an order in which they can be done, each once
- * @param exchanges what is replaced then, what was reached last first
+ * @param replacements what is replaced then, what was reached last first
  * @param minutes of the steps and of exchanging the pieces
  * @param spread of the minutes, one standard deviation
  * @param unknown places of which no step tells how to reach them; they are not in the minutes
@@ -37,7 +37,12 @@ public record Work(
     /**
      * A part that is replaced.
      *
+     * @param slot slug of the position in the layout
+     * @param partType slug of the part type
      * @param name of what is at the place
+     * @param pieces number of pieces
+     * @param minutes minutes of labor
+     * @param fitting how it is fitted
      */
     public record Exchange(
             String slot, String partType, String name, int pieces, double minutes, Installation fitting) {

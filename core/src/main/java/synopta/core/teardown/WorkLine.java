@@ -12,10 +12,17 @@ import synopta.core.quantity.Slugged;
 /**
  * A step of some work as a person reads it.
  *
+ * @param kind kind, from a closed list
  * @param id of the opening step, or the place of the part that is replaced
+ * @param step id of the step
+ * @param minutes minutes of the step
+ * @param tools tools it takes
  * @param needs names of the steps that must be done first
  * @param reaches the places it lays open
  * @param serves the places it is for
+ * @param persons people it takes, at least 1
+ * @param hazards hazards of the step
+ * @param hardware screws, rings and the like that are kept or renewed
  * @param note a warning at this step
  * @param advice how to do it
  * @param check what to check as it goes together again

@@ -75,4 +75,12 @@ public class QuantityTest {
     public void aSizeKeepsItsNameAndIsToldInTheOtherUnitToo(String text, LengthUnit added, String told) {
         assertEquals(Lengths.withUnit(text, added), told);
     }
+
+    @Test
+    public void anAmountIsReadWithItsSignOrItsCode() {
+        assertEquals(new Money(1840, "USD").words(), "$18.40");
+        assertEquals(new Money(-5, "EUR").words(), "-€0.05");
+        assertEquals(new Money(1840, "CHF").words(), "CHF 18.40");
+        assertEquals(new Money(1840, "XQZ").words(), "XQZ 18.40");
+    }
 }
