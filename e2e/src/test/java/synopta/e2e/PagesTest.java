@@ -158,6 +158,7 @@ public class PagesTest extends Browser {
 
     @Test
     public void aCaseOrSheetThatIsNotThereSaysWhereToLook() {
+        refusing("status of 4");
         at("/cases/999999");
         assertThat(page.getByText("There is no case 999999")).isVisible();
         at("/sheet/999999");

@@ -16,6 +16,7 @@ public class TestBenchTest extends Browser {
 
     @Test
     public void aReadingIsJudgedAsItIsTypedAndDrawnAgainstItsBand() {
+        refusing("status of 4");
         at("/bench");
         assertThat(outcome()).containsText("Fill in the fields");
         assertAccessible();
@@ -59,6 +60,7 @@ public class TestBenchTest extends Browser {
 
     @Test
     public void theOldPartIsFoundByInchesAndFractionsAndForItsMachine() {
+        refusing("status of 4");
         at("/bench/match");
         page.getByLabel("Length laid flat, once round").fill("92 1/4 in");
         page.getByLabel("Ribs").fill("4");
