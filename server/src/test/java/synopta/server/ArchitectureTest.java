@@ -28,7 +28,7 @@ public class ArchitectureTest {
     /** What a package may use besides itself and the web's. */
     private static final Map<String, List<String>> JOINING = Map.of(
             "counter", List.of("basket", "catalog", "diagnosis", "fit", "record", "tag", "teardown"),
-            "record", List.of("counter", "diagnosis", "tag", "teardown"));
+            "record", List.of("diagnosis", "tag", "teardown"));
 
     private final JavaClasses server = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

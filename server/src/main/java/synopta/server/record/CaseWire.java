@@ -20,7 +20,6 @@ import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Hazard;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
-import synopta.server.counter.ShoppingWire;
 import synopta.server.diagnosis.DiagnosisWire;
 import synopta.server.tag.TagWire;
 import synopta.server.web.MayBeNull;

@@ -103,9 +103,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         each(Sheet.MODELS, reader);
     }
 
-    private static final String MODELS_ON = """
-            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
-              from model
+    private static final String MODELS_ON = Select.MODELS + """
              where platform = ?
              order by model_key""";
 
@@ -114,11 +112,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(MODELS_ON, RowMappers::model, platform);
     }
 
-    private static final String FITS_ON = """
-            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
-              from model m
-              join fit f on f.model_key = m.model_key
-              join part p on p.part_key = f.part_key
+    private static final String FITS_ON = Select.FITS + """
              where m.platform = ?
              order by m.model_key, f.slot, f.part_key""";
 
@@ -127,11 +121,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(FITS_ON, RowMappers::fit, platform);
     }
 
-    private static final String FITS_AT = """
-            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
-              from model m
-              join fit f on f.model_key = m.model_key
-              join part p on p.part_key = f.part_key
+    private static final String FITS_AT = Select.FITS + """
              where m.platform = ? and f.slot = ?
              order by m.model_key, f.part_key""";
 
@@ -156,9 +146,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(TAKING, RowMappers::taking, part.key(), after, brand, brand, rows);
     }
 
-    private static final String MODELS_AMONG = """
-            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
-              from model
+    private static final String MODELS_AMONG = Select.MODELS + """
              where model_key = any(?)
              order by model_key""";
 
@@ -167,9 +155,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(MODELS_AMONG, RowMappers::model, (Object) keys.toArray(String[]::new));
     }
 
-    private static final String MODELS_FROM = """
-            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
-              from model
+    private static final String MODELS_FROM = Select.MODELS + """
              where model_key >= ? and model_key < ?
              order by model_key
              limit ?""";
@@ -179,9 +165,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(MODELS_FROM, RowMappers::model, begins, begins + LAST, most);
     }
 
-    private static final String MODEL = """
-            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
-              from model
+    private static final String MODEL = Select.MODELS + """
              where model_key = ?""";
 
     @Override
@@ -189,9 +173,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.one(MODEL, RowMappers::model, number.key());
     }
 
-    private static final String PLATFORM = """
-            select platform, appliance, layout, note
-              from platform
+    private static final String PLATFORM = Select.PLATFORMS + """
              where platform = ?""";
 
     @Override
@@ -199,9 +181,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.one(PLATFORM, RowMappers::platform, platform);
     }
 
-    private static final String SLOTS = """
-            select platform, slot, part_type, quantity, note
-              from slot
+    private static final String SLOTS = Select.SLOTS + """
              where platform = ?
              order by slot""";
 
@@ -210,11 +190,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(SLOTS, RowMappers::slot, platform);
     }
 
-    private static final String FITS = """
-            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
-              from fit f
-              join model m on m.model_key = f.model_key
-              join part p on p.part_key = f.part_key
+    private static final String FITS = Select.FITS + """
              where f.model_key = ?
              order by f.slot, f.part_key""";
 

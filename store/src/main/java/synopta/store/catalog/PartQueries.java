@@ -31,9 +31,7 @@ abstract class PartQueries implements Catalog {
         this.jdbc = jdbc;
     }
 
-    private static final String PART = """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
+    private static final String PART = Select.PARTS + """
              where part_key = ?""";
 
     @Override
@@ -41,9 +39,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.one(PART, RowMappers::part, number.key());
     }
 
-    private static final String PARTS_AMONG = """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
+    private static final String PARTS_AMONG = Select.PARTS + """
              where part_key = any(?)
              order by part_key""";
 
@@ -52,9 +48,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(PARTS_AMONG, RowMappers::part, (Object) keys.toArray(String[]::new));
     }
 
-    private static final String PARTS_FROM = """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
+    private static final String PARTS_FROM = Select.PARTS + """
              where part_key >= ? and part_key < ?
              order by part_key
              limit ?""";
@@ -64,9 +58,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(PARTS_FROM, RowMappers::part, begins, begins + LAST, most);
     }
 
-    private static final String PARTS_OF_TYPE = """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
+    private static final String PARTS_OF_TYPE = Select.PARTS + """
              where part_type = ?
              order by part_key""";
 
@@ -75,11 +67,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(PARTS_OF_TYPE, RowMappers::part, partType);
     }
 
-    private static final String REPLACEMENTS_OF = """
-            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
-              from supersession s
-              join part o on o.part_key = s.old_key
-              join part n on n.part_key = s.new_key
+    private static final String REPLACEMENTS_OF = Select.SUPERSESSIONS + """
              where s.old_key = any(?)
              order by s.old_key, s.choice, s.new_key""";
 
@@ -88,11 +76,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(REPLACEMENTS_OF, RowMappers::supersession, (Object) keys(oldParts));
     }
 
-    private static final String FORERUNNERS_OF = """
-            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
-              from supersession s
-              join part o on o.part_key = s.old_key
-              join part n on n.part_key = s.new_key
+    private static final String FORERUNNERS_OF = Select.SUPERSESSIONS + """
              where s.new_key = any(?)
              order by s.new_key, s.old_key, s.choice""";
 
@@ -105,11 +89,7 @@ abstract class PartQueries implements Catalog {
         return numbers.stream().map(PartNumber::key).distinct().toArray(String[]::new);
     }
 
-    private static final String CONTENTS_OF = """
-            select k.part as kit, c.part as content, x.quantity
-              from kit_content x
-              join part k on k.part_key = x.kit_key
-              join part c on c.part_key = x.content_key
+    private static final String CONTENTS_OF = Select.KITS + """
              where x.kit_key = ?
              order by x.content_key""";
 
@@ -118,11 +98,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(CONTENTS_OF, RowMappers::kit, kit.key());
     }
 
-    private static final String KITS_HOLDING = """
-            select k.part as kit, c.part as content, x.quantity
-              from kit_content x
-              join part k on k.part_key = x.kit_key
-              join part c on c.part_key = x.content_key
+    private static final String KITS_HOLDING = Select.KITS + """
              where x.content_key = ?
              order by x.kit_key""";
 
@@ -131,11 +107,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(KITS_HOLDING, RowMappers::kit, content.key());
     }
 
-    private static final String EQUIVALENTS_OF = """
-            select p.part, e.part as equivalent, x.basis
-              from equivalent x
-              join part p on p.part_key = x.part_key
-              join part e on e.part_key = x.equivalent_key
+    private static final String EQUIVALENTS_OF = Select.EQUIVALENTS + """
              where x.part_key = ?
              order by x.equivalent_key""";
 
@@ -144,11 +116,7 @@ abstract class PartQueries implements Catalog {
         return jdbc.list(EQUIVALENTS_OF, RowMappers::equivalent, part.key());
     }
 
-    private static final String ORIGINALS_OF = """
-            select p.part, e.part as equivalent, x.basis
-              from equivalent x
-              join part p on p.part_key = x.part_key
-              join part e on e.part_key = x.equivalent_key
+    private static final String ORIGINALS_OF = Select.EQUIVALENTS + """
              where x.equivalent_key = ?
              order by x.part_key""";
 
@@ -174,10 +142,7 @@ abstract class PartQueries implements Catalog {
              where x.part_key = any(?)
              order by x.part_key""";
 
-    private static final String STOCK_AMONG = """
-            select s.branch, p.part, greatest(s.on_hand - s.reserved, 0) as on_hand, s.lead_days
-              from stock s
-              join part p on p.part_key = s.part_key
+    private static final String STOCK_AMONG = Select.FREE_STOCK + """
              where s.part_key = any(?)
              order by s.part_key, s.branch""";
 
@@ -215,10 +180,7 @@ abstract class PartQueries implements Catalog {
         currency = null;
     }
 
-    private static final String STOCK = """
-            select s.branch, p.part, greatest(s.on_hand - s.reserved, 0) as on_hand, s.lead_days
-              from stock s
-              join part p on p.part_key = s.part_key
+    private static final String STOCK = Select.FREE_STOCK + """
              where s.part_key = ?
              order by s.branch""";
 

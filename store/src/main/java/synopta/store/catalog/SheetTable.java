@@ -53,9 +53,7 @@ record SheetTable<T>(
             """
             insert into platform (platform, appliance, layout, note)
             values (?, ?, ?, ?)""",
-            """
-            select platform, appliance, layout, note
-              from platform
+            Select.PLATFORMS + """
              order by platform""",
             RowMappers::platform,
             p -> row(p.platform(), p.appliance().slug(), p.layout(), p.note()));
@@ -66,9 +64,7 @@ record SheetTable<T>(
             """
             insert into slot (platform, slot, part_type, quantity, note)
             values (?, ?, ?, ?, ?)""",
-            """
-            select platform, slot, part_type, quantity, note
-              from slot
+            Select.SLOTS + """
              order by platform, slot""",
             RowMappers::slot,
             s -> row(s.platform(), s.slot(), s.partType(), s.quantity(), s.note()));
@@ -79,9 +75,7 @@ record SheetTable<T>(
             """
             insert into model (model_key, model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
-            """
-            select model, brand, appliance, fuel, volts, platform, built_from, built_to, popularity, note
-              from model
+            Select.MODELS + """
              order by model_key""",
             RowMappers::model,
             m -> row(
@@ -103,9 +97,7 @@ record SheetTable<T>(
             """
             insert into part (part_key, part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
-            """
-            select part, maker, part_type, name, genuine, status, pack_quantity, returnable, specs
-              from part
+            Select.PARTS + """
              order by part_key""",
             RowMappers::part,
             p -> row(
@@ -126,11 +118,7 @@ record SheetTable<T>(
             """
             insert into fit (model_key, slot, part_key, quantity, built_from, built_to, serial_from, serial_to, note)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?)""",
-            """
-            select m.model, f.slot, p.part, f.quantity, f.built_from, f.built_to, f.serial_from, f.serial_to, f.note
-              from fit f
-              join model m on m.model_key = f.model_key
-              join part p on p.part_key = f.part_key
+            Select.FITS + """
              order by f.model_key, f.slot, f.part_key, f.built_from, f.built_to, f.serial_from, f.serial_to""",
             RowMappers::fit,
             f -> row(
@@ -150,11 +138,7 @@ record SheetTable<T>(
             """
             insert into supersession (old_key, choice, new_key, quantity, change, effective)
             values (?, ?, ?, ?, ?, ?)""",
-            """
-            select o.part as old_part, s.choice, n.part as new_part, s.quantity, s.change, s.effective
-              from supersession s
-              join part o on o.part_key = s.old_key
-              join part n on n.part_key = s.new_key
+            Select.SUPERSESSIONS + """
              order by s.old_key, s.choice, s.new_key""",
             RowMappers::supersession,
             s -> row(s.oldPart().key(), s.choice(), s.newPart().key(), s.quantity(), s.change(), s.effective()));
@@ -165,11 +149,7 @@ record SheetTable<T>(
             """
             insert into kit_content (kit_key, content_key, quantity)
             values (?, ?, ?)""",
-            """
-            select k.part as kit, c.part as content, x.quantity
-              from kit_content x
-              join part k on k.part_key = x.kit_key
-              join part c on c.part_key = x.content_key
+            Select.KITS + """
              order by x.kit_key, x.content_key""",
             RowMappers::kit,
             k -> row(k.kit().key(), k.content().key(), k.quantity()));
@@ -180,11 +160,7 @@ record SheetTable<T>(
             """
             insert into equivalent (part_key, equivalent_key, basis)
             values (?, ?, ?)""",
-            """
-            select p.part, e.part as equivalent, x.basis
-              from equivalent x
-              join part p on p.part_key = x.part_key
-              join part e on e.part_key = x.equivalent_key
+            Select.EQUIVALENTS + """
              order by x.part_key, x.equivalent_key""",
             RowMappers::equivalent,
             e -> row(e.part().key(), e.equivalent().key(), e.basis()));

@@ -1,4 +1,4 @@
-package synopta.server.counter;
+package synopta.server.record;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
