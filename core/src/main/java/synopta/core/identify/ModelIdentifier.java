@@ -124,7 +124,7 @@ public final class ModelIdentifier {
             List<PlatformCandidate> unlisted,
             Said said) {
         Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
-        Optional<Appliance> stated = stated(model, chosen, said);
+        Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
         Heard heard = (stated.isPresent() ? stated : guess(said.parts))
                 .map(a -> heard(a, line.complaint()))
                 .orElseGet(() -> guess(line.complaint()));
@@ -153,10 +153,10 @@ public final class ModelIdentifier {
     }
 
     /** What the model, the platform or the caller says it is. */
-    private static Optional<Appliance> stated(@Nullable Model model, Optional<PlatformCandidate> chosen, Said said) {
+    private static Optional<Appliance> stated(@Nullable Model model, @Nullable PlatformCandidate chosen, Said said) {
         return Optional.ofNullable(model)
                 .map(Model::appliance)
-                .or(() -> chosen.map(c -> c.platform().appliance()))
+                .or(() -> Optional.ofNullable(chosen).map(c -> c.platform().appliance()))
                 .or(() -> Optional.ofNullable(said.appliance));
     }
 
