@@ -47,15 +47,9 @@ public final class CommandLine {
 
     /** Copies a data folder into a new file, while it is served too; says what came of it, and whether it was done. */
     static boolean copied(Path data, Path copy, PrintStream out) throws IOException, InterruptedException {
-        String refused = !Backup.isKeptIn(data)
-                ? "There is no data in %s. Name the folder that Synopta serves.".formatted(data)
-                : Files.exists(copy)
-                        ? "%s exists already and was not changed. Name another file.".formatted(copy)
-                        : !Files.isDirectory(copy.toAbsolutePath().getParent())
-                                ? "The folder of %s does not exist. Create it, or name another file.".formatted(copy)
-                                : "";
-        if (!refused.isEmpty()) {
-            out.println(refused);
+        Optional<String> refused = refused(data, copy);
+        if (refused.isPresent()) {
+            out.println(refused.get());
             return false;
         }
         Path part = copy.resolveSibling(copy.getFileName() + ".part");
@@ -75,6 +69,19 @@ public final class CommandLine {
         } finally {
             Files.deleteIfExists(part);
         }
+    }
+
+    /** Why this cannot be copied there, and what to do. */
+    private static Optional<String> refused(Path data, Path copy) {
+        if (!Backup.isKeptIn(data)) {
+            return Optional.of("There is no data in %s. Name the folder that Synopta serves.".formatted(data));
+        }
+        if (Files.exists(copy)) {
+            return Optional.of("%s exists already and was not changed. Name another file.".formatted(copy));
+        }
+        return Files.isDirectory(copy.toAbsolutePath().getParent())
+                ? Optional.empty()
+                : Optional.of("The folder of %s does not exist. Create it, or name another file.".formatted(copy));
     }
 
     /** Puts a copy into a folder in which nothing is kept; says what came of it, and whether it was done. */

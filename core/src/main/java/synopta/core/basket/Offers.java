@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -122,9 +121,7 @@ final class Offers {
     /** What is no longer made can only come from a shelf; what is needed by a day must be there or come in time. */
     private int available(Part part) {
         List<Stock> stock = catalog.stock(part.number()).stream()
-                .filter(s -> Optional.ofNullable(policy.branch())
-                        .map(s.branch()::equals)
-                        .orElse(true))
+                .filter(s -> policy.branch() == null || s.branch().equals(policy.branch()))
                 .toList();
         boolean comes = part.status() == Part.Status.CURRENT
                 && (policy.neededInDays() == null

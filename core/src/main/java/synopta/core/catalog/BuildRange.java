@@ -25,27 +25,20 @@ public record BuildRange(@Nullable LocalDate from, @Nullable LocalDate to) {
 
     /** Whether a machine built on that day is meant. */
     public boolean holds(LocalDate built) {
-        return Optional.ofNullable(from).map(f -> !built.isBefore(f)).orElse(true)
-                && Optional.ofNullable(to).map(t -> !built.isAfter(t)).orElse(true);
+        return (from == null || !built.isBefore(from)) && (to == null || !built.isAfter(to));
     }
 
     /** Whether it holds for every build date that the other range allows. */
     public boolean covers(BuildRange other) {
-        boolean startsBefore = from == null
-                || Optional.ofNullable(other.from).map(f -> !f.isBefore(from)).orElse(false);
-        boolean endsAfter = to == null
-                || Optional.ofNullable(other.to).map(t -> !t.isAfter(to)).orElse(false);
+        boolean startsBefore = from == null || (other.from != null && !other.from.isBefore(from));
+        boolean endsAfter = to == null || (other.to != null && !other.to.isAfter(to));
         return startsBefore && endsAfter;
     }
 
     /** Whether there is a day that both hold. */
     public boolean meets(BuildRange other) {
-        return Optional.ofNullable(from)
-                        .flatMap(f -> Optional.ofNullable(other.to).map(t -> !t.isBefore(f)))
-                        .orElse(true)
-                && Optional.ofNullable(to)
-                        .flatMap(t -> Optional.ofNullable(other.from).map(f -> !f.isAfter(t)))
-                        .orElse(true);
+        return (from == null || other.to == null || !other.to.isBefore(from))
+                && (to == null || other.from == null || !other.from.isAfter(to));
     }
 
     /** The dates that both hold, where they meet. */
@@ -61,10 +54,8 @@ public record BuildRange(@Nullable LocalDate from, @Nullable LocalDate to) {
 
     /** What is left of it within a span that it meets; the whole of the span is every date. */
     public BuildRange within(BuildRange span) {
-        boolean begins = from != null
-                && Optional.ofNullable(span.from).map(f -> from.isAfter(f)).orElse(true);
-        boolean ends = to != null
-                && Optional.ofNullable(span.to).map(t -> to.isBefore(t)).orElse(true);
+        boolean begins = from != null && (span.from == null || from.isAfter(span.from));
+        boolean ends = to != null && (span.to == null || to.isBefore(span.to));
         return new BuildRange(begins ? from : null, ends ? to : null);
     }
 

@@ -135,9 +135,7 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
         return fitsOf.getOrDefault(part, List.of()).stream()
                 .filter(fit -> fit.model().key().compareTo(after) > 0)
                 .map(fit -> new ModelUsage(models.get(fit.model()), fit))
-                .filter(taking -> Optional.ofNullable(brand)
-                        .map(taking.model().brand()::equals)
-                        .orElse(true))
+                .filter(taking -> brand == null || taking.model().brand().equals(brand))
                 .limit(rows)
                 .toList();
     }

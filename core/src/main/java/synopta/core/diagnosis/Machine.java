@@ -1,7 +1,6 @@
 package synopta.core.diagnosis;
 
 import java.util.EnumSet;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Fuel;
@@ -22,11 +21,9 @@ public record Machine(
             throw new IllegalArgumentException("A machine must have at least one fuel it may burn.");
         }
         fuels = Ordered.set(fuels);
-        Optional.ofNullable(ageYears).ifPresent(age -> {
-            if (!(age >= 0 && age <= 100)) {
-                throw new IllegalArgumentException("Age (%s years) must lie between 0 and 100.".formatted(age));
-            }
-        });
+        if (ageYears != null && !(ageYears >= 0 && ageYears <= 100)) {
+            throw new IllegalArgumentException("Age (%s years) must lie between 0 and 100.".formatted(ageYears));
+        }
     }
 
     /** A machine of which nothing is known. */

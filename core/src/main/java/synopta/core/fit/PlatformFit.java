@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import synopta.core.catalog.BuildRange;
@@ -32,7 +31,7 @@ public final class PlatformFit {
         this.platform = platform;
         this.finder = finder;
         models = catalog.modelsOn(platform.platform()).stream()
-                .filter(m -> Optional.ofNullable(m.fuel()).map(fuels::contains).orElse(true))
+                .filter(m -> m.fuel() == null || fuels.contains(m.fuel()))
                 .toList();
         Set<ModelNumber> meant = models.stream().map(Model::number).collect(Collectors.toSet());
         byPart = catalog.fitsOn(platform.platform()).stream()

@@ -123,7 +123,7 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
                                 .collect(Collectors.joining(" or "));
         boolean said =
                 !input.excluded().contains("fuel") && !identified.line().fuels().isEmpty();
-        if (Optional.ofNullable(identified.model()).map(Model::fuel).isPresent()) {
+        if (identified.model() != null && identified.model().fuel() != null) {
             boolean agrees = !said || identified.line().fuels().containsAll(identified.fuels());
             return Optional.of(new KnownFact(
                     "fuel", words, agrees ? "tag" : "tag; the caller says otherwise: check the tag", agrees));

@@ -216,10 +216,10 @@ public final class ModelIdentifier {
 
     private static Set<Fuel> fuels(
             @Nullable Model model, Set<Fuel> ofPlatform, Set<Fuel> said, @Nullable Appliance appliance) {
-        if (Optional.ofNullable(model).map(Model::fuel).isPresent()) {
-            return EnumSet.of(Optional.ofNullable(model).map(Model::fuel).orElseThrow());
+        if (model != null && model.fuel() != null) {
+            return EnumSet.of(model.fuel());
         }
-        if (Optional.ofNullable(appliance).map(a -> !a.mayBurnGas()).orElse(false)) {
+        if (appliance != null && !appliance.mayBurnGas()) {
             return EnumSet.of(Fuel.ELECTRIC);
         }
         Set<Fuel> possible = ofPlatform.isEmpty() ? EnumSet.allOf(Fuel.class) : EnumSet.copyOf(ofPlatform);

@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Currency;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * An amount of one currency, exact: a whole number of hundredths. Never passes through a binary fraction.
@@ -12,6 +14,9 @@ import java.util.Locale;
  * @param currency ISO 4217 code, three capitals
  */
 public record Money(long cents, String currency) implements Comparable<Money> {
+    private static final Map<String, String> SIGNS = Currency.getAvailableCurrencies().stream()
+            .collect(Collectors.toMap(Currency::getCurrencyCode, c -> c.getSymbol(Locale.US)));
+
     /** Refuses a currency that is not three capital letters. */
     public Money {
         if (currency == null || !currency.matches("[A-Z]{3}")) {
@@ -71,11 +76,7 @@ public record Money(long cents, String currency) implements Comparable<Money> {
 
     /** The amount as it is read: "$18.40" where the currency has a sign of its own, otherwise "CHF 18.40". */
     public String words() {
-        String sign = Currency.getAvailableCurrencies().stream()
-                .filter(c -> c.getCurrencyCode().equals(currency))
-                .map(c -> c.getSymbol(Locale.US))
-                .findFirst()
-                .orElse(currency);
+        String sign = SIGNS.getOrDefault(currency, currency);
         String amount = decimal(Math.abs(cents));
         return (cents < 0 ? "-" : "") + sign + (Character.isLetter(sign.charAt(sign.length() - 1)) ? " " : "") + amount;
     }

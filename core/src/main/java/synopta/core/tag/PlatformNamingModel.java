@@ -113,8 +113,9 @@ final class PlatformNamingModel {
         int[] alive = new int[sizes.length];
         int left = 0;
         double start = Math.exp(-base);
+        boolean narrowed = query.isNarrowed();
         for (int g = 0; g < sizes.length; g++) {
-            odds[g] = start * shares[g] * (query.isNarrowed() ? Math.exp(-disagreeing(g, query)) : 1);
+            odds[g] = start * shares[g] * (narrowed ? Math.exp(-disagreeing(g, query)) : 1);
             alive[left++] = g;
         }
         double[] rest = mostAfter(seen);

@@ -104,12 +104,17 @@ public final class SerialReader {
                 dropped.add(0, new SerialReading.Dropped(span.get(), why));
             }
         }
-        String missing =
-                "%s, so there is no week %d. Check the serial.".formatted(String.join(", ", impossible), period);
-        String why = !dropped.isEmpty()
-                ? "No date of this serial falls within the build years of the model. Check serial and model."
-                : !impossible.isEmpty() ? missing : "The serial gives a date in the future. Check the serial.";
-        return new SerialReading(built, dropped, built.isEmpty() ? why : null);
+        String why = built.isEmpty() ? why(dropped, impossible, period) : null;
+        return new SerialReading(built, dropped, why);
+    }
+
+    private static String why(List<SerialReading.Dropped> dropped, List<String> impossible, int week) {
+        if (!dropped.isEmpty()) {
+            return "No date of this serial falls within the build years of the model. Check serial and model.";
+        }
+        return impossible.isEmpty()
+                ? "The serial gives a date in the future. Check the serial."
+                : "%s, so there is no week %d. Check the serial.".formatted(String.join(", ", impossible), week);
     }
 
     /** What keeps a key from having the shape of a pattern. */

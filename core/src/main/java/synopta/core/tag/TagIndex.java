@@ -182,8 +182,9 @@ final class TagIndex {
 
     /** The first key after this one, and before another, that differs in the character at this depth. */
     private int next(int key, int to, int deep) {
+        char c = character(key, deep);
         int next = key + 1;
-        while (next < to && character(next, deep) == character(key, deep)) {
+        while (next < to && character(next, deep) == c) {
             next++;
         }
         return next;
@@ -217,7 +218,7 @@ final class TagIndex {
                 key = next;
             }
         }
-        trim();
+        resize(nodes);
     }
 
     private void node(int character, int from, int to, int depth) {
@@ -241,10 +242,6 @@ final class TagIndex {
         shortest[nodes] = (byte) (from == to ? 0 : least);
         longest[nodes] = (byte) most;
         nodes++;
-    }
-
-    private void trim() {
-        resize(nodes);
     }
 
     private void resize(int capacity) {

@@ -5,15 +5,15 @@ import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.ELECTRIC;
+import static synopta.core.diagnosis.Diagnoses.TWO;
 import static synopta.core.diagnosis.Diagnoses.diagnose;
 import static synopta.core.diagnosis.Diagnoses.yes;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.Test;
-import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.MeterTest;
@@ -21,16 +21,6 @@ import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 
 public class AdvisorTest {
-    private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
-
-    private static final Pack TWO = pack(
-            List.of(
-                    fault("roller", 0.1, Map.of("thumps", 0.8, "squeals", 0.4)),
-                    fault("idler", 0.1, Map.of("squeals", 0.8)),
-                    fault("fuse", "fuse", 0.05, EnumSet.of(Fuel.ELECTRIC), Map.of("cold", 0.9))),
-            List.of(finding("thumps", 0.02), finding("squeals", 0.02), finding("cold", 0.02)),
-            List.of());
-
     static Finding meter(String id, double leak) {
         Finding plain = finding(id, leak);
         return new Finding(

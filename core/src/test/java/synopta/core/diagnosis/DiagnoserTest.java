@@ -7,6 +7,8 @@ import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.layout;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.ELECTRIC;
+import static synopta.core.diagnosis.Diagnoses.TWO;
 import static synopta.core.diagnosis.Diagnoses.diagnose;
 import static synopta.core.diagnosis.Diagnoses.no;
 import static synopta.core.diagnosis.Diagnoses.of;
@@ -27,16 +29,6 @@ import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Reading;
 
 public class DiagnoserTest {
-    private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
-
-    private static final Pack TWO = pack(
-            List.of(
-                    fault("roller", 0.1, Map.of("thumps", 0.8, "squeals", 0.4)),
-                    fault("idler", 0.1, Map.of("squeals", 0.8)),
-                    fault("fuse", "fuse", 0.05, EnumSet.of(Fuel.ELECTRIC), Map.of("cold", 0.9))),
-            List.of(finding("thumps", 0.02), finding("squeals", 0.02), finding("cold", 0.02)),
-            List.of());
-
     @Test
     public void severalFaultsStandTogether() {
         Diagnosis both = diagnose(TWO, ELECTRIC, yes("thumps"), yes("cold"));

@@ -6,11 +6,12 @@ import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.fault;
 import static synopta.core.Samples.finding;
 import static synopta.core.Samples.pack;
+import static synopta.core.diagnosis.Diagnoses.ELECTRIC;
+import static synopta.core.diagnosis.Diagnoses.TWO;
 import static synopta.core.diagnosis.Diagnoses.diagnose;
 import static synopta.core.diagnosis.Diagnoses.yes;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,15 +20,12 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import synopta.core.Samples;
-import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 
 /** What is asked, of whom, and what it is worth. */
 public class QuestionsTest {
-    private static final Machine ELECTRIC = new Machine(EnumSet.of(Fuel.ELECTRIC), "A", null);
-
     /** The expected fall of the summed entropies, straight from the sum over all combinations of faults. */
     private static double gainByEnumeration(Network network, List<Observation> known, int question) {
         int levels = network.leaks()[question].length;
@@ -72,14 +70,6 @@ public class QuestionsTest {
         }
         return pack(faults, findings, List.of());
     }
-
-    private static final Pack TWO = pack(
-            List.of(
-                    fault("roller", 0.1, Map.of("thumps", 0.8, "squeals", 0.4)),
-                    fault("idler", 0.1, Map.of("squeals", 0.8)),
-                    fault("fuse", "fuse", 0.05, EnumSet.of(Fuel.ELECTRIC), Map.of("cold", 0.9))),
-            List.of(finding("thumps", 0.02), finding("squeals", 0.02), finding("cold", 0.02)),
-            List.of());
 
     @Test
     public void whatOnlyALicensedPersonMayDoIsNeverAsked() {

@@ -7,6 +7,7 @@ import static synopta.core.Samples.pack;
 import static synopta.core.Samples.spot;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.drawing.Drawing;
@@ -17,28 +18,18 @@ import synopta.core.drawing.Pulley;
 public class DrawingFaultsTest {
 
     static Layout drawn(Drawing drawing) {
-        return new Layout(
-                "A",
-                "A",
-                1,
-                "rim",
-                PackCheckTest.SOUND.fuels(),
-                PackCheckTest.SOUND.places(),
-                List.of(),
-                drawing,
-                null);
+        return sound(drawing, null);
+    }
+
+    /** The sound layout with this drawing and belt. */
+    private static Layout sound(Drawing drawing, @Nullable Belt belt) {
+        Layout sound = PackCheckTest.SOUND;
+        return new Layout("A", "A", 1, "rim", sound.fuels(), sound.places(), List.of(), drawing, belt);
     }
 
     /** The sound layout with a belt that runs round two discs and an idler, unless they are moved. */
     private static Layout belted(Pulley.Side ribs, Pulley.Side idler, double idlerY, double idlerPushedBy) {
-        return new Layout(
-                "A",
-                "A",
-                1,
-                "rim",
-                PackCheckTest.SOUND.fuels(),
-                PackCheckTest.SOUND.places(),
-                List.of(),
+        return sound(
                 PackCheckTest.SOUND.drawing(),
                 new Belt(
                         Belt.View.REAR,
