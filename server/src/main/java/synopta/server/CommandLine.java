@@ -108,7 +108,7 @@ public final class CommandLine {
         }
         try (Store store = Store.inFolder(Files.createDirectories(data))) {
             ImportService.Outcome outcome = new ImportService(store.catalogStore(), () -> {})
-                    .take(source, false)
+                    .take(source)
                     .orElseThrow();
             print("Ignored", outcome.warnings(), out);
             if (!outcome.faults().isEmpty()) {

@@ -40,6 +40,7 @@ final class BranchAndBound {
     private long cost = Long.MAX_VALUE;
     private long atOnce;
     private double[] rootPrices;
+    private int branches;
 
     BranchAndBound(IntegerProgram program) {
         this.program = program;
@@ -65,12 +66,11 @@ final class BranchAndBound {
         int[] high = new int[program.columns()];
         Arrays.setAll(high, program::most);
         open.push(new Branch(new Relaxation(program), low, high, 0));
-        int branches = 0;
         while (!open.isEmpty() && branches < mostBranches) {
             Branch branch = open.pop();
             if (branch.bound < cost) {
                 branches++;
-                look(branch, branches == 1);
+                look(branch);
             }
         }
         long atLeast = cost;
@@ -81,7 +81,7 @@ final class BranchAndBound {
         return new Result(best, atLeast, atOnce, rootPrices, branches, proven);
     }
 
-    private void look(Branch branch, boolean first) {
+    private void look(Branch branch) {
         int stuck = branch.relaxation.solve();
         if (stuck >= 0 && Bound.contradicts(program, branch.relaxation.contradiction(stuck), branch.low, branch.high)) {
             return;
@@ -89,7 +89,7 @@ final class BranchAndBound {
         double[] prices = branch.relaxation.prices();
         Bound bound = new Bound(program, prices, scale, branch.low, branch.high);
         long least = Math.max(branch.bound, bound.value());
-        if (first) {
+        if (branches == 1) {
             atOnce = least;
             rootPrices = prices;
         }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.KitContent;
@@ -33,10 +34,11 @@ final class Offers {
      * what goes with it), an allowed equivalent.
      */
     List<Map<PartNumber, Integer>> recipes(PartNumber part) {
-        return List.copyOf(recipes(part, true, new HashSet<>()));
+        return List.copyOf(recipes(part, catalog::equivalentsOf, new HashSet<>()));
     }
 
-    private Set<Map<PartNumber, Integer>> recipes(PartNumber part, boolean equivalents, Set<PartNumber> path) {
+    private Set<Map<PartNumber, Integer>> recipes(
+            PartNumber part, Function<PartNumber, List<Equivalent>> equivalents, Set<PartNumber> path) {
         Set<Map<PartNumber, Integer>> recipes = new LinkedHashSet<>();
         if (!path.add(part)) {
             return recipes;
@@ -50,16 +52,15 @@ final class Offers {
                 recipes.addAll(together(rows, equivalents, path));
             }
         }
-        if (equivalents) {
-            for (Equivalent row : catalog.equivalentsOf(part)) {
-                recipes.addAll(recipes(row.equivalent(), false, path));
-            }
+        for (Equivalent row : equivalents.apply(part)) {
+            recipes.addAll(recipes(row.equivalent(), none -> List.of(), path));
         }
         path.remove(part);
         return recipes;
     }
 
-    private Set<Map<PartNumber, Integer>> together(List<Supersession> rows, boolean equivalents, Set<PartNumber> path) {
+    private Set<Map<PartNumber, Integer>> together(
+            List<Supersession> rows, Function<PartNumber, List<Equivalent>> equivalents, Set<PartNumber> path) {
         Set<Map<PartNumber, Integer>> joined = new LinkedHashSet<>(Set.of(Map.of()));
         for (Supersession row : rows) {
             Set<Map<PartNumber, Integer>> longer = new LinkedHashSet<>();

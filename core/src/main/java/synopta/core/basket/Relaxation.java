@@ -98,7 +98,7 @@ final class Relaxation {
                 return -1;
             }
             boolean rises = value[basic[leaving]] < low[basic[leaving]];
-            int entering = entering(leaving, rises);
+            int entering = entering(leaving, rises ? 1 : -1);
             if (entering < 0) {
                 return leaving;
             }
@@ -121,13 +121,13 @@ final class Relaxation {
         return worst;
     }
 
-    /** The dual ratio test: the column that may move the right way and whose reduced cost gives out first. */
-    private int entering(int leaving, boolean rises) {
+    /** The dual ratio test: the column that may move in a direction, 1 or -1, and whose reduced cost gives out first. */
+    private int entering(int leaving, int direction) {
         int entering = -1;
         double least = Double.POSITIVE_INFINITY;
         double steepest = 0;
         for (int j = 0; j < columns; j++) {
-            double slope = rises ? tableau[leaving][j] : -tableau[leaving][j];
+            double slope = direction * tableau[leaving][j];
             int variable = nonbasic[j];
             if (Math.abs(slope) < NEAR || low[variable] == high[variable]) {
                 continue;

@@ -3,6 +3,7 @@ package synopta.core.bench;
 import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import synopta.core.quantity.Volts;
 
 /**
  * How much does a capacitor hold, and for how long? E = ½CV² joules; V falls as e^(−t/RC), so that t = RC ln(V/safe).
@@ -10,8 +11,8 @@ import org.jspecify.annotations.Nullable;
  * memory). Shown only as a warning: the bleed resistor may be broken, so that no time makes it safe.
  */
 public final class CapacitorCheck {
-    /** Below it, in volts, it does no harm. */
-    public static final double SAFE_VOLTS = 34;
+    /** Below it, it does no harm. */
+    public static final Volts SAFE = new Volts(34);
 
     private CapacitorCheck() {}
 
@@ -29,7 +30,9 @@ public final class CapacitorCheck {
             double joules, @Nullable Double secondsToSafe, String verdict, String why, String next, String source) {}
 
     /** For so many microfarads, volts, and megohms of bleed; none when its resistor is open. */
-    public static Answer judge(double microfarads, double volts, @Nullable Double bleedMegohms, double safeVolts) {
+    public static Answer judge(double microfarads, Volts charged, @Nullable Double bleedMegohms, Volts safe) {
+        double volts = charged.value();
+        double safeVolts = safe.value();
         CheckInput.between(
                 "Capacitance", microfarads, 0.001, 10_000, "µF", "Enter microfarads as printed on the can, about 1.");
         CheckInput.above0("Voltage", volts, 100_000, "V", "Enter volts: 2.1 kV is 2100.");

@@ -10,6 +10,9 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Ohms;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
 
 /**
  * Is a heater of several coils good, pair of terminals by pair? What is to be read between two terminals is the effective
@@ -21,10 +24,10 @@ public final class CoilsCheck {
     /** The most coils of one heater. */
     public static final int MOST = 20;
 
-    private final double volts;
+    private final Volts volts;
     private final List<Coil> coils;
 
-    private CoilsCheck(double volts, List<Coil> coils) {
+    private CoilsCheck(Volts volts, List<Coil> coils) {
         this.volts = volts;
         this.coils = coils;
     }
@@ -34,12 +37,12 @@ public final class CoilsCheck {
      *
      * @param from terminal at one end
      * @param to terminal at the other
-     * @param watts watts
+     * @param watts rated power
      */
-    public record Coil(String from, String to, double watts) {
+    public record Coil(String from, String to, Watts watts) {
         /** Refuses a coil from a terminal to itself. */
         public Coil {
-            CheckInput.above0("Power of a coil", watts, 50_000, "W", "Enter watts from the nameplate.");
+            CheckInput.above0("Power of a coil", watts.value(), 50_000, "W", "Enter watts from the nameplate.");
             apart(from, to);
         }
     }
@@ -98,8 +101,8 @@ public final class CoilsCheck {
     }
 
     /** Judges the readings of a heater that runs at so many volts. */
-    public static Answer judge(double volts, List<Coil> coils, List<Read> readings, List<ToCase> toCase) {
-        CheckInput.above0("Rated voltage", volts, 1000, "V", "Enter volts from the nameplate, such as 240.");
+    public static Answer judge(Volts volts, List<Coil> coils, List<Read> readings, List<ToCase> toCase) {
+        CheckInput.above0("Rated voltage", volts.value(), 1000, "V", "Enter volts from the nameplate, such as 240.");
         if (coils.isEmpty() || coils.size() > MOST || readings.isEmpty() && toCase.isEmpty()) {
             throw new IllegalArgumentException(
                     "Enter 1 to %d coils and at least one reading of a pair of terminals.".formatted(MOST));
@@ -115,7 +118,7 @@ public final class CoilsCheck {
         known(read.to());
         OptionalDouble expected = between(read.from(), read.to(), coils);
         Verdict verdict = expected.isPresent()
-                ? ElementCheck.verdict(expected.getAsDouble(), read.ohms())
+                ? ElementCheck.verdict(new Ohms(expected.getAsDouble()), read.ohms())
                 : read.ohms().fold(ohms -> Verdict.SHORTED, overload -> Verdict.GOOD);
         return new Pair(
                 read.from(), read.to(), expected.isPresent() ? expected.getAsDouble() : null, read.ohms(), verdict);
@@ -181,7 +184,7 @@ public final class CoilsCheck {
         return pairs.stream().allMatch(p -> {
             OptionalDouble expected = between(p.from(), p.to(), left);
             return expected.isPresent()
-                    ? ElementCheck.verdict(expected.getAsDouble(), p.ohms()) == Verdict.GOOD
+                    ? ElementCheck.verdict(new Ohms(expected.getAsDouble()), p.ohms()) == Verdict.GOOD
                     : p.ohms().fold(ohms -> false, overload -> true);
         });
     }
@@ -196,7 +199,7 @@ public final class CoilsCheck {
         int n = nodes.size();
         double[][] system = new double[n][n + 1];
         for (Coil coil : network) {
-            double conductance = coil.watts() / (volts * volts);
+            double conductance = 1 / Ohms.of(volts, coil.watts()).value();
             int a = nodes.indexOf(coil.from());
             int b = nodes.indexOf(coil.to());
             for (int node : new int[] {a, b}) {

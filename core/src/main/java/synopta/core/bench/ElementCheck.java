@@ -5,6 +5,9 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Ohms;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
 
 /**
  * Is a heating element good? R = V²/P with V volts and P watts of the plate, R ohms when hot. Source: Joule's law; a
@@ -29,19 +32,21 @@ public final class ElementCheck {
     /**
      * What the plate says: volts and watts, both above 0.
      *
-     * @param volts rated voltage, V
-     * @param watts rated power, W
+     * @param volts rated voltage
+     * @param watts rated power
      */
-    public record Plate(double volts, double watts) {
+    public record Plate(Volts volts, Watts watts) {
         /** Refuses what no plate says. */
         public Plate {
-            CheckInput.above0("Rated voltage", volts, 1000, "V", "Enter volts from the nameplate, such as 240.");
-            CheckInput.above0("Rated power", watts, 50_000, "W", "Enter watts from the nameplate: 5.4 kW is 5400.");
+            CheckInput.above0(
+                    "Rated voltage", volts.value(), 1000, "V", "Enter volts from the nameplate, such as 240.");
+            CheckInput.above0(
+                    "Rated power", watts.value(), 50_000, "W", "Enter watts from the nameplate: 5.4 kW is 5400.");
         }
 
-        /** Ohms when hot. */
-        public double ohms() {
-            return volts * volts / watts;
+        /** What it has when hot. */
+        public Ohms ohms() {
+            return Ohms.of(volts, watts);
         }
     }
 
@@ -58,23 +63,18 @@ public final class ElementCheck {
             double expectedOhms, double lowOhms, double highOhms, double wattsAtSupply, CheckResult judged) {}
 
     /** Judges a reading across the terminals, and to the casing where that was read. */
-    public static Answer judge(Plate plate, Reading across, @Nullable Reading toCase, @Nullable Double supplyVolts) {
-        double expected = plate.ohms();
-        double supply = CheckInput.above0(
-                "Supply voltage",
-                Objects.requireNonNullElse(supplyVolts, plate.volts()),
-                1000,
-                "V",
-                "Measure it at the terminal block.");
-        double watts = plate.watts() * (supply / plate.volts()) * (supply / plate.volts());
+    public static Answer judge(Plate plate, Reading across, @Nullable Reading toCase, @Nullable Volts supply) {
+        double expected = plate.ohms().value();
+        Volts at = Objects.requireNonNullElse(supply, plate.volts());
+        CheckInput.above0("Supply voltage", at.value(), 1000, "V", "Measure it at the terminal block.");
         Verdict verdict = Optional.ofNullable(toCase).map(ElementCheck::leaks).orElse(false)
                 ? Verdict.GROUNDED
-                : verdict(expected, across);
+                : verdict(plate.ohms(), across);
         return new Answer(
                 expected,
                 expected * (1 - TOLERANCE),
                 expected * (1 + TOLERANCE),
-                watts,
+                plate.watts().at(at, plate.volts()).value(),
                 new CheckResult(verdict, why(verdict, expected, across), next(verdict), SOURCE));
     }
 
@@ -84,7 +84,8 @@ public final class ElementCheck {
     }
 
     /** How a reading stands to what is expected. */
-    static Verdict verdict(double expected, Reading reading) {
+    static Verdict verdict(Ohms should, Reading reading) {
+        double expected = should.value();
         return reading.fold(
                 ohms -> ohms < SHORT * expected
                         ? Verdict.SHORTED

@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import synopta.core.quantity.Amperes;
 import synopta.core.quantity.Slugged;
+import synopta.core.quantity.Volts;
 
 /**
  * May one fuse stand in for another? Same body, same rated current, same speed, at least the voltage and at least the
@@ -68,24 +70,24 @@ public final class FuseCheck {
     /**
      * A fuse as it is marked.
      *
-     * @param amps rated amperes
-     * @param volts rated voltage, V
+     * @param amps rated current
+     * @param volts rated voltage
      * @param speed fast or time-delay
      * @param breakingAmps what it can cut off; nothing where it is not known
      * @param standard by which it is rated; nothing where it is not marked
      * @param size its body, in the trade's words, as 6x32-mm
      */
     public record Fuse(
-            double amps,
-            double volts,
+            Amperes amps,
+            Volts volts,
             Speed speed,
             @Nullable Double breakingAmps,
             @Nullable Standard standard,
             String size) {
         /** Refuses what no fuse is marked with. */
         public Fuse {
-            CheckInput.above0("Rated current", amps, 100, "A", "Enter amperes: 315 mA is 0.315.");
-            CheckInput.above0("Rated voltage", volts, 10_000, "V", "Enter volts from the cap, such as 250.");
+            CheckInput.above0("Rated current", amps.value(), 100, "A", "Enter amperes: 315 mA is 0.315.");
+            CheckInput.above0("Rated voltage", volts.value(), 10_000, "V", "Enter volts from the cap, such as 250.");
             Optional.ofNullable(breakingAmps)
                     .ifPresent(b -> CheckInput.above0(
                             "Breaking capacity", b, 200_000, "A", "Leave it empty where it is not marked."));
@@ -136,13 +138,28 @@ public final class FuseCheck {
         if (!candidate.size().equals(original.size())) {
             against.add("Different size: %s for %s.".formatted(candidate.size(), original.size()));
         }
-        if (Math.round(candidate.amps() * 1000) != Math.round(original.amps() * 1000)) {
+        if (Math.round(candidate.amps().value() * 1000)
+                != Math.round(original.amps().value() * 1000)) {
             against.add("Different current: %s A for %s A. Replace a fuse only with the same current."
-                    .formatted(CheckInput.plain(candidate.amps()), CheckInput.plain(original.amps())));
+                    .formatted(
+                            CheckInput.plain(candidate.amps().value()),
+                            CheckInput.plain(original.amps().value())));
         }
-        if (candidate.volts() < original.volts()) {
+        voltageSpeedAndStandard(original, candidate, against);
+        String open = breaking(original, candidate, against);
+        return against.isEmpty()
+                ? Answer.of(
+                        Substitution.ACCEPTABLE,
+                        List.of("Same size, current and speed, and at least the same voltage." + open))
+                : Answer.of(Substitution.NOT_ACCEPTABLE, against);
+    }
+
+    private static void voltageSpeedAndStandard(Fuse original, Fuse candidate, List<String> against) {
+        if (candidate.volts().value() < original.volts().value()) {
             against.add("Voltage too low: %s V for %s V."
-                    .formatted(CheckInput.plain(candidate.volts()), CheckInput.plain(original.volts())));
+                    .formatted(
+                            CheckInput.plain(candidate.volts().value()),
+                            CheckInput.plain(original.volts().value())));
         }
         if (candidate.speed() != original.speed()) {
             against.add("Different speed: %s for %s."
@@ -154,12 +171,6 @@ public final class FuseCheck {
             against.add("Different standard: %s for %s; equal ratings are not the same fuse. Ask the maker."
                     .formatted(candidate.standard(), original.standard()));
         }
-        String open = breaking(original, candidate, against);
-        return against.isEmpty()
-                ? Answer.of(
-                        Substitution.ACCEPTABLE,
-                        List.of("Same size, current and speed, and at least the same voltage." + open))
-                : Answer.of(Substitution.NOT_ACCEPTABLE, against);
     }
 
     /** Adds what speaks against the breaking capacity, and tells what stays open when nothing does. */

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.LengthUnit;
 
 /**
  * Reads figures as people say them: `24R`, `1.2k`, `4k7`, `OL`, `no reading`, `beeps`; lengths as `92 1/4 in`, `7,9 mm`,
@@ -52,8 +53,8 @@ public final class MeasureParser {
         return prefix.startsWith("k") ? 1e3 : 1e6;
     }
 
-    /** A length in millimeters; a bare number is of the unit that is usual. */
-    public static double millimeters(String said, boolean inchUsual) {
+    /** A length in millimeters; a bare number is of the usual unit. */
+    public static double millimeters(String said, LengthUnit usual) {
         String plain = plain(said);
         Matcher matcher = LENGTH.matcher(plain);
         if (plain.isEmpty() || !matcher.matches() || matcher.group(1) == null && matcher.group(2) == null) {
@@ -72,7 +73,7 @@ public final class MeasureParser {
         String unit = matcher.group(4);
         boolean fraction = matcher.group(2) != null;
         double factor = unit == null
-                ? fraction || inchUsual ? INCH_MM : 1
+                ? fraction || usual == LengthUnit.INCH ? INCH_MM : 1
                 : switch (unit) {
                     case "mm" -> 1;
                     case "cm" -> 10;

@@ -1,5 +1,7 @@
 package synopta.core.bench;
 
+import synopta.core.quantity.Ohms;
+
 /**
  * How a sensor's resistance follows its temperature. Thermistors: R(T) = R₂₅ exp(B(1/T − 1/298.15)), T in kelvin (Beta
  * equation; against a real table within 2.5 % from 10 to 100 °C, 5 % at 0 °C, 12 % at −20 °C), or with a table's
@@ -19,26 +21,26 @@ public sealed interface SensorCurve {
     /**
      * By Beta, in kelvin, from the ohms at 25 °C.
      *
-     * @param r25Ohms resistance at 25 °C, ohms
+     * @param r25 resistance at 25 °C
      * @param betaKelvin beta, K
      */
-    record Beta(double r25Ohms, double betaKelvin) implements SensorCurve {
+    record Beta(Ohms r25, double betaKelvin) implements SensorCurve {
         private static final double ROOM_KELVIN = 298.15;
 
         /** Refuses what is no thermistor. */
         public Beta {
-            CheckInput.above0("Resistance at 77 °F (25 °C)", r25Ohms, 10e6, "Ω", "10 kΩ is 10000.");
+            CheckInput.above0("Resistance at 77 °F (25 °C)", r25.value(), 10e6, "Ω", "10 kΩ is 10000.");
             CheckInput.between("Beta", betaKelvin, 500, 10_000, "K", "See its data sheet; 3977 is common.");
         }
 
         @Override
         public double ohms(double celsius) {
-            return r25Ohms * Math.exp(betaKelvin * (1 / (temperature(celsius) + ZERO_CELSIUS) - 1 / ROOM_KELVIN));
+            return r25.value() * Math.exp(betaKelvin * (1 / (temperature(celsius) + ZERO_CELSIUS) - 1 / ROOM_KELVIN));
         }
 
         @Override
         public double celsius(double ohms) {
-            return 1 / (1 / ROOM_KELVIN + Math.log(resistance(ohms) / r25Ohms) / betaKelvin) - ZERO_CELSIUS;
+            return 1 / (1 / ROOM_KELVIN + Math.log(resistance(ohms) / r25.value()) / betaKelvin) - ZERO_CELSIUS;
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import synopta.core.quantity.Slugged;
+import synopta.core.quantity.Volts;
 
 /**
  * Is the supply's voltage within its limits? Source: ANSI C84.1, table 1 (edition of 2006 and later), ranges A and B, for
@@ -71,17 +72,18 @@ public final class SupplyCheck {
             String source) {}
 
     /** Judges a voltage. */
-    public static Answer judge(double nominalVolts, double volts, Point point) {
+    public static Answer judge(Volts nominal, Volts measured, Point point) {
+        double volts = measured.value();
         Row row = ROWS.stream()
-                .filter(r -> r.nominal() == nominalVolts && r.point() == point)
+                .filter(r -> r.nominal() == nominal.value() && r.point() == point)
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "Nominal voltage (%s V) must be one of %s V.".formatted(nominalVolts, nominals())));
+                        "Nominal voltage (%s V) must be one of %s V.".formatted(nominal.value(), nominals())));
         CheckInput.between("Voltage", volts, 0, 1000, "V", "Enter the meter reading between the two wires.");
         boolean normal = volts >= row.low() && volts <= row.high();
         boolean tolerable = volts >= row.lowest() && volts <= row.highest();
         Range range = normal ? Range.NORMAL : tolerable ? Range.TOLERABLE : Range.OUTSIDE;
-        if (isOneLegMissing(nominalVolts, volts)) {
+        if (isOneLegMissing(nominal, measured)) {
             return answer(
                     range,
                     row,
@@ -103,8 +105,9 @@ public final class SupplyCheck {
     }
 
     /** Whether a voltage is about half of what two legs give. */
-    public static boolean isOneLegMissing(double nominalVolts, double volts) {
-        return nominalVolts > 200 && volts > 0.4 * nominalVolts && volts < ONE_LEG * nominalVolts;
+    public static boolean isOneLegMissing(Volts nominal, Volts measured) {
+        double share = measured.value() / nominal.value();
+        return nominal.value() > 200 && share > 0.4 && share < ONE_LEG;
     }
 
     private static String nominals() {

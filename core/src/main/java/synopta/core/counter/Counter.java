@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -98,15 +99,15 @@ public final class Counter {
 
     /** The whole case, computed anew. */
     public CaseAssessment work(CaseInput input) {
-        return work(input, true);
+        return work(input, (query, identified) -> query.weighing(costs(identified)));
     }
 
     /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
     public CaseAssessment withoutQuestions(CaseInput input) {
-        return work(input, false);
+        return work(input, (query, identified) -> query.withoutQuestions());
     }
 
-    private CaseAssessment work(CaseInput input, boolean asking) {
+    private CaseAssessment work(CaseInput input, BiFunction<DiagnosisQuery, IdentifiedModel, DiagnosisQuery> asked) {
         PackWork with = packWork.get();
         IdentifiedModel identified = with.modelIdentifier.identify(input);
         Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs::get);
@@ -117,18 +118,15 @@ public final class Counter {
         ParsedComplaint parsed = identified.parsed().within(identified.mayHold(pack.get()));
         EvidenceCollector evidence = new EvidenceCollector(pack.get(), parsed, input);
         known.addAll(evidence.known());
-        Diagnosis diagnosis = with.diagnosers
-                .get(pack.get().appliance())
-                .diagnose(new DiagnosisQuery(
-                        identified.machine(),
-                        evidence.evidence(),
-                        evidence.notKnown(),
-                        input.person(),
-                        asking ? costs(identified) : DecisionCosts.NOT_KNOWN,
-                        parsed.doubts().stream()
-                                .map(ParsedComplaint.Doubt::answer)
-                                .toList(),
-                        asking));
+        DiagnosisQuery query = new DiagnosisQuery(
+                identified.machine(),
+                evidence.evidence(),
+                evidence.notKnown(),
+                input.person(),
+                DecisionCosts.NOT_KNOWN,
+                parsed.doubts().stream().map(ParsedComplaint.Doubt::answer).toList(),
+                true);
+        Diagnosis diagnosis = with.diagnosers.get(pack.get().appliance()).diagnose(asked.apply(query, identified));
         return sold(input, identified, pack.get(), known, evidence, diagnosis);
     }
 

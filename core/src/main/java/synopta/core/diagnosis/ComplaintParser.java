@@ -30,16 +30,16 @@ final class ComplaintParser {
 
     /** An answer as the pack has it, and what the contrary is, where there is one. */
     private record Said(Finding finding, int level) {
-        Evidence evidence(boolean negated, boolean sure) {
-            int meant = !negated ? level : level > 0 ? 0 : 1;
-            return new Evidence(finding.id(), finding.answers().get(meant).slug(), sure);
+        Evidence evidence(ComplaintParse.At at) {
+            int meant = !at.negated() ? level : level > 0 ? 0 : 1;
+            return new Evidence(finding.id(), finding.answers().get(meant).slug(), !at.hedged());
         }
     }
 
     /** What was heard of a finding, and in how many words. */
     private record Candidate(ParsedComplaint.Heard heard, boolean telling, int words) {
         static Candidate of(Said said, ComplaintParse.At at) {
-            Evidence evidence = said.evidence(at.negated(), !at.hedged());
+            Evidence evidence = said.evidence(at);
             ParsedComplaint.Heard heard = new ParsedComplaint.Heard(evidence, at.phrase(), at.from(), at.to());
             return new Candidate(heard, said.finding.level(evidence.answer()) > 0, at.words());
         }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.text.similarity.LevenshteinDistance;
@@ -109,14 +110,14 @@ final class ComplaintTokens {
 
     /** The words of a phrase of the trade; from now on they are words that others may be a misspelling of. */
     synchronized List<Word> learn(String phrase) {
-        List<Word> words = split(phrase, false);
+        List<Word> words = split(phrase, this::stemmed);
         words.stream().filter(w -> !w.isLight()).map(Word::stem).forEach(trade::add);
         return words;
     }
 
     /** The words of what a caller says. */
     synchronized List<Word> of(String text) {
-        return split(text, true);
+        return split(text, this::heard);
     }
 
     /** Whether it is a word that phrases of the trade are made of. */
@@ -124,7 +125,7 @@ final class ComplaintTokens {
         return !word.isLight() && trade.contains(word.stem);
     }
 
-    private List<Word> split(String text, boolean mend) {
+    private List<Word> split(String text, UnaryOperator<String> compared) {
         List<Word> words = new ArrayList<>();
         int clause = 0;
         int scope = 0;
@@ -136,19 +137,22 @@ final class ComplaintTokens {
                 clause++;
                 continue;
             }
-            words.add(new Word(plain, compared(plain, mend), matcher.start(), matcher.end(), clause, scope));
+            words.add(new Word(plain, compared.apply(plain), matcher.start(), matcher.end(), clause, scope));
             clause += CLAUSES.contains(plain) ? 1 : 0;
         }
         return words;
     }
 
-    private String compared(String plain, boolean mend) {
-        if (NEGATIONS.contains(plain)) {
-            return NOT;
-        }
+    private String stemmed(String plain) {
         String stem = stem(plain);
-        stem = same.getOrDefault(stem, stem);
-        boolean strange = mend && !trade.contains(stem) && !LIGHT.contains(plain) && !ORDINARY.contains(plain);
+        return NEGATIONS.contains(plain) ? NOT : same.getOrDefault(stem, stem);
+    }
+
+    /** The stem of a caller's word: of one that is no word of the trade, that of the word it is a slip of. */
+    private String heard(String plain) {
+        String stem = stemmed(plain);
+        boolean strange =
+                !stem.equals(NOT) && !trade.contains(stem) && !LIGHT.contains(plain) && !ORDINARY.contains(plain);
         return strange && plain.length() >= 4 && plain.chars().allMatch(Character::isLetter)
                 ? mended(plain, stem)
                 : stem;

@@ -38,6 +38,11 @@ public record DiagnosisQuery(
                 machine, evidence, Set.of(), Finding.Who.TECHNICIAN, DecisionCosts.NOT_KNOWN, List.of(), true);
     }
 
+    /** The same, what a wrong hand-over costs being known. */
+    public DiagnosisQuery weighing(DecisionCosts known) {
+        return new DiagnosisQuery(machine, evidence, notKnown, person, known, doubts, asking);
+    }
+
     /** The same, without reasons and questions. */
     public DiagnosisQuery withoutQuestions() {
         return new DiagnosisQuery(machine, evidence, notKnown, person, costs, doubts, false);

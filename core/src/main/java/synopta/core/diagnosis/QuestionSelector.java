@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
@@ -131,7 +132,7 @@ final class QuestionSelector {
         return new Split(finding, split, gain);
     }
 
-    private Question question(Split split, boolean foreseen) {
+    private Question question(Split split, Function<String, Map<String, Double>> foreseen) {
         List<OptionalInt> risen = split.branches.stream().map(this::mostRisen).toList();
         boolean tells = risen.stream().distinct().count() > 1;
         List<Question.Outcome> outcomes = new ArrayList<>();
@@ -142,9 +143,7 @@ final class QuestionSelector {
                     answer,
                     probability,
                     tells && risen.get(a).isPresent() ? name(risen.get(a).getAsInt()) : null,
-                    foreseen && probability > 0
-                            ? faults(posterior.ifAnswered(evidence, split.finding, answer))
-                            : Map.of()));
+                    probability > 0 ? foreseen.apply(answer) : Map.of()));
         }
         return new Question(split.finding, split.gain, outcomes);
     }
@@ -176,7 +175,10 @@ final class QuestionSelector {
                 });
         List<Question> questions = new ArrayList<>();
         for (Split split : ordered) {
-            questions.add(question(split, questions.size() < FORESEEN));
+            Function<String, Map<String, Double>> foreseen = questions.size() < FORESEEN
+                    ? answer -> faults(posterior.ifAnswered(evidence, split.finding, answer))
+                    : answer -> Map.of();
+            questions.add(question(split, foreseen));
         }
         return questions;
     }

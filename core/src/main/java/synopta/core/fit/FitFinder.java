@@ -67,7 +67,7 @@ public final class FitFinder {
         Optional<Model> model = catalog.model(modelNumber);
         Optional<Part> part = catalog.part(partNumber);
         if (model.isEmpty() || part.isEmpty()) {
-            return unknown(modelNumber, model.isPresent(), partNumber);
+            return model.isPresent() ? unknown(partNumber) : unknown(modelNumber);
         }
         boolean genuineOnly = rules.get().genuineOnly();
         Interchange interchange = new Interchange(catalog, part.get().number(), genuineOnly);
@@ -93,15 +93,23 @@ public final class FitFinder {
                 hits.stream().map(h -> h.row().slot()).toList());
     }
 
-    private FitVerdict unknown(ModelNumber model, boolean modelKnown, PartNumber part) {
-        List<String> nearest = modelKnown
-                ? FuzzyLookup.parts(catalog, part.written(), NEAREST).stream()
+    private FitVerdict unknown(PartNumber part) {
+        return unknown(
+                "part " + part,
+                FuzzyLookup.parts(catalog, part.written(), NEAREST).stream()
                         .map(p -> p.number().written())
-                        .toList()
-                : FuzzyLookup.models(catalog, model.written(), NEAREST).stream()
+                        .toList());
+    }
+
+    private FitVerdict unknown(ModelNumber model) {
+        return unknown(
+                "model " + model,
+                FuzzyLookup.models(catalog, model.written(), NEAREST).stream()
                         .map(m -> m.number().written())
-                        .toList();
-        String missing = modelKnown ? "part " + part : "model " + model;
+                        .toList());
+    }
+
+    private static FitVerdict unknown(String missing, List<String> nearest) {
         String near = nearest.isEmpty() ? "" : " Closest numbers: %s.".formatted(String.join(", ", nearest));
         return new FitVerdict.Unknown(
                 List.of("%s is not in the catalog. Check the number or the tag.%s".formatted(missing, near)), nearest);

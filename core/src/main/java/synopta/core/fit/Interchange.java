@@ -23,18 +23,17 @@ final class Interchange {
         chain = SupersessionChain.of(catalog, part);
         paths.put(part, new SupplyPath(FitBasis.DIRECT, part, List.of(), false, null));
         for (PartNumber predecessor : chain.predecessors()) {
-            succession(predecessor, chain.since(predecessor).orElseThrow(), false);
+            List<Supersession> since = chain.since(predecessor).orElseThrow();
+            paths.putIfAbsent(predecessor, new SupplyPath(FitBasis.SUCCESSION, predecessor, since, false, null));
         }
-        chain.successors().forEach(successor -> succession(successor, List.of(), true));
+        chain.successors()
+                .forEach(successor -> paths.putIfAbsent(
+                        successor, new SupplyPath(FitBasis.SUCCESSION, successor, List.of(), true, null)));
         boolean allowed =
                 !genuineOnly || catalog.part(part).map(p -> p.genuine()).orElse(false);
         if (allowed) {
             catalog.originalsOf(part).forEach(row -> standsIn(catalog, row));
         }
-    }
-
-    private void succession(PartNumber listed, List<Supersession> steps, boolean isPredecessor) {
-        paths.putIfAbsent(listed, new SupplyPath(FitBasis.SUCCESSION, listed, steps, isPredecessor, null));
     }
 
     private void standsIn(Catalog catalog, Equivalent row) {

@@ -39,22 +39,39 @@ final class KitFit {
         KitFit fit = new KitFit(catalog, genuineOnly, listing);
         Map<PartNumber, Piece> pieces = new LinkedHashMap<>();
         for (Supply.Item item : supplies.get(0).items()) {
-            fit.open(item.part(), item.quantity(), pieces, true);
+            fit.open(item.part(), item.quantity(), pieces);
         }
         pieces.forEach(fit::piece);
         return fit.verdict(kit, supplies);
     }
 
-    private void open(PartNumber part, int quantity, Map<PartNumber, Piece> pieces, boolean outermost) {
+    /** The kit itself is opened whether or not it is listed: its pieces are judged. */
+    private void open(PartNumber part, int quantity, Map<PartNumber, Piece> pieces) {
+        Interchange interchange = new Interchange(catalog, part, genuineOnly);
+        if (KitRules.isKit(catalog, part, interchange)) {
+            contents(part, quantity, pieces);
+        } else {
+            add(part, quantity, listing.hits(interchange), pieces);
+        }
+    }
+
+    private void contents(PartNumber kit, int quantity, Map<PartNumber, Piece> pieces) {
+        catalog.contentsOf(kit).forEach(c -> within(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces));
+    }
+
+    /** A kit within is opened only where the machine does not list it. */
+    private void within(PartNumber part, int quantity, Map<PartNumber, Piece> pieces) {
         Interchange interchange = new Interchange(catalog, part, genuineOnly);
         List<ListedParts.Hit> hits = listing.hits(interchange);
-        if (KitRules.isKit(catalog, part, interchange) && (outermost || hits.isEmpty())) {
-            catalog.contentsOf(part)
-                    .forEach(c -> open(c.content(), Math.multiplyExact(quantity, c.quantity()), pieces, false));
+        if (hits.isEmpty() && KitRules.isKit(catalog, part, interchange)) {
+            contents(part, quantity, pieces);
         } else {
-            pieces.merge(
-                    part, new Piece(quantity, hits), (a, b) -> new Piece(Math.addExact(a.quantity, b.quantity), hits));
+            add(part, quantity, hits, pieces);
         }
+    }
+
+    private static void add(PartNumber part, int quantity, List<ListedParts.Hit> hits, Map<PartNumber, Piece> pieces) {
+        pieces.merge(part, new Piece(quantity, hits), (a, b) -> new Piece(Math.addExact(a.quantity, b.quantity), hits));
     }
 
     private void piece(PartNumber part, Piece piece) {

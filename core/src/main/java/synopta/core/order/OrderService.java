@@ -1,9 +1,7 @@
 package synopta.core.order;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
@@ -72,13 +70,27 @@ public final class OrderService {
      */
     public record Wanted(PartNumber part, int quantity) {}
 
-    /**
-     * Reserves each line at the branch.
-     *
-     * @param ordering whether what is not there is ordered from the supplier
-     */
-    public List<Outcome> reservation(String branch, @Nullable Long caseNumber, List<Wanted> lines, boolean ordering) {
-        List<Outcome> outcomes = new ArrayList<>();
+    /** Reserves each line at the branch; what is not there is told. */
+    public List<Outcome> reserve(String branch, @Nullable Long caseNumber, List<Wanted> lines) {
+        return reservation(
+                branch,
+                caseNumber,
+                lines,
+                missing -> new Outcome.Gone(missing.part(), missing.quantity(), log.free(missing)));
+    }
+
+    /** Reserves each line at the branch; what is not there is ordered from the supplier. */
+    public List<Outcome> reserveOrOrder(String branch, @Nullable Long caseNumber, List<Wanted> lines) {
+        return reservation(
+                branch,
+                caseNumber,
+                lines,
+                missing -> new Outcome.Promised(sent(
+                        log.add(missing.as(Reservation.State.WAITING, null)).orElseThrow())));
+    }
+
+    private List<Outcome> reservation(
+            String branch, @Nullable Long caseNumber, List<Wanted> lines, Function<Reservation, Outcome> whenGone) {
         for (Wanted line : lines) {
             if (catalog.part(line.part).isEmpty()) {
                 throw new IllegalArgumentException(
@@ -86,23 +98,19 @@ public final class OrderService {
                                 .formatted(line.part));
             }
         }
-        lines.forEach(line -> outcomes.add(reservation(branch, caseNumber, line, ordering)));
-        return outcomes;
-    }
-
-    private Outcome reservation(String branch, @Nullable Long caseNumber, Wanted line, boolean ordering) {
-        Reservation reserved = new Reservation(
-                0, clock.instant(), caseNumber, branch, line.part, line.quantity, Reservation.State.RESERVED, null);
-        Optional<Reservation> kept = log.add(reserved);
-        if (kept.isPresent()) {
-            return new Outcome.Promised(kept.get());
-        }
-        if (!ordering) {
-            return new Outcome.Gone(line.part, line.quantity, log.free(reserved));
-        }
-        Reservation order =
-                log.add(reserved.as(Reservation.State.WAITING, null)).orElseThrow();
-        return new Outcome.Promised(sent(order));
+        return lines.stream()
+                .map(line -> new Reservation(
+                        0,
+                        clock.instant(),
+                        caseNumber,
+                        branch,
+                        line.part,
+                        line.quantity,
+                        Reservation.State.RESERVED,
+                        null))
+                .map(wanted ->
+                        log.add(wanted).<Outcome>map(Outcome.Promised::new).orElseGet(() -> whenGone.apply(wanted)))
+                .toList();
     }
 
     private Reservation sent(Reservation order) {

@@ -5,7 +5,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.CaseInputDraft;
 import synopta.core.casefile.Customer;
+import synopta.core.casefile.Shopping;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.Hazard;
 import synopta.core.quantity.Ordered;
@@ -46,6 +48,77 @@ public record CaseContent(
                 .filter(c -> !input.line().contains(c))
                 .orElse("");
         return more.isEmpty() ? input : input.withLine(input.line() + ". " + more);
+    }
+
+    /** This case, to be given the fields that are kept as lists. */
+    public Draft but() {
+        return new Draft(this);
+    }
+
+    /** A case whose listed fields are set anew; the others are those it began with. */
+    public static final class Draft {
+        private final CaseContent from;
+        private final CaseInputDraft input;
+        private List<Shopping.Adjusted> adjusted;
+        private @Nullable String branch;
+        private @Nullable Integer neededInDays;
+        private List<Line> lines;
+        private Set<Hazard> cautionsShown;
+        private @Nullable String readTo;
+
+        private Draft(CaseContent from) {
+            this.from = from;
+            input = from.input.but();
+            adjusted = from.input.shopping().adjusted();
+            branch = from.input.shopping().branch();
+            neededInDays = from.input.shopping().neededInDays();
+            lines = from.lines;
+            cautionsShown = from.cautionsShown;
+            readTo = from.readTo;
+        }
+
+        /** What was entered. */
+        public CaseInputDraft input() {
+            return input;
+        }
+
+        void adjusted(List<Shopping.Adjusted> is) {
+            adjusted = is;
+        }
+
+        void branch(String is) {
+            branch = is;
+        }
+
+        void neededInDays(Integer is) {
+            neededInDays = is;
+        }
+
+        void lines(List<Line> are) {
+            lines = are;
+        }
+
+        void cautionsShown(Set<Hazard> are) {
+            cautionsShown = are;
+        }
+
+        void readTo(String is) {
+            readTo = is;
+        }
+
+        /** The case. */
+        public CaseContent content() {
+            return new CaseContent(
+                    input.shopping(new Shopping(adjusted, branch, neededInDays)).input(),
+                    from.complaint,
+                    lines,
+                    cautionsShown,
+                    readTo,
+                    from.specialist,
+                    from.customer,
+                    from.answerSeconds,
+                    from.status);
+        }
     }
 
     /**

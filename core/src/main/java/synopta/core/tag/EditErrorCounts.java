@@ -66,9 +66,9 @@ public final class EditErrorCounts {
             return;
         }
         int worn = alignment.worn();
-        counted(EditError.WORN_END, worn > 0, reading);
+        (worn > 0 ? slipped : went).get(EditError.WORN_END).add(reading.number());
         for (int lost = 1; lost <= worn; lost++) {
-            counted(EditError.WORN_CHARACTER, lost < worn, reading);
+            (lost < worn ? slipped : went).get(EditError.WORN_CHARACTER).add(reading.number());
         }
         within(places.subList(0, places.size() - worn), reading);
     }
@@ -77,9 +77,9 @@ public final class EditErrorCounts {
         for (int i = 0; i < places.size(); i++) {
             Difference place = places.get(i);
             boolean crossed = i + 1 < places.size() && crossed(place, places.get(i + 1));
-            counted(EditError.DROPPED, place.typed() == null, reading);
-            counted(EditError.EXTRA, place.listed() == null, reading);
-            counted(EditError.SWAPPED, crossed, reading);
+            (place.typed() == null ? slipped : went).get(EditError.DROPPED).add(reading.number());
+            (place.listed() == null ? slipped : went).get(EditError.EXTRA).add(reading.number());
+            (crossed ? slipped : went).get(EditError.SWAPPED).add(reading.number());
             if (crossed) {
                 i++;
             } else if (place.typed() != null && place.listed() != null) {
@@ -88,10 +88,6 @@ public final class EditErrorCounts {
                         .add(reading.number());
             }
         }
-    }
-
-    private void counted(EditError slip, boolean made, ConfirmedReading reading) {
-        (made ? slipped : went).get(slip).add(reading.number());
     }
 
     private static boolean crossed(Difference first, Difference second) {

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.Ohms;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
 
 /** Readings of electrical parts against published figures (all from memory) and derived ones. */
 public class ElectricChecksTest {
@@ -36,7 +39,7 @@ public class ElectricChecksTest {
     public void anElementReadsWhatItsPlateGivesAndYieldsWhatTheSupplyAllows(
             double volts, double watts, double expected, double supply, double percent) {
         ElementCheck.Answer answer =
-                ElementCheck.judge(new ElementCheck.Plate(volts, watts), ohms(expected * 0.95), OL, supply);
+                ElementCheck.judge(plate(volts, watts), ohms(expected * 0.95), OL, new Volts(supply));
         assertEquals(answer.expectedOhms(), expected, expected * 1e-3);
         assertEquals(100 * answer.wattsAtSupply() / watts, percent, 0.5);
         assertEquals(answer.judged().verdict(), Verdict.GOOD, "cold it reads a little low");
@@ -44,22 +47,29 @@ public class ElectricChecksTest {
 
     @Test
     public void openShortedOffAndGroundedElementsAreToldApart() {
-        ElementCheck.Plate plate = new ElementCheck.Plate(240, 5400);
+        ElementCheck.Plate plate = plate(240, 5400);
         assertEquals(verdict(plate, OL, null), Verdict.OPEN);
         assertEquals(verdict(plate, ohms(0), null), Verdict.SHORTED);
         assertEquals(verdict(plate, ohms(21.4), null), Verdict.OFF_VALUE);
         assertEquals(verdict(plate, ohms(10.7), ohms(40_000)), Verdict.GROUNDED);
         assertEquals(verdict(plate, ohms(10.7), ohms(990_000)), Verdict.GROUNDED, "below a megohm");
         assertEquals(verdict(plate, ohms(10.7), ohms(1.01e6)), Verdict.GOOD);
-        assertEquals(verdict(plate, ohms(plate.ohms() * 1.1), null), Verdict.GOOD, "the end of the band");
+        assertEquals(verdict(plate, ohms(plate.ohms().value() * 1.1), null), Verdict.GOOD, "the end of the band");
     }
 
     private static Verdict verdict(ElementCheck.Plate plate, Reading across, @Nullable Reading toCase) {
         return ElementCheck.judge(plate, across, toCase, null).judged().verdict();
     }
 
-    private static final List<CoilsCheck.Coil> TWO =
-            List.of(new CoilsCheck.Coil("C", "A", 1000), new CoilsCheck.Coil("C", "B", 1400));
+    private static ElementCheck.Plate plate(double volts, double watts) {
+        return new ElementCheck.Plate(new Volts(volts), new Watts(watts));
+    }
+
+    private static CoilsCheck.Coil coil(String from, String to, double watts) {
+        return new CoilsCheck.Coil(from, to, new Watts(watts));
+    }
+
+    private static final List<CoilsCheck.Coil> TWO = List.of(coil("C", "A", 1000), coil("C", "B", 1400));
 
     private static CoilsCheck.Read read(String from, String to, Reading reading) {
         return new CoilsCheck.Read(from, to, reading);
@@ -68,7 +78,7 @@ public class ElectricChecksTest {
     @Test
     public void theThreePairsOfATwoCoilHeaterAreThoseOfItsCoils() {
         CoilsCheck.Answer answer = CoilsCheck.judge(
-                240,
+                new Volts(240),
                 TWO,
                 List.of(read("C", "A", ohms(57)), read("C", "B", ohms(41)), read("A", "B", ohms(98))),
                 List.of(new CoilsCheck.ToCase("A", OL)));
@@ -82,33 +92,31 @@ public class ElectricChecksTest {
     @Test
     public void theBrokenOneOfTwoCoilsIsNamedAndALeakGoesBeforeIt() {
         List<CoilsCheck.Read> readings = List.of(read("C", "A", OL), read("C", "B", ohms(41)), read("A", "B", OL));
-        CoilsCheck.Answer open = CoilsCheck.judge(240, TWO, readings, List.of());
+        CoilsCheck.Answer open = CoilsCheck.judge(new Volts(240), TWO, readings, List.of());
         assertEquals(open.judged().verdict(), Verdict.OPEN);
         assertTrue(
                 open.judged().why().contains("coil C–A is open"), open.judged().why());
         assertEquals(open.pairs().get(1).verdict(), Verdict.GOOD);
-        CoilsCheck.Answer leak = CoilsCheck.judge(240, TWO, readings, List.of(new CoilsCheck.ToCase("B", ohms(300))));
+        CoilsCheck.Answer leak =
+                CoilsCheck.judge(new Volts(240), TWO, readings, List.of(new CoilsCheck.ToCase("B", ohms(300))));
         assertEquals(leak.judged().verdict(), Verdict.GROUNDED);
     }
 
     @Test
     public void coilsInARingAndSideBySideFollowTheirNetwork() {
         double watts = 240 * 240 / 30.0;
-        List<CoilsCheck.Coil> ring = List.of(
-                new CoilsCheck.Coil("A", "B", watts),
-                new CoilsCheck.Coil("B", "C", watts),
-                new CoilsCheck.Coil("C", "A", watts));
+        List<CoilsCheck.Coil> ring = List.of(coil("A", "B", watts), coil("B", "C", watts), coil("C", "A", watts));
         assertEquals(expected(ring, "A", "B"), 20, 1e-9);
-        List<CoilsCheck.Coil> beside = List.of(new CoilsCheck.Coil("A", "B", 800), new CoilsCheck.Coil("A", "B", 1200));
+        List<CoilsCheck.Coil> beside = List.of(coil("A", "B", 800), coil("A", "B", 1200));
         assertEquals(expected(beside, "A", "B"), 28.8, 1e-9);
-        List<CoilsCheck.Coil> apart = List.of(new CoilsCheck.Coil("A", "B", 800), new CoilsCheck.Coil("C", "D", 800));
-        CoilsCheck.Answer none = CoilsCheck.judge(240, apart, List.of(read("A", "C", OL)), List.of());
+        List<CoilsCheck.Coil> apart = List.of(coil("A", "B", 800), coil("C", "D", 800));
+        CoilsCheck.Answer none = CoilsCheck.judge(new Volts(240), apart, List.of(read("A", "C", OL)), List.of());
         assertTrue(none.pairs().get(0).expectedOhms() == null);
         assertEquals(none.judged().verdict(), Verdict.GOOD);
     }
 
     private static double expected(List<CoilsCheck.Coil> coils, String from, String to) {
-        return CoilsCheck.judge(240, coils, List.of(read(from, to, ohms(1))), List.of())
+        return CoilsCheck.judge(new Volts(240), coils, List.of(read(from, to, ohms(1))), List.of())
                 .pairs()
                 .get(0)
                 .expectedOhms();
@@ -129,7 +137,7 @@ public class ElectricChecksTest {
 
     @Test(dataProvider = "beta")
     public void aThermistorFollowsItsBeta(double r25, double beta, double celsius, double expected) {
-        SensorCurve curve = new SensorCurve.Beta(r25, beta);
+        SensorCurve curve = new SensorCurve.Beta(new Ohms(r25), beta);
         assertEquals(curve.ohms(celsius), expected, 1e-6 * expected);
         assertEquals(curve.celsius(expected), celsius, 1e-6);
         ThermistorCheck.Answer answer = ThermistorCheck.judge(curve, celsius, ohms(expected * 1.09), 10);
@@ -180,7 +188,7 @@ public class ElectricChecksTest {
     Object[][] capacitors() {
         return new Object[][] {
             {1.0, 2100, 10, 60, 2.205, 35.5534806149},
-            {1.0, 2100, 10, CapacitorCheck.SAFE_VOLTS, 2.205, 41.2333209910},
+            {1.0, 2100, 10, CapacitorCheck.SAFE.value(), 2.205, 41.2333209910},
             {0.7, 2100, 10, 50, 1.5435, 0.7 * 37.3766961828},
             {1.0, 4000, 10, 60, 8, 41.9970507788},
             {0.8, 2970, 10, 60, 0.5 * 0.8e-6 * 2970 * 2970, 31.2157813566},
@@ -191,28 +199,34 @@ public class ElectricChecksTest {
     @Test(dataProvider = "capacitors")
     public void aCapacitorHoldsAndLosesItsCharge(
             double microfarads, double volts, double megohms, double safe, double joules, double seconds) {
-        CapacitorCheck.Answer answer = CapacitorCheck.judge(microfarads, volts, megohms, safe);
+        CapacitorCheck.Answer answer = CapacitorCheck.judge(microfarads, new Volts(volts), megohms, new Volts(safe));
         assertEquals(answer.joules(), joules, 1e-9 * joules);
         assertEquals(answer.secondsToSafe(), seconds, 1e-6 * (seconds + 1));
-        assertTrue(CapacitorCheck.judge(microfarads, volts, null, safe).secondsToSafe() == null);
+        assertTrue(CapacitorCheck.judge(microfarads, new Volts(volts), null, new Volts(safe))
+                        .secondsToSafe()
+                == null);
     }
 
     @Test
     public void whatCannotBeIsRefusedWithItsNameAndTheRemedy() {
         for (double bad : new double[] {Double.NaN, 0, -1, Double.POSITIVE_INFINITY}) {
-            refused("Rated voltage", () -> new ElementCheck.Plate(bad, 1000));
-            refused("Rated power", () -> new ElementCheck.Plate(240, bad));
-            refused("Resistance at 77 °F (25 °C)", () -> new SensorCurve.Beta(bad, 3977));
-            refused("Capacitance", () -> CapacitorCheck.judge(bad, 2100, null, 34));
-            refused("Safe voltage", () -> CapacitorCheck.judge(1, 2100, null, bad));
-            refused("Power of a coil", () -> new CoilsCheck.Coil("A", "B", bad));
-            refused("Nominal voltage", () -> SupplyCheck.judge(bad, 120, SupplyCheck.Point.SERVICE));
+            refused("Rated voltage", () -> plate(bad, 1000));
+            refused("Rated power", () -> plate(240, bad));
+            refused("Resistance at 77 °F (25 °C)", () -> new SensorCurve.Beta(new Ohms(bad), 3977));
+            refused("Capacitance", () -> CapacitorCheck.judge(bad, new Volts(2100), null, CapacitorCheck.SAFE));
+            refused("Safe voltage", () -> CapacitorCheck.judge(1, new Volts(2100), null, new Volts(bad)));
+            refused("Power of a coil", () -> coil("A", "B", bad));
+            refused(
+                    "Nominal voltage",
+                    () -> SupplyCheck.judge(new Volts(bad), new Volts(120), SupplyCheck.Point.SERVICE));
         }
-        refused("77 °F is 25 °C", () -> new SensorCurve.Beta(10_000, 3977).ohms(-300));
-        refused("two different terminals", () -> new CoilsCheck.Coil("A", "A", 100));
+        refused("77 °F is 25 °C", () -> new SensorCurve.Beta(new Ohms(10_000), 3977).ohms(-300));
+        refused("two different terminals", () -> coil("A", "A", 100));
         refused("No coil ends at terminal X", () -> expected(TWO, "X", "A"));
-        refused("one of 120, 208, 230, 240, 400 V", () -> SupplyCheck.judge(220, 220, SupplyCheck.Point.SERVICE));
-        refused("at least one reading", () -> CoilsCheck.judge(240, TWO, List.of(), List.of()));
+        refused(
+                "one of 120, 208, 230, 240, 400 V",
+                () -> SupplyCheck.judge(new Volts(220), new Volts(220), SupplyCheck.Point.SERVICE));
+        refused("at least one reading", () -> CoilsCheck.judge(new Volts(240), TWO, List.of(), List.of()));
     }
 
     private static void refused(String words, org.testng.Assert.ThrowingRunnable doing) {

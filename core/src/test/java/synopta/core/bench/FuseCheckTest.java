@@ -12,10 +12,12 @@ import org.testng.annotations.Test;
 import synopta.core.bench.FuseCheck.Fuse;
 import synopta.core.bench.FuseCheck.Speed;
 import synopta.core.bench.FuseCheck.Standard;
+import synopta.core.quantity.Amperes;
+import synopta.core.quantity.Volts;
 
 public class FuseCheckTest {
     private static Fuse fuse(double amps, double volts, Speed speed, double breaking, String size) {
-        return new Fuse(amps, volts, speed, breaking == 0 ? null : breaking, null, size);
+        return new Fuse(new Amperes(amps), new Volts(volts), speed, breaking == 0 ? null : breaking, null, size);
     }
 
     /** Breaking capacities of IEC 60127-2: low is the greater of 35 A and ten times the current, high 1500 A. */
@@ -40,8 +42,8 @@ public class FuseCheckTest {
 
     @Test
     public void theSameFiguresByAnotherStandardAreAnotherFuse() {
-        Fuse iec = new Fuse(2, 250, Speed.TIME_LAG, null, Standard.IEC, "5x20-mm");
-        Fuse ul = new Fuse(2, 250, Speed.TIME_LAG, null, Standard.of("ul"), "5x20-mm");
+        Fuse iec = new Fuse(new Amperes(2), new Volts(250), Speed.TIME_LAG, null, Standard.IEC, "5x20-mm");
+        Fuse ul = new Fuse(new Amperes(2), new Volts(250), Speed.TIME_LAG, null, Standard.of("ul"), "5x20-mm");
         assertFalse(FuseCheck.judge(iec, ul).acceptable());
         assertTrue(FuseCheck.judge(iec, iec).acceptable());
     }

@@ -8,6 +8,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Reading;
+import synopta.core.quantity.LengthUnit;
 
 /** Gas, air and sizes against published tables (from memory) and derived figures. */
 public class GasAirAndSizesTest {
@@ -131,8 +132,9 @@ public class GasAirAndSizesTest {
 
     @Test(dataProvider = "tools")
     public void aToolServesOnlyWithAlmostNoPlay(String tool, String head, double clearance, ToolFit.Grip grip) {
-        ToolFit.Answer answer =
-                ToolFit.judge(MeasureParser.millimeters(tool, false), MeasureParser.millimeters(head, false));
+        ToolFit.Answer answer = ToolFit.judge(
+                MeasureParser.millimeters(tool, LengthUnit.MILLIMETER),
+                MeasureParser.millimeters(head, LengthUnit.MILLIMETER));
         assertEquals(answer.clearanceMm(), clearance, 1e-9);
         assertEquals(answer.verdict(), grip);
     }
@@ -181,16 +183,16 @@ public class GasAirAndSizesTest {
 
     @Test(dataProvider = "lengths")
     public void aLengthIsUnderstoodInInchesFractionsAndMillimeters(String words, double millimeters) {
-        assertEquals(MeasureParser.millimeters(words, false), millimeters, 1e-9);
-        assertEquals(MeasureParser.millimeters("92", true), 92 * 25.4, 1e-9);
+        assertEquals(MeasureParser.millimeters(words, LengthUnit.MILLIMETER), millimeters, 1e-9);
+        assertEquals(MeasureParser.millimeters("92", LengthUnit.INCH), 92 * 25.4, 1e-9);
     }
 
     @Test
     public void aLengthGoesToInchesAndBackExactlyToTheLastPlaceShown() {
         for (int sixteenths = 0; sixteenths <= 1600; sixteenths++) {
             String shown = MeasureParser.inches(sixteenths * 25.4 / 16);
-            assertEquals(MeasureParser.inches(MeasureParser.millimeters(shown, false)), shown);
-            assertEquals(MeasureParser.millimeters(shown, false), sixteenths * 25.4 / 16, 1e-9);
+            assertEquals(MeasureParser.inches(MeasureParser.millimeters(shown, LengthUnit.MILLIMETER)), shown);
+            assertEquals(MeasureParser.millimeters(shown, LengthUnit.MILLIMETER), sixteenths * 25.4 / 16, 1e-9);
         }
         assertEquals(MeasureParser.inches(92.25 * 25.4), "92 1/4 in");
         assertEquals(MeasureParser.inches(7.9375), "5/16 in");
@@ -201,8 +203,8 @@ public class GasAirAndSizesTest {
     public void whatIsNotUnderstoodOrCannotBeIsRefusedWithTheRemedy() {
         refused("Enter ohms as", () -> MeasureParser.ohms("lots"));
         refused("Enter ohms as", () -> MeasureParser.ohms(""));
-        refused("92 1/4 in", () -> MeasureParser.millimeters("long", false));
-        refused("divides by 0", () -> MeasureParser.millimeters("1/0", false));
+        refused("92 1/4 in", () -> MeasureParser.millimeters("long", LengthUnit.MILLIMETER));
+        refused("divides by 0", () -> MeasureParser.millimeters("1/0", LengthUnit.MILLIMETER));
         refused(
                 "not a drill number or millimeters",
                 () -> OrificeCheck.flowFt3PerHour(OrificeCheck.Gas.NATURAL, 54, 0.9));

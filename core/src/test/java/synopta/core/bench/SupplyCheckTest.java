@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.quantity.Volts;
 
 /** The supply against the limits of its standard. */
 public class SupplyCheckTest {
@@ -28,14 +29,14 @@ public class SupplyCheckTest {
     }
 
     private static SupplyCheck.Range range(double nominal, double volts, SupplyCheck.Point point) {
-        return SupplyCheck.judge(nominal, volts, point).verdict();
+        return SupplyCheck.judge(new Volts(nominal), new Volts(volts), point).verdict();
     }
 
     @Test
     public void halfTheVoltageIsAMissingLegAndNotALowSupply() {
-        assertTrue(SupplyCheck.isOneLegMissing(240, 120));
-        assertFalse(SupplyCheck.isOneLegMissing(240, 205));
-        assertFalse(SupplyCheck.isOneLegMissing(120, 60));
+        assertTrue(SupplyCheck.isOneLegMissing(new Volts(240), new Volts(120)));
+        assertFalse(SupplyCheck.isOneLegMissing(new Volts(240), new Volts(205)));
+        assertFalse(SupplyCheck.isOneLegMissing(new Volts(120), new Volts(60)));
     }
 
     @Test(dataProvider = "supplies")

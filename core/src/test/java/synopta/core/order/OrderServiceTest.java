@@ -161,7 +161,8 @@ public class OrderServiceTest {
             new OrderService(CATALOG, reservations, (order, part, quantity) -> answer, CLOCK);
 
     private String reserved(String part, boolean ordering) {
-        return service.reservation("Staithe", null, List.of(new OrderService.Wanted(part(part), 1)), ordering)
+        List<OrderService.Wanted> lines = List.of(new OrderService.Wanted(part(part), 1));
+        return (ordering ? service.reserveOrOrder("Staithe", null, lines) : service.reserve("Staithe", null, lines))
                 .get(0)
                 .fold(
                         kept -> kept.reservation().state().slug()

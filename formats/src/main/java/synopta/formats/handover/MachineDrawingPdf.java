@@ -54,15 +54,15 @@ final class MachineDrawingPdf {
         float height = (float) ((all.bottom() - all.top()) * scale) + 2 * AIR;
         PdfTemplate sheet = page.createTemplate(width, height);
         PdfCanvas pen = new PdfCanvas(sheet, AIR - all.left() * scale, height - AIR + all.top() * scale, scale);
-        drawing.layers().forEach(layer -> layer.figures().forEach(figure -> pen.draw(figure, false)));
+        drawing.layers().forEach(layer -> layer.figures().forEach(pen::draw));
         drawing.spots().stream()
                 .filter(spot -> !slots.contains(spot.slot()))
-                .forEach(spot -> spot.figures().forEach(figure -> pen.draw(figure, false)));
+                .forEach(spot -> spot.figures().forEach(pen::draw));
         List<float[]> taken = new ArrayList<>();
         for (String slot : slots) {
             for (Drawing.Spot spot : drawing.spots()) {
                 if (spot.slot().equals(slot)) {
-                    spot.figures().forEach(figure -> pen.draw(figure, true));
+                    spot.figures().forEach(pen::drawBold);
                     badge(sheet, free(pen, spot, taken), slots.indexOf(slot) + 1);
                 }
             }
@@ -117,19 +117,12 @@ final class MachineDrawingPdf {
         sheet.setLineWidth(1.8f);
         List<double[]> points =
                 run.touches().stream().flatMap(t -> wrap(t).stream()).toList();
+        sheet.moveTo((float) ((points.get(0)[0] - left) * scale), (float) ((points.get(0)[1] - bottom) * scale));
         for (double[] point : points) {
-            goTo(sheet, point == points.get(0), (point[0] - left) * scale, (point[1] - bottom) * scale);
+            sheet.lineTo((float) ((point[0] - left) * scale), (float) ((point[1] - bottom) * scale));
         }
         sheet.closePathStroke();
         return Image.getInstance(sheet);
-    }
-
-    private static void goTo(PdfTemplate sheet, boolean first, double x, double y) {
-        if (first) {
-            sheet.moveTo((float) x, (float) y);
-        } else {
-            sheet.lineTo((float) x, (float) y);
-        }
     }
 
     private static Bounds bounds(Pulley pulley) {

@@ -40,11 +40,20 @@ public final class PdfCanvas {
         return (float) (top - y * scale);
     }
 
-    /** Draws a figure; strongly, when it is what the reader looks for. */
-    public void draw(Figure figure, boolean strongly) {
+    /** Draws a figure. */
+    public void draw(Figure figure) {
+        draw(figure, figure.weight() == Weight.FAINT ? GREY : Color.BLACK, width(figure.weight()));
+    }
+
+    /** Draws a figure that the reader looks for: in bold lines. */
+    public void drawBold(Figure figure) {
+        draw(figure, Color.BLACK, 1.8f);
+    }
+
+    private void draw(Figure figure, Color color, float width) {
         page.saveState();
-        page.setColorStroke(strongly || figure.weight() != Weight.FAINT ? Color.BLACK : GREY);
-        page.setLineWidth(strongly ? 1.8f : width(figure.weight()));
+        page.setColorStroke(color);
+        page.setLineWidth(width);
         if (figure.weight() == Weight.DASHED) {
             page.setLineDash(2, 2, 0);
         }
@@ -90,16 +99,9 @@ public final class PdfCanvas {
     }
 
     private void strokes(List<Double> at) {
-        for (int i = 0; i + 1 < at.size(); i += 2) {
-            to(at.get(i), at.get(i + 1), i == 0);
-        }
-    }
-
-    private void to(double x, double y, boolean first) {
-        if (first) {
-            page.moveTo(x(x), y(y));
-        } else {
-            page.lineTo(x(x), y(y));
+        page.moveTo(x(at.get(0)), y(at.get(1)));
+        for (int i = 2; i + 1 < at.size(); i += 2) {
+            page.lineTo(x(at.get(i)), y(at.get(i + 1)));
         }
     }
 
@@ -120,13 +122,13 @@ public final class PdfCanvas {
         double dy = at.get(3) - at.get(1);
         double length = Math.max(1e-9, Math.hypot(dx, dy));
         int strokes = 2 * (int) Math.round(at.get(5));
-        to(at.get(0), at.get(1), true);
+        page.moveTo(x(at.get(0)), y(at.get(1)));
         for (int i = 0; i < strokes; i++) {
             double part = (i + 0.5) / strokes;
             double across = (i % 2 == 0 ? 1 : -1) * at.get(4) / 2 / length;
-            to(at.get(0) + dx * part - dy * across, at.get(1) + dy * part + dx * across, false);
+            page.lineTo(x(at.get(0) + dx * part - dy * across), y(at.get(1) + dy * part + dx * across));
         }
-        to(at.get(2), at.get(3), false);
+        page.lineTo(x(at.get(2)), y(at.get(3)));
     }
 
     private void fan(List<Double> at) {

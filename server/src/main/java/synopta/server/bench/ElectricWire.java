@@ -11,6 +11,9 @@ import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.ElementCheck;
 import synopta.core.bench.FuseCheck;
 import synopta.core.bench.SupplyCheck;
+import synopta.core.quantity.Amperes;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -29,12 +32,12 @@ final class ElectricWire {
             @MayBeNull Double supplyVolts) {
         ElementCheck.Answer judged() {
             return ElementCheck.judge(
-                    new ElementCheck.Plate(volts, watts),
+                    new ElementCheck.Plate(new Volts(volts), new Watts(watts)),
                     MeterWire.reading("ohms", ohms),
                     Optional.ofNullable(toCaseOhms)
                             .map(value -> MeterWire.reading("toCaseOhms", value))
                             .orElse(null),
-                    supplyVolts);
+                    Optional.ofNullable(supplyVolts).map(Volts::new).orElse(null));
         }
     }
 
@@ -63,9 +66,9 @@ final class ElectricWire {
             @MayBeNull @Size(max = 50) List<@Valid ToCaseWire> toCase) {
         CoilsCheck.Answer judged() {
             return CoilsCheck.judge(
-                    volts,
+                    new Volts(volts),
                     coils.stream()
-                            .map(c -> new CoilsCheck.Coil(c.from(), c.to(), c.watts()))
+                            .map(c -> new CoilsCheck.Coil(c.from(), c.to(), new Watts(c.watts())))
                             .toList(),
                     given(readings).stream()
                             .map(r ->
@@ -90,8 +93,8 @@ final class ElectricWire {
             @NotNull String size) {
         FuseCheck.Fuse fuse() {
             return new FuseCheck.Fuse(
-                    amps,
-                    volts,
+                    new Amperes(amps),
+                    new Volts(volts),
                     FuseCheck.Speed.of(speed),
                     breakingAmps,
                     Optional.ofNullable(standard).map(FuseCheck.Standard::of).orElse(null),
@@ -112,7 +115,7 @@ final class ElectricWire {
             @NotNull Double volts,
             @MayBeNull String point) {
         SupplyCheck.Answer judged() {
-            return SupplyCheck.judge(nominalVolts, volts, measuredAt());
+            return SupplyCheck.judge(new Volts(nominalVolts), new Volts(volts), measuredAt());
         }
 
         private SupplyCheck.Point measuredAt() {
@@ -137,9 +140,9 @@ final class ElectricWire {
         CapacitorCheck.Answer judged() {
             return CapacitorCheck.judge(
                     microfarads,
-                    volts,
+                    new Volts(volts),
                     "OL".equals(bleedMegohms) ? null : megohms(),
-                    safeVolts == null ? CapacitorCheck.SAFE_VOLTS : safeVolts);
+                    safeVolts == null ? CapacitorCheck.SAFE : new Volts(safeVolts));
         }
 
         private double megohms() {

@@ -25,6 +25,7 @@ import synopta.core.fit.FitFinder;
 import synopta.core.fit.MachineUnit;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Identification;
+import synopta.core.quantity.LengthUnit;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -100,7 +101,7 @@ class MatchController {
                         "measures." + spec, "Measure %s is empty. Enter a value or remove it.".formatted(spec));
             }
             return spec.endsWith("-mm")
-                    ? String.valueOf(MeasureParser.millimeters(value.toString(), false))
+                    ? String.valueOf(MeasureParser.millimeters(value.toString(), LengthUnit.MILLIMETER))
                     : value.toString();
         }
     }

@@ -12,6 +12,7 @@ import synopta.core.bench.ToolFit;
 import synopta.core.catalog.Fuel;
 import synopta.core.drawing.BeltTracer;
 import synopta.core.drawing.Pulley;
+import synopta.core.quantity.LengthUnit;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -93,7 +94,9 @@ final class MechanicalWire {
     /** Sizes as people say them, as "8 mm" or "5/16". */
     record ToolRequest(@NotNull String tool, @NotNull String head) {
         ToolFit.Answer judged() {
-            return ToolFit.judge(MeasureParser.millimeters(tool, false), MeasureParser.millimeters(head, false));
+            return ToolFit.judge(
+                    MeasureParser.millimeters(tool, LengthUnit.MILLIMETER),
+                    MeasureParser.millimeters(head, LengthUnit.MILLIMETER));
         }
     }
 }

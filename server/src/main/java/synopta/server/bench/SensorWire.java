@@ -7,6 +7,7 @@ import synopta.core.bench.CheckResult;
 import synopta.core.bench.SensorCurve;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ThermostatCheck;
+import synopta.core.quantity.Ohms;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 
@@ -41,7 +42,7 @@ final class SensorWire {
                         r25Ohms == null ? "r25Ohms" : "betaKelvin",
                         "Send r25Ohms and betaKelvin, or steinhartHart, or platinumOhmsAtZero.");
             }
-            return new SensorCurve.Beta(r25Ohms, betaKelvin);
+            return new SensorCurve.Beta(new Ohms(r25Ohms), betaKelvin);
         }
 
         ThermistorCheck.Answer judged() {

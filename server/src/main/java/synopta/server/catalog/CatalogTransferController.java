@@ -79,8 +79,7 @@ class CatalogTransferController {
                     OutputStream out = Files.newOutputStream(zip)) {
                 copy(body, out);
             }
-            ImportService.Outcome outcome = importService
-                    .take(zip, dryRun)
+            ImportService.Outcome outcome = (dryRun ? importService.check(zip) : importService.take(zip))
                     .orElseThrow(() -> ApiException.conflict(
                             "Another import is running. Wait until it is done, then try again.", List.of()));
             return outcome.faults().isEmpty() || dryRun

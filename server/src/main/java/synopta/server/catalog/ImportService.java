@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Consumer;
 import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogImportCheck;
 import synopta.core.catalog.CatalogRepository;
@@ -37,8 +38,21 @@ public final class ImportService {
         return doing;
     }
 
-    /** Takes a folder or zip; none when another delivery is being taken in. A dry run changes nothing. */
-    public Optional<Outcome> take(Path source, boolean dryRun) throws IOException {
+    /** Imports a folder or zip; none when another delivery is being taken in. */
+    public Optional<Outcome> take(Path source) throws IOException {
+        return read(source, delivery -> {
+            catalog.replace(delivery, sheet -> doing = "writing %s".formatted(sheet.file()));
+            doing = "updating the tag reader";
+            changed.run();
+        });
+    }
+
+    /** Checks a folder or zip as an import would and changes nothing; none when another delivery is being taken in. */
+    public Optional<Outcome> check(Path source) throws IOException {
+        return read(source, delivery -> {});
+    }
+
+    private Optional<Outcome> read(Path source, Consumer<CatalogImport> sound) throws IOException {
         if (!busy.tryLock()) {
             return Optional.empty();
         }
@@ -51,10 +65,8 @@ public final class ImportService {
                 doing = "checking references between sheets";
                 faults.addAll(CatalogImportCheck.faultsOf(read.delivery(), catalog));
             }
-            if (faults.isEmpty() && !dryRun) {
-                catalog.replace(read.delivery(), sheet -> doing = "writing %s".formatted(sheet.file()));
-                doing = "updating the tag reader";
-                changed.run();
+            if (faults.isEmpty()) {
+                sound.accept(read.delivery());
             }
             List<RowFault> some = faults.subList(0, Math.min(faults.size(), ImportLimits.USUAL.faults()));
             return Optional.of(new Outcome(rows(read.delivery()), List.copyOf(some), read.warnings()));

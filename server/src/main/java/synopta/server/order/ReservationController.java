@@ -39,13 +39,12 @@ class ReservationController {
 
     @PostMapping("/reservations")
     OrderWire.PromiseAnswer reservation(@Valid @RequestBody OrderWire.PromiseRequest asked) {
-        List<OrderService.Outcome> outcomes = service.reservation(
-                asked.branch(),
-                asked.caseNumber(),
-                asked.lines().stream()
-                        .map(l -> new OrderService.Wanted(new PartNumber(l.part()), l.quantity()))
-                        .toList(),
-                Boolean.TRUE.equals(asked.order()));
+        List<OrderService.Wanted> lines = asked.lines().stream()
+                .map(l -> new OrderService.Wanted(new PartNumber(l.part()), l.quantity()))
+                .toList();
+        List<OrderService.Outcome> outcomes = Boolean.TRUE.equals(asked.order())
+                ? service.reserveOrOrder(asked.branch(), asked.caseNumber(), lines)
+                : service.reserve(asked.branch(), asked.caseNumber(), lines);
         return new OrderWire.PromiseAnswer(outcomes.stream()
                 .map(outcome -> OrderWire.OutcomeWire.of(outcome, asked.branch()))
                 .toList());

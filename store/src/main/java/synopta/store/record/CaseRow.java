@@ -4,7 +4,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
@@ -61,34 +63,25 @@ record CaseRow(
                 new Customer(row.getString("name"), row.getString("phone")));
     }
 
-    CaseRecord record(CaseItems.Read read) {
-        CaseInput draft = new CaseInput(
-                line,
-                Optional.ofNullable(model).map(ModelNumber::new).orElse(null),
-                Optional.ofNullable(appliance).map(Appliance::of).orElse(null),
-                Optional.ofNullable(fuel).map(Fuel::of).orElse(null),
-                ageYears,
-                read.rechecked(),
-                read.findings(),
-                read.readings(),
-                read.excluded(),
-                read.selected(),
-                read.dropped(),
-                serial,
-                read.platform().orElse(null),
-                read.inspected(),
-                read.person(),
-                read.shopping());
-        CaseContent content = new CaseContent(
-                draft,
+    CaseRecord record(CaseItems.Read lists) {
+        CaseInput input = CaseInput.of(line)
+                .but()
+                .model(Optional.ofNullable(model).map(ModelNumber::new).orElse(null))
+                .appliance(Optional.ofNullable(appliance).map(Appliance::of).orElse(null))
+                .fuel(Optional.ofNullable(fuel).map(Fuel::of).orElse(null))
+                .ageYears(ageYears)
+                .serial(serial)
+                .input();
+        CaseContent row = new CaseContent(
+                input,
                 complaint,
-                read.lines(),
-                read.cautionsShown(),
-                read.readTo().orElse(null),
+                List.of(),
+                Set.of(),
+                null,
                 specialist,
                 customer,
                 answerSeconds,
                 CaseContent.Status.of(status));
-        return new CaseRecord(number, createdAt, revision, changedAt, content, snapshot);
+        return new CaseRecord(number, createdAt, revision, changedAt, lists.into(row), snapshot);
     }
 }

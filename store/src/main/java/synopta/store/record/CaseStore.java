@@ -150,7 +150,7 @@ public final class CaseStore implements CaseRepository {
     public List<CaseRecord> these(List<Long> page) {
         Map<Long, CaseItems.Read> lists = items.readLast(page);
         return jdbc.list(THESE, CaseRow::read, (Object) page.toArray(Long[]::new)).stream()
-                .map(row -> row.record(lists.getOrDefault(row.number(), new CaseItems.Read(Map.of()))))
+                .map(row -> row.record(lists.getOrDefault(row.number(), CaseItems.NONE)))
                 .toList();
     }
 
