@@ -3,7 +3,7 @@ package synopta.benchmark;
 /** How much a benchmark measures: all of it, or just enough to see that it runs. */
 enum Scale {
     FULL(1),
-    SMOKE(100);
+    SMOKE(400);
 
     private final int part;
 

@@ -33,7 +33,10 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.BeforeSuite;
 import synopta.server.Synopta;
 
-/** The application on the demo data and one headless Chromium, shared by all tests; a context for each. */
+/**
+ * The application on the demo data and one page of a headless Chromium, shared by all tests of a process and emptied after
+ * each: a new page for each would start a new process of the browser, which takes longer than most tests.
+ */
 public abstract class Browser implements IHookable {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
@@ -52,10 +55,10 @@ public abstract class Browser implements IHookable {
     private static com.microsoft.playwright.Browser browser;
     static String address;
 
-    private final List<String> troubles = new ArrayList<>();
-    private final List<String> refusals = new ArrayList<>();
-    BrowserContext context;
-    Page page;
+    private static final List<String> TROUBLES = new ArrayList<>();
+    private static final List<String> REFUSALS = new ArrayList<>();
+    static BrowserContext context;
+    static Page page;
 
     /** A page that another process keeps waiting is not a page that is wrong, ms. */
     private static final double PATIENCE = 20_000;
@@ -88,6 +91,7 @@ public abstract class Browser implements IHookable {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
+        openPage();
     }
 
     /** A test during which the page reported an error fails too. */
@@ -95,34 +99,43 @@ public abstract class Browser implements IHookable {
     public void run(IHookCallBack test, ITestResult result) {
         test.runTestMethod(result);
         if (result.getThrowable() == null) {
-            assertEquals(String.join("\n", troubles), "", "errors of the page");
+            assertEquals(String.join("\n", TROUBLES), "", "errors of the page");
         }
     }
 
-    @BeforeMethod
-    public void open() {
-        context =
-                browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+    private static void openPage() {
+        context = browser.newContext();
         page = context.newPage();
         page.setDefaultTimeout(PATIENCE);
-        troubles.clear();
-        refusals.clear();
-        page.onPageError(troubles::add);
+        page.onPageError(TROUBLES::add);
         page.onConsoleMessage(message -> {
-            if (message.type().equals("error") && refusals.stream().noneMatch(message.text()::contains)) {
-                troubles.add(message.text() + " " + message.location());
+            if (message.type().equals("error") && REFUSALS.stream().noneMatch(message.text()::contains)) {
+                TROUBLES.add(message.text() + " " + message.location());
             }
         });
     }
 
-    @AfterMethod
-    public void close() {
-        context.close();
+    @BeforeMethod
+    public void open() {
+        page.setViewportSize(1280, 800);
+        TROUBLES.clear();
+        REFUSALS.clear();
+    }
+
+    /** Leaves nothing of a test in the browser; a document without scripts is opened, so that none writes any more. */
+    @AfterMethod(alwaysRun = true)
+    public void empty() {
+        context.pages().stream().filter(other -> other != page).forEach(Page::close);
+        page.unrouteAll();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.SCREEN));
+        page.navigate(address + "/api/settings");
+        page.evaluate("() => { localStorage.clear(); sessionStorage.clear(); }");
+        context.clearCookies();
     }
 
     /** This test asks for what the server refuses: a console message with these words is no trouble. */
     void refusing(String... words) {
-        refusals.addAll(List.of(words));
+        REFUSALS.addAll(List.of(words));
     }
 
     /** Opens a place of the interface. */

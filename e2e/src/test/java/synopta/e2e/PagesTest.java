@@ -6,7 +6,11 @@ import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
 import org.testng.annotations.Test;
 
 /** Each place of the interface: its empty, full and failing state, and that everybody can use it. */
@@ -73,7 +77,8 @@ public class PagesTest extends Browser {
 
     @Test
     public void whatTellsConstructionsApartIsAskedAndAnswered() {
-        page.addInitScript("localStorage.setItem('synopta.case', JSON.stringify({line: 'hv5117k thumps, electric',"
+        at("/");
+        page.evaluate("localStorage.setItem('synopta.case', JSON.stringify({line: 'hv5117k thumps, electric',"
                 + " rechecked: [...'5117'].map((character, i) => ({position: i + 3, character}))}))");
         at("/");
         assertThat(region("Machine")).containsText("Not in the catalog");
@@ -148,12 +153,17 @@ public class PagesTest extends Browser {
 
     @Test
     public void nothingIsFetchedFromElsewhere() {
-        context.onRequest(request -> assertTrue(request.url().startsWith(address), request.url()));
+        List<String> fetched = new ArrayList<>();
+        Consumer<Request> noted = request -> fetched.add(request.url());
+        page.onRequest(noted);
         caller("th7820w thumps");
         assertThat(region("Bag")).containsText("QV-4410-K");
         at("/cases");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cases")))
                 .isVisible();
+        page.offRequest(noted);
+        assertTrue(fetched.size() > 5, fetched.toString());
+        fetched.forEach(url -> assertTrue(url.startsWith(address), url));
     }
 
     @Test

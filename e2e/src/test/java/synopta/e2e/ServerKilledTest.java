@@ -71,7 +71,7 @@ public class ServerKilledTest {
     }
 
     /** Enough fits that they take seconds to put in place. */
-    private static final int MODELS = 5_000;
+    private static final int MODELS = 1_500;
 
     private String models(String address) throws IOException, InterruptedException {
         return send(HttpRequest.newBuilder(URI.create(address + "/api/catalogue/tables/models.csv")))
