@@ -57,7 +57,9 @@ public class TroubleTest extends Browser {
         try (BrowserContext other = page.context().browser().newContext()) {
             Page second = other.newPage();
             second.navigate(page.url());
-            second.getByLabel("What the caller says").fill("th7820w thumps, 8 yrs");
+            Locator theirs = second.getByLabel("What the caller says");
+            assertThat(theirs).hasValue("th7820w thumps");
+            theirs.fill("th7820w thumps, 8 yrs");
             second.keyboard().press("Enter");
             assertThat(second.getByText("8 years old")).isVisible();
             Locator hold = second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hold"));
