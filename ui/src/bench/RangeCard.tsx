@@ -3,25 +3,27 @@ import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
 import { answer, api } from "../shared/api";
 import { APPLIANCES } from "../shared/format";
+import { type Beside, MissingCondition } from "../shared/MissingCondition";
 import { plainFigure, reading } from "./check";
 import { Outcome } from "./CheckCard";
 import { useTests } from "./useTests";
 
-/** Any test with a usual range: igniters, thermocouples, windings, coils, switches. */
+/** Any test of the fault guide, judged as at the counter: elements, igniters, thermocouples, windings, switches, cases. */
 export function RangeCard() {
   const [appliance, setAppliance] = useState("dryer");
   const [chosen, setChosen] = useState<string | null>(null);
   const [shown, setShown] = useState("");
+  const [beside, setBeside] = useState<Beside>({});
   const settled = useDeferredValue(shown);
   const tests = useTests(appliance);
   const test = tests.find((t) => t.id === chosen) ?? tests[0];
   const result = useQuery({
-    queryKey: ["range", appliance, test?.id, settled],
+    queryKey: ["range", appliance, test?.id, settled, beside],
     queryFn: ({ signal }) =>
       answer(
         api.POST("/api/bench/range", {
           signal,
-          body: { appliance, test: test?.id ?? "", reading: reading(settled) },
+          body: { appliance, test: test?.id ?? "", reading: reading(settled), ...beside },
         }),
       ),
     enabled: test !== undefined && settled.trim() !== "",
@@ -29,11 +31,24 @@ export function RangeCard() {
     retry: false,
   });
   const got = result.data;
+  /** Another test has another plate and kind. */
+  const choose = (set: (value: string) => void) => (value: string) => {
+    set(value);
+    setBeside({});
+  };
   return (
     <div className="card-plain check">
       <span className="bin-tab">Usual range</span>
       <div className="p-3">
-        <TestChoice {...{ appliance, setAppliance, tests, test: test?.id, setChosen }} />
+        <TestChoice
+          {...{
+            appliance,
+            setAppliance: choose(setAppliance),
+            tests,
+            test: test?.id,
+            setChosen: choose(setChosen),
+          }}
+        />
         <Form.Group controlId="range-reading" className="entry">
           <Form.Label>Meter reading</Form.Label>
           <Form.Control size="sm" value={shown} onChange={(event) => setShown(event.target.value)} />
@@ -48,15 +63,16 @@ export function RangeCard() {
             <Outcome
               result={{
                 verdict: got,
-                band: {
-                  low: got.low,
-                  high: got.high,
-                  value: plainFigure(settled),
-                  unit: got.unit,
-                },
+                band:
+                  typeof got.low === "number" && typeof got.high === "number"
+                    ? { low: got.low, high: got.high, value: plainFigure(settled), unit: got.unit }
+                    : null,
                 figures: [],
               }}
             />
+          )}
+          {settled.trim() !== "" && got?.need && (
+            <MissingCondition need={got.need} choices={got.choices} onSet={setBeside} />
           )}
         </div>
       </div>

@@ -1,4 +1,5 @@
 import type { Wire } from "../../shared/api";
+import type { Beside } from "../../shared/MissingCondition";
 import { type CaseState, EMPTY } from "./case";
 import { toState } from "./caseFields";
 import { isNewCaller } from "./newCaller";
@@ -8,7 +9,7 @@ export type Action =
   /** `at`: when it was typed, in milliseconds. */
   | { kind: "line"; line: string; at: number }
   | { kind: "answered"; finding: string; answer: string }
-  | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"] }
+  | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"]; beside?: Beside }
   | { kind: "meant"; finding: string; others: string[] }
   | { kind: "person"; person: Worker }
   | { kind: "fuel"; fuel: string }
@@ -103,7 +104,7 @@ const STEPS: Steps = {
     excluded: without(state.excluded, `finding:${action.test}`),
     readings: [
       ...state.readings.filter((r) => r.test !== action.test),
-      { test: action.test, value: action.value },
+      { test: action.test, value: action.value, ...action.beside },
     ],
   }),
   meant: (state, action) => ({

@@ -139,7 +139,7 @@ function Reading({ question, unit, act, onPractice }: ReadingProps) {
     }
   };
   return (
-    <Form className="reading small" onSubmit={put}>
+    <Form className="reading-entry small" onSubmit={put}>
       <Form.Label htmlFor="reading" className="m-0">
         Meter reading
       </Form.Label>

@@ -1,5 +1,6 @@
 import { Button } from "react-bootstrap";
 import type { Wire } from "../../shared/api";
+import { MissingCondition } from "../../shared/MissingCondition";
 import type { Action } from "../casefile/caseState";
 import type { Answer } from "../casefile/case";
 
@@ -20,7 +21,7 @@ export const choose = (named: Wire["NamedWire"], meaning: Wire["MeaningWire"]): 
   others: named.meanings.filter((m) => m !== meaning).map((m) => m.finding),
 });
 
-/** Open points: which part a word means, and which test a reading is of. */
+/** Open points: which part a word means, which test a reading is of, and what its verdict hangs on. */
 export function Meanings({ answer, act }: { answer: Answer; act: (action: Action) => void }) {
   return (
     <>
@@ -65,6 +66,23 @@ export function Meanings({ answer, act }: { answer: Answer; act: (action: Action
             </div>
           </li>
         ))}
+      {answer.hearing.readings.map(
+        (reading) =>
+          reading.need && (
+            <li key={reading.test} className="row-line ask-row">
+              <div>
+                {reading.part}: {reading.why}
+              </div>
+              <MissingCondition
+                need={reading.need}
+                choices={reading.choices}
+                onSet={(beside) =>
+                  act({ kind: "measured", test: reading.test, value: reading.value, beside })
+                }
+              />
+            </li>
+          ),
+      )}
     </>
   );
 }

@@ -21,6 +21,7 @@ public class ArchitectureTest {
             "drawing",
             "catalog",
             "tag",
+            "reading",
             "knowledge",
             "diagnosis",
             "bench",

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
@@ -31,6 +32,12 @@ import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Judging;
+import synopta.core.reading.Leads;
+import synopta.core.reading.MeterUnit;
+import synopta.core.reading.Range;
+import synopta.core.reading.Reading;
 import synopta.core.tag.ConfusionTable;
 import synopta.core.tag.EditCosts;
 import synopta.core.tag.TagReader;
@@ -165,5 +172,24 @@ public final class Samples {
         answers.add(new Finding.Answer(
                 telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, Set.of()));
         return finding.with(answers);
+    }
+
+    /** A test in ohms across a part, by the band of a good one. */
+    public static MeterTest ohms(
+            Finding finding, double from, double to, List<String> finds, double sensitivity, double specificity) {
+        return new MeterTest(
+                finding,
+                MeterUnit.OHM,
+                new Leads(Leads.Place.ACROSS, null),
+                null,
+                new Judging.Band(List.of(new Range(from, to)), null),
+                finds,
+                sensitivity,
+                specificity);
+    }
+
+    /** The answer of a test that a reading gives. */
+    public static @Nullable String answer(MeterTest test, Reading reading) {
+        return MeterTest.answer(test.judge(reading, Conditions.NONE).verdict());
     }
 }

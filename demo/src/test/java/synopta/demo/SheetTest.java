@@ -189,7 +189,7 @@ public class SheetTest {
     @Test
     public void aPartIsMeasuredBeforeItIsExchangedUnlessItWasOrTheHouseSwapsItUntested() {
         String measure =
-                "Test the old part first. Thermal fuse, wires disconnected: ohms across it: if it reads up to 2 Ω, it is good";
+                "Test the old part first. Thermal fuse, wires disconnected: ohms across it: if it reads up to 1 Ω, it is good";
         Work untold = work("TH-7820-W", "thermal-fuse");
         assertTrue(Objects.requireNonNullElse(
                         untold.replacements().get(0).fitting().way(), "")

@@ -126,4 +126,26 @@ public class TestBenchTest extends Browser {
         assertThat(region("Known")).containsText("meter: OL");
         assertThat(suspects).not().hasText(before);
     }
+
+    @Test
+    public void aReadingAsksForWhatItsVerdictHangsOnAndIsJudgedByIt() {
+        caller("electric dryer no heat, thermistor 9 k");
+        assertThat(region("Known")).containsText("How warm is the room?");
+        assertAccessible();
+        page.getByLabel("Room temperature").fill("68");
+        page.keyboard().press("Enter");
+        assertThat(region("Known")).containsText("Blower sensor off its curve");
+        assertThat(region("Known")).not().containsText("How warm is the room?");
+        caller("gas oven slow to heat, oven igniter pulls 2.9");
+        assertThat(region("Known")).containsText("Which kind is it?");
+        region("Known")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("round").setExact(true))
+                .click();
+        assertThat(region("Known")).containsText("Igniter draws enough");
+        caller("dryer no heat, heater box reads 24 ohms");
+        page.getByLabel("Nameplate volts").fill("240");
+        page.getByLabel("Nameplate watts").fill("5400");
+        page.keyboard().press("Enter");
+        assertThat(region("Known")).containsText("Heater reads open or off");
+    }
 }

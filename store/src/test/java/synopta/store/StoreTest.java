@@ -35,8 +35,12 @@ import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Sheet;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Ohms;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Reading;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
@@ -112,7 +116,10 @@ public class StoreTest {
                         new CaseInput.Answered("squeals", "unknown", true)),
                 List.of(
                         new CaseInput.Measured("heating-element-ohms", new Reading.Figure(21.5)),
-                        new CaseInput.Measured("thermal-fuse-ohms", new Reading.Overload())),
+                        new CaseInput.Measured(
+                                "thermal-fuse-ohms",
+                                new Reading.Overload(),
+                                new Conditions(20.5, new Volts(240), new Watts(5400), new Ohms(10_000), "flat"))),
                 Set.of("age", "finding:cold"),
                 Set.of("belt-broken"),
                 Set.of("idler-seized"),

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Volts;
+import synopta.core.reading.CheckInput;
 
 /**
  * How much does a capacitor hold, and for how long? E = ½CV² joules; V falls as e^(−t/RC), so that t = RC ln(V/safe).

@@ -1,5 +1,7 @@
 package synopta.core.bench;
 
+import synopta.core.reading.Verdict;
+
 /**
  * A verdict on a part.
  *

@@ -9,10 +9,13 @@ import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Ohms;
 import synopta.core.quantity.Volts;
 import synopta.core.quantity.Watts;
+import synopta.core.reading.CheckInput;
+import synopta.core.reading.Judging;
+import synopta.core.reading.Reading;
+import synopta.core.reading.Verdict;
 
 /**
  * Is a heater of several coils good, pair of terminals by pair? What is to be read between two terminals is the effective
@@ -118,7 +121,7 @@ public final class CoilsCheck {
         known(read.to());
         OptionalDouble expected = between(read.from(), read.to(), coils);
         Verdict verdict = expected.isPresent()
-                ? ElementCheck.verdict(new Ohms(expected.getAsDouble()), read.ohms())
+                ? Judging.Nameplate.verdict(new Ohms(expected.getAsDouble()), read.ohms())
                 : read.ohms().fold(ohms -> Verdict.SHORTED, overload -> Verdict.GOOD);
         return new Pair(
                 read.from(), read.to(), expected.isPresent() ? expected.getAsDouble() : null, read.ohms(), verdict);
@@ -137,14 +140,13 @@ public final class CoilsCheck {
     }
 
     private CheckResult whole(List<Pair> pairs, List<ToCase> toCase) {
-        Optional<ToCase> leak =
-                toCase.stream().filter(c -> ElementCheck.leaks(c.ohms())).findFirst();
-        Verdict verdict = leak.isPresent()
-                ? Verdict.GROUNDED
-                : pairs.stream()
-                        .map(Pair::verdict)
-                        .max(Comparator.naturalOrder())
-                        .orElse(Verdict.GOOD);
+        Optional<ToCase> leak = toCase.stream()
+                .filter(c -> ElementCheck.toCase(c.ohms()) == Verdict.GROUNDED)
+                .findFirst();
+        Verdict verdict = Stream.concat(
+                        pairs.stream().map(Pair::verdict), toCase.stream().map(c -> ElementCheck.toCase(c.ohms())))
+                .max(Comparator.naturalOrder())
+                .orElse(Verdict.GOOD);
         String why = leak.map(c -> "Terminal %s reads to the case (%s); a good heater reads OL there."
                         .formatted(c.terminal(), ElementCheck.shown(c.ohms())))
                 .orElseGet(() -> why(verdict, pairs));
@@ -184,7 +186,7 @@ public final class CoilsCheck {
         return pairs.stream().allMatch(p -> {
             OptionalDouble expected = between(p.from(), p.to(), left);
             return expected.isPresent()
-                    ? ElementCheck.verdict(new Ohms(expected.getAsDouble()), p.ohms()) == Verdict.GOOD
+                    ? Judging.Nameplate.verdict(new Ohms(expected.getAsDouble()), p.ohms()) == Verdict.GOOD
                     : p.ohms().fold(ohms -> false, overload -> true);
         });
     }

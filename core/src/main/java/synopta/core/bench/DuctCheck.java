@@ -2,6 +2,7 @@ package synopta.core.bench;
 
 import java.util.Locale;
 import synopta.core.quantity.Slugged;
+import synopta.core.reading.CheckInput;
 
 /**
  * Is a dryer's duct too long? Straight feet and, for each mitered elbow of 4 inches, 5 feet at 90° and 2.5 at 45°, against

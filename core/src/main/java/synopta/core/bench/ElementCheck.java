@@ -2,12 +2,17 @@ package synopta.core.bench;
 
 import java.util.Locale;
 import java.util.Objects;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Ohms;
 import synopta.core.quantity.Volts;
 import synopta.core.quantity.Watts;
+import synopta.core.reading.CheckInput;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Judging;
+import synopta.core.reading.MeterUnit;
+import synopta.core.reading.PlainJudging;
+import synopta.core.reading.Reading;
+import synopta.core.reading.Verdict;
 
 /**
  * Is a heating element good? R = V²/P with V volts and P watts of the plate, R ohms when hot. Source: Joule's law; a
@@ -17,13 +22,7 @@ import synopta.core.quantity.Watts;
  */
 public final class ElementCheck {
     /** By how much of its value a good element may differ. */
-    static final double TOLERANCE = 0.10;
-
-    /** Below this part of its value it is as good as a short circuit. */
-    private static final double SHORT = 0.10;
-
-    /** From a terminal to the casing, in ohms: below it is a leak. */
-    static final double LEAK = 1e6;
+    private static final double TOLERANCE = 0.10;
 
     static final String SOURCE = "R = V²/P (Joule's law); within 10%, and over 1 MΩ to the case: common practice";
 
@@ -67,9 +66,7 @@ public final class ElementCheck {
         double expected = plate.ohms().value();
         Volts at = Objects.requireNonNullElse(supply, plate.volts());
         CheckInput.above0("Supply voltage", at.value(), 1000, "V", "Measure it at the terminal block.");
-        Verdict verdict = Optional.ofNullable(toCase).map(ElementCheck::leaks).orElse(false)
-                ? Verdict.GROUNDED
-                : verdict(plate.ohms(), across);
+        Verdict verdict = graver(Judging.Nameplate.verdict(plate.ohms(), across), toCase);
         return new Answer(
                 expected,
                 expected * (1 - TOLERANCE),
@@ -78,21 +75,16 @@ public final class ElementCheck {
                 new CheckResult(verdict, why(verdict, expected, across), next(verdict), SOURCE));
     }
 
-    /** Whether a reading from a terminal to the casing tells a leak. */
-    static boolean leaks(Reading toCase) {
-        return toCase.fold(ohms -> ohms < LEAK, overload -> false);
+    /** The verdict across the terminals, or what a reading to the case makes of it where that is worse. */
+    private static Verdict graver(Verdict across, @Nullable Reading toCase) {
+        return toCase == null || toCase(toCase).compareTo(across) < 0 ? across : toCase(toCase);
     }
 
-    /** How a reading stands to what is expected. */
-    static Verdict verdict(Ohms should, Reading reading) {
-        double expected = should.value();
-        return reading.fold(
-                ohms -> ohms < SHORT * expected
-                        ? Verdict.SHORTED
-                        : Math.abs(ohms - expected) <= TOLERANCE * expected * (1 + 1e-12)
-                                ? Verdict.GOOD
-                                : Verdict.OFF_VALUE,
-                overload -> Verdict.OPEN);
+    /** What a reading from a terminal to the case tells. */
+    static Verdict toCase(Reading reading) {
+        return PlainJudging.TO_CASE
+                .judge(reading, MeterUnit.OHM, Conditions.NONE, SOURCE)
+                .verdict();
     }
 
     private static String why(Verdict verdict, double expected, Reading across) {
@@ -104,7 +96,7 @@ public final class ElementCheck {
             case SHORTED -> "%s is a short; expected %s.".formatted(read, should);
             case GROUNDED ->
                 "It reads to the case, so it is grounded, whatever it reads across its terminals (%s).".formatted(read);
-            case OFF_VALUE ->
+            case NO_VERDICT, PLAUSIBLE, SUSPECT, OFF_VALUE ->
                 across.fold(
                         ohms -> "%s is not close to the expected %s: %s."
                                 .formatted(
@@ -118,7 +110,7 @@ public final class ElementCheck {
     }
 
     static String shown(Reading reading) {
-        return reading.fold(value -> String.format(Locale.ROOT, "%.1f Ω", value), overload -> "OL");
+        return Judging.shown(reading, MeterUnit.OHM);
     }
 
     static String next(Verdict verdict) {
@@ -127,7 +119,8 @@ public final class ElementCheck {
             case OPEN -> "Replace it.";
             case SHORTED -> "Disconnect both wires and test again; replace it if the reading stays.";
             case GROUNDED -> "Replace it; do not run the machine until then.";
-            case OFF_VALUE -> "Check the nameplate, disconnect both wires and test again before selling.";
+            case NO_VERDICT, PLAUSIBLE, SUSPECT, OFF_VALUE ->
+                "Check the nameplate, disconnect both wires and test again before selling.";
         };
     }
 }

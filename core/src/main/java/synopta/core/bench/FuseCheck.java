@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Amperes;
 import synopta.core.quantity.Slugged;
 import synopta.core.quantity.Volts;
+import synopta.core.reading.CheckInput;
 
 /**
  * May one fuse stand in for another? Same body, same rated current, same speed, at least the voltage and at least the

@@ -3,8 +3,9 @@ package synopta.core.bench;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.LengthUnit;
+import synopta.core.reading.CheckInput;
+import synopta.core.reading.Reading;
 
 /**
  * Reads figures as people say them: `24R`, `1.2k`, `4k7`, `OL`, `no reading`, `beeps`; lengths as `92 1/4 in`, `7,9 mm`,

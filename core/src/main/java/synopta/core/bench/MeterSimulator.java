@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Slugged;
+import synopta.core.reading.MeterUnit;
+import synopta.core.reading.Reading;
 
 /**
  * What would a meter show on this part? A part to practice on: two terminals and a casing, sound or failed in one way,
@@ -18,10 +18,8 @@ public final class MeterSimulator {
     private static final double LEAK_OHMS = 4200;
 
     private static final double SHORT_OHMS = 0.2;
-    /** A range that begins below it cannot tell a short circuit from a sound contact. */
+    /** A part that reads less cannot be told from a short circuit. */
     private static final double TELLS_SHORT_FROM = 2;
-    /** A range that begins above it is that of a casing. */
-    private static final double CASING_FROM = 900;
 
     private MeterSimulator() {}
 
@@ -57,13 +55,15 @@ public final class MeterSimulator {
 
     /** Whether a part can be made up for a test: one of ohms across its terminals. */
     public static boolean serves(MeterTest test) {
-        return test.unit() == MeterUnit.OHM && test.goodFrom() < CASING_FROM;
+        return test.unit() == MeterUnit.OHM
+                && !test.leads().isToCase()
+                && test.judging().typical() != null;
     }
 
     /** The condition of the part that so many shuffles bring: each way that the test can tell comes as often. */
     public static Condition drawn(MeterTest test, long shuffles) {
         List<Condition> all = new ArrayList<>(List.of(Condition.GOOD, Condition.OPEN, Condition.GROUNDED));
-        if (test.goodFrom() >= TELLS_SHORT_FROM) {
+        if (sound(test) >= TELLS_SHORT_FROM) {
             all.add(Condition.SHORTED);
         }
         return all.get((int) Math.floorMod(shuffles * 2_654_435_761L >> 7, (long) all.size()));
@@ -91,7 +91,6 @@ public final class MeterSimulator {
 
     /** A reading well within the good range. */
     private static double sound(MeterTest test) {
-        double middle = test.goodFrom() > 0 ? Math.sqrt(test.goodFrom() * test.goodTo()) : test.goodTo() / 4;
-        return Math.round(middle * 10) / 10.0;
+        return Math.round(test.judging().typical() * 10) / 10.0;
     }
 }

@@ -3,6 +3,7 @@ package synopta.core.bench;
 import java.util.List;
 import java.util.Locale;
 import synopta.core.catalog.Fuel;
+import synopta.core.reading.CheckInput;
 
 /**
  * Which hole does a burner need? Q = 1313 K D² √(h/s): flow Q in cubic feet an hour, discharge coefficient K, diameter D

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import synopta.core.quantity.Slugged;
 import synopta.core.quantity.Volts;
+import synopta.core.reading.CheckInput;
 
 /**
  * Is the supply's voltage within its limits? Source: ANSI C84.1, table 1 (edition of 2006 and later), ranges A and B, for

@@ -1,7 +1,14 @@
 package synopta.core.bench;
 
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Temperatures;
+import synopta.core.reading.CheckInput;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Judging;
+import synopta.core.reading.Judgment;
+import synopta.core.reading.MeterUnit;
+import synopta.core.reading.Range;
+import synopta.core.reading.Reading;
+import synopta.core.reading.SensorCurve;
 
 /**
  * Is a sensor good at the temperature it has? What it should read comes from its {@link SensorCurve}; a sensor of a household
@@ -11,8 +18,7 @@ public final class ThermistorCheck {
     /** When nobody says how near it must be: a sensor of a household machine within a tenth (common practice). */
     public static final double USUAL_TOLERANCE_PERCENT = 10;
 
-    private static final double SHORT = 0.02;
-    private static final double OPEN = 50;
+    private static final String SOURCE = "Curve of the sensor; tolerance: common practice";
 
     private ThermistorCheck() {}
 
@@ -32,15 +38,8 @@ public final class ThermistorCheck {
         CheckInput.between("Tolerance", tolerancePercent, 0.1, 50, "%", "Leave it empty for 10.");
         double expected = curve.ohms(celsius);
         double band = tolerancePercent / 100;
-        Verdict verdict = reading.fold(
-                ohms -> ohms < SHORT * expected
-                        ? Verdict.SHORTED
-                        : ohms > OPEN * expected
-                                ? Verdict.OPEN
-                                : Math.abs(ohms - expected) <= band * expected * (1 + 1e-12)
-                                        ? Verdict.GOOD
-                                        : Verdict.OFF_VALUE,
-                overload -> Verdict.OPEN);
+        Judgment judged = new Judging.Curve(curve, band, new Range(expected, expected))
+                .judge(reading, MeterUnit.OHM, new Conditions(celsius, null, null, null, null), SOURCE);
         String why = "At %s expected %.0f Ω; it reads %s%s."
                 .formatted(
                         Temperatures.inBoth(celsius), expected, ElementCheck.shown(reading), asWarmth(curve, reading));
@@ -48,21 +47,12 @@ public final class ThermistorCheck {
                 expected,
                 expected * (1 - band),
                 expected * (1 + band),
-                new CheckResult(verdict, why, next(verdict), "Curve of the sensor; tolerance: common practice"));
+                new CheckResult(judged.verdict(), why, judged.next(), SOURCE));
     }
 
     /** What temperature a reading would be of; nothing for one that is of none. */
     private static String asWarmth(SensorCurve curve, Reading reading) {
         return reading.fold(
                 ohms -> ohms > 0 ? ", as at " + Temperatures.inBoth(curve.celsius(ohms)) : "", overload -> "");
-    }
-
-    private static String next(Verdict verdict) {
-        return switch (verdict) {
-            case GOOD -> "Warm it in your hand: the reading must fall steadily. If it does, the sensor is good.";
-            case OPEN -> "Check its plug and wires first; if they are intact, replace it.";
-            case SHORTED, GROUNDED -> "Unplug it and test again; replace it if the reading stays.";
-            case OFF_VALUE -> "Measure the ambient temperature and test again; replace it if the reading stays.";
-        };
     }
 }

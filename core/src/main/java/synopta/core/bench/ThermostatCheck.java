@@ -1,7 +1,9 @@
 package synopta.core.bench;
 
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Temperatures;
+import synopta.core.reading.CheckInput;
+import synopta.core.reading.Reading;
+import synopta.core.reading.Verdict;
 
 /**
  * Is a thermostat or thermal fuse as it should be at the temperature it has? Below the temperature stamped on it, it conducts;

@@ -2,6 +2,7 @@ package synopta.core.bench;
 
 import java.util.Locale;
 import synopta.core.quantity.Slugged;
+import synopta.core.reading.CheckInput;
 
 /**
  * Does a wrench fit a head? Its opening less the width across the flats, in millimeters: below 0 it does not go on, up to

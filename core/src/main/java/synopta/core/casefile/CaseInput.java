@@ -7,8 +7,9 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Ordered;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Reading;
 import synopta.core.tag.Recheck;
 
 /**
@@ -119,6 +120,12 @@ public record CaseInput(
      *
      * @param test test it belongs to
      * @param reading what the meter showed
+     * @param beside what was entered beside it
      */
-    public record Measured(String test, Reading reading) {}
+    public record Measured(String test, Reading reading, Conditions beside) {
+        /** A reading with nothing beside it. */
+        public Measured(String test, Reading reading) {
+            this(test, reading, Conditions.NONE);
+        }
+    }
 }

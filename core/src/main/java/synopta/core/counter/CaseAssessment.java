@@ -12,6 +12,7 @@ import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.identify.IdentifiedModel;
+import synopta.core.identify.JudgedReading;
 import synopta.core.knowledge.Caution;
 import synopta.core.line.LineToken;
 import synopta.core.sale.RequiredPart;
@@ -25,6 +26,7 @@ import synopta.core.sale.SalePlan;
  * @param parsed what was heard in the complaint; nothing while the appliance is not known
  * @param known what is known, each with its source
  * @param evidence what of it tells of faults
+ * @param readings meter readings with their verdicts
  * @param diagnosis present once the appliance is known and there is knowledge of it
  * @param selling ids of the faults that the required parts come from
  * @param sale required and optional parts, and the ways to buy them
@@ -37,6 +39,7 @@ public record CaseAssessment(
         ParsedComplaint parsed,
         List<KnownFact> known,
         List<Evidence> evidence,
+        List<JudgedReading> readings,
         @Nullable Diagnosis diagnosis,
         Set<String> selling,
         SalePlan sale,
@@ -47,6 +50,7 @@ public record CaseAssessment(
         pieces = List.copyOf(pieces);
         known = List.copyOf(known);
         evidence = List.copyOf(evidence);
+        readings = List.copyOf(readings);
         parts = List.copyOf(parts);
         cautions = List.copyOf(cautions);
     }

@@ -36,6 +36,7 @@ import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.MachineFacts;
 import synopta.core.identify.ModelIdentifier;
+import synopta.core.identify.NameplateData;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
@@ -115,8 +116,9 @@ public final class Counter {
         if (pack.isEmpty()) {
             return undiagnosed(input, identified, known);
         }
-        ParsedComplaint parsed = identified.parsed().within(identified.mayHold(pack.get()));
-        EvidenceCollector evidence = new EvidenceCollector(pack.get(), parsed, input);
+        ParsedComplaint parsed = identified.parsed().within(pack.get(), identified.mayHold(pack.get()));
+        EvidenceCollector evidence = new EvidenceCollector(
+                pack.get(), parsed, input, new NameplateData(catalog, pack.get(), identified.model()));
         known.addAll(evidence.known());
         DiagnosisQuery query = new DiagnosisQuery(
                 identified.machine(),
@@ -139,6 +141,7 @@ public final class Counter {
                 TokenMerger.of(identified.line().pieces(), ParsedComplaint.NOTHING),
                 ParsedComplaint.NOTHING,
                 known,
+                List.of(),
                 List.of(),
                 null,
                 Set.of(),
@@ -215,6 +218,7 @@ public final class Counter {
                 evidence.parsed(),
                 known,
                 evidence.evidence(),
+                evidence.readings(),
                 diagnosis,
                 ids(selling),
                 sale,

@@ -218,6 +218,7 @@ final class Advisor {
         return evidence.stream()
                 .filter(e -> e.sure() && e.answer().equals(MeterTest.GOOD))
                 .flatMap(e -> pack.test(e.finding()).stream())
+                .filter(MeterTest::provesGood)
                 .flatMap(t -> t.finds().stream()
                         .flatMap(id -> pack.fault(id).stream())
                         .flatMap(f -> pack.partType(f.partType()).stream())

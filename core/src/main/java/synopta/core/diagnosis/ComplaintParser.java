@@ -24,6 +24,7 @@ final class ComplaintParser {
 
     private final ComplaintTokens words;
     private final ReadingParser figures;
+    private final ConditionsParser conditions;
     private final List<Phrase<StandardAnswer>> doubts = new ArrayList<>();
     private final List<Phrase<Said>> signs = new ArrayList<>();
     private final List<Phrase<List<String>>> names = new ArrayList<>();
@@ -57,6 +58,7 @@ final class ComplaintParser {
     ComplaintParser(Pack pack) {
         words = new ComplaintTokens(pack.sameWords());
         figures = new ReadingParser(pack);
+        conditions = new ConditionsParser(pack);
         for (Finding finding : pack.findings()) {
             for (int level = 0; level < finding.answers().size(); level++) {
                 for (String said : finding.answers().get(level).said()) {
@@ -82,6 +84,7 @@ final class ComplaintParser {
         ComplaintParse ear = new ComplaintParse(complaint.substring(0, Math.min(complaint.length(), LONGEST)), words);
         List<ParsedComplaint.Doubt> doubted = new ArrayList<>();
         ear.each(doubts, (right, at) -> doubted.add(new ParsedComplaint.Doubt(right, at.phrase(), at.from(), at.to())));
+        figures.takePlaces(ear);
         Map<String, Candidate> heard = new LinkedHashMap<>();
         ear.each(signs, (said, at) -> heard.merge(said.finding.id(), Candidate.of(said, at), Candidate::over));
         figures.notice(ear);
@@ -91,11 +94,13 @@ final class ComplaintParser {
                 (types, at) -> named.add(new ParsedComplaint.Named(types, how(at), at.phrase(), at.from(), at.to())));
         named.sort(Comparator.comparingInt(ParsedComplaint.Named::from));
         ReadingParser.Read read = figures.read(ear, named);
+        named.replaceAll(n -> read.parts().contains(n.from()) ? n.mentioned() : n);
         List<ParsedComplaint.Heard> inOrder = heard.values().stream()
                 .map(Candidate::heard)
                 .sorted(Comparator.comparingInt(ParsedComplaint.Heard::from))
                 .toList();
-        return new ParsedComplaint(inOrder, named, read.measured(), read.unplaced(), doubted, ear.unheard());
+        return new ParsedComplaint(
+                inOrder, named, read.measured(), read.unplaced(), conditions.read(ear.text()), doubted, ear.unheard());
     }
 
     private static ParsedComplaint.Named.How how(ComplaintParse.At at) {

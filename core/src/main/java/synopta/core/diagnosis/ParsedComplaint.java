@@ -1,11 +1,14 @@
 package synopta.core.diagnosis;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.Reading;
+import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.StandardAnswer;
 import synopta.core.quantity.Slugged;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Reading;
 
 /**
  * What was heard in a complaint, and the words that meant nothing to us, each in the order it was said.
@@ -14,6 +17,7 @@ import synopta.core.quantity.Slugged;
  * @param named parts spoken of by name
  * @param measured readings, each with the test it is of
  * @param unplaced readings of which it was not said what they are of
+ * @param beside what was said that a reading is judged by: the room, the nameplate, the kind of part
  * @param doubts questions about parts that are right as they are
  * @param unheard words that nothing was made of
  */
@@ -22,11 +26,12 @@ public record ParsedComplaint(
         List<Named> named,
         List<Measured> measured,
         List<Unplaced> unplaced,
+        Conditions beside,
         List<Doubt> doubts,
         List<Unheard> unheard) {
     /** Nothing was said. */
     public static final ParsedComplaint NOTHING =
-            new ParsedComplaint(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+            new ParsedComplaint(List.of(), List.of(), List.of(), List.of(), Conditions.NONE, List.of(), List.of());
 
     /** Copies. */
     public ParsedComplaint {
@@ -46,7 +51,7 @@ public record ParsedComplaint(
     }
 
     /** The same, where a word that means several parts means only those that the machine may hold, if it holds any. */
-    public ParsedComplaint within(Set<String> partTypes) {
+    public ParsedComplaint within(Pack pack, Set<String> partTypes) {
         List<Named> meant = named.stream()
                 .map(n -> {
                     List<String> held =
@@ -54,7 +59,20 @@ public record ParsedComplaint(
                     return held.isEmpty() ? n : new Named(held, n.how(), n.phrase(), n.from(), n.to());
                 })
                 .toList();
-        return new ParsedComplaint(heard, meant, measured, unplaced, doubts, unheard);
+        List<Measured> placed = new ArrayList<>(measured);
+        List<Unplaced> left = new ArrayList<>();
+        for (Unplaced reading : unplaced) {
+            List<MeterTest> held = reading.tests.stream()
+                    .flatMap(id -> pack.test(id).stream())
+                    .filter(test -> pack.partTypes(test).stream().anyMatch(partTypes::contains))
+                    .toList();
+            if (held.size() == 1) {
+                placed.add(new Measured(held.get(0), reading.reading, reading.phrase, reading.from, reading.to));
+            } else {
+                left.add(held.isEmpty() ? reading : reading.of(held));
+            }
+        }
+        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, unheard);
     }
 
     /**
@@ -80,6 +98,11 @@ public record ParsedComplaint(
         /** Copies. */
         public Named {
             partTypes = List.copyOf(partTypes);
+        }
+
+        /** The same, only spoken of. */
+        Named mentioned() {
+            return new Named(partTypes, How.MENTIONED, phrase, from, to);
         }
 
         /** How a part may be spoken of. */
@@ -119,6 +142,10 @@ public record ParsedComplaint(
         /** Copies. */
         public Unplaced {
             tests = List.copyOf(tests);
+        }
+
+        private Unplaced of(List<MeterTest> fewer) {
+            return new Unplaced(fewer.stream().map(t -> t.finding().id()).toList(), reading, phrase, from, to);
         }
     }
 

@@ -1,106 +1,183 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.MeterUnit;
+import synopta.core.reading.PartState;
 
 /**
- * Hears meter readings: a figure and its unit, or "OL", are of the test whose part was named nearest; where none was,
- * or its name has two meanings, the reading waits to be told what it is of. Of several tests of one part the pack's first
- * is the usual one.
+ * Hears meter readings: a figure with its unit or after a verb of measuring, "OL", "dead short". The part named nearest
+ * gives the tests it may be of; among these its unit, the place of the leads ("to the case") and the state ("pressed")
+ * choose. A reading without a place is across the part. The first test of a part is never the default: a reading that may
+ * still be of several tests waits to be told which.
  */
 final class ReadingParser {
-    private static final Pattern FIGURE = Pattern.compile(
-            "(?<![\\p{L}\\p{N}.])(?:(?<figure>\\d+(?:\\.\\d+)?)\\s*(?<kilo>k(?:ilo)?[\\s-]*)?(?<unit>%s)|(?<open>OL|O\\.L\\.|reads? open|no reading|no continuity|infinite|infinity)|(?<beep>meter beeps|beeps across|has continuity))(?![\\p{L}\\p{N}])"
-                    .formatted(Arrays.stream(MeterUnit.values())
-                            .flatMap(u -> u.said().stream())
-                            .distinct()
-                            .sorted(Comparator.comparingInt(String::length).reversed())
-                            .map(Pattern::quote)
-                            .collect(Collectors.joining("|"))),
-            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    private static final Pattern TO_CASE = Pattern.compile(
+            "\\b(?:to|from|against|and)\\s+(?:the\\s+|its\\s+|bare\\s+)*(?:case|casing|ground|earth|chassis|frame|cabinet|body|sheath|metal|housing)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern PLACE = Pattern.compile(
+            TO_CASE.pattern() + "|\\bend\\s+to\\s+end\\b|\\bacross(?:\\s+(?:it|its\\s+terminals))?\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NOTHING_BETWEEN = Pattern.compile("[\\s,:;-]*");
+
+    /** What is said behind a figure is of it up to here. */
+    private static final Pattern NEXT = Pattern.compile("[,.;!?]|\\b(?:and|but|then)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SENTENCE = Pattern.compile("[.;!?](?=\\s|$)");
 
     private final Pack pack;
+    /** Last words of the names of parts that have a test in ohms. */
+    private final Set<String> measuredParts;
 
     ReadingParser(Pack pack) {
         this.pack = pack;
+        Set<String> types = pack.tests().stream()
+                .filter(t -> t.unit() == MeterUnit.OHM)
+                .flatMap(t -> pack.partTypes(t).stream())
+                .collect(Collectors.toSet());
+        measuredParts = pack.partTypes().stream()
+                .filter(t -> types.contains(t.slug()))
+                .flatMap(t -> Stream.concat(Stream.of(t.name()), t.called().stream()))
+                .map(ReadingParser::lastWord)
+                .collect(Collectors.toSet());
     }
 
-    /** Readings that were heard. */
-    record Read(List<ParsedComplaint.Measured> measured, List<ParsedComplaint.Unplaced> unplaced) {}
+    private static String lastWord(String text) {
+        String[] words = text.strip().toLowerCase(Locale.ROOT).split("\\s+");
+        return words[words.length - 1];
+    }
+
+    /** What was said of readings in a text. */
+    private List<MatchResult> said(String text) {
+        return SpokenReading.SAID
+                .matcher(text)
+                .results()
+                .filter(m -> !m.group().matches("\\d+(?:\\.\\d+)?")
+                        || Double.parseDouble(m.group()) < SpokenReading.NO_TEMPERATURE
+                                && measuredParts.contains(lastWord(text.substring(0, m.start()))))
+                .toList();
+    }
+
+    /**
+     * Readings that were heard.
+     *
+     * @param parts places of the parts' names that a reading follows at once: they were measured, not asked for
+     */
+    record Read(List<ParsedComplaint.Measured> measured, List<ParsedComplaint.Unplaced> unplaced, Set<Integer> parts) {}
+
+    /** Takes the words for where the leads went, before signs are listened for. */
+    void takePlaces(ComplaintParse ear) {
+        if (!said(ear.text()).isEmpty()) {
+            PLACE.matcher(ear.text()).results().forEach(r -> ear.understood(r.start(), r.end()));
+        }
+    }
 
     /** Takes note of the readings before parts' names are listened for. */
     void notice(ComplaintParse ear) {
-        FIGURE.matcher(ear.text()).results().forEach(r -> ear.tell(r.start(), r.end()));
+        said(ear.text()).forEach(r -> ear.tell(r.start(), r.end()));
     }
 
     Read read(ComplaintParse ear, List<ParsedComplaint.Named> named) {
         List<ParsedComplaint.Measured> measured = new ArrayList<>();
         List<ParsedComplaint.Unplaced> unplaced = new ArrayList<>();
-        Matcher matcher = FIGURE.matcher(ear.text());
-        while (matcher.find()) {
-            List<MeterTest> tests = tests(matcher, named);
+        List<MatchResult> said = said(ear.text());
+        for (int i = 0; i < said.size(); i++) {
+            MatchResult match = said.get(i);
+            int after = i == 0 ? 0 : said.get(i - 1).end();
+            List<MeterTest> tests = tests(match, around(ear.text(), after, match), named);
+            SpokenReading figure = SpokenReading.of(match);
             if (tests.isEmpty()) {
                 continue;
             }
-            ear.understood(matcher.start(), matcher.end());
+            ear.understood(match.start(), match.end());
             if (tests.size() == 1) {
                 measured.add(new ParsedComplaint.Measured(
-                        tests.get(0), reading(matcher), matcher.group(), matcher.start(), matcher.end()));
+                        tests.get(0), figure.reading(), match.group(), match.start(), match.end()));
             } else {
                 List<String> ids = tests.stream().map(t -> t.finding().id()).toList();
-                unplaced.add(new ParsedComplaint.Unplaced(
-                        ids, reading(matcher), matcher.group(), matcher.start(), matcher.end()));
+                unplaced.add(
+                        new ParsedComplaint.Unplaced(ids, figure.reading(), match.group(), match.start(), match.end()));
             }
         }
-        return new Read(measured, unplaced);
+        return new Read(measured, unplaced, followed(ear.text(), said, named));
     }
 
-    private static Reading reading(Matcher matcher) {
-        if (matcher.group("open") != null) {
-            return new Reading.Overload();
-        }
-        if (matcher.group("beep") != null) {
-            return new Reading.Figure(0);
-        }
-        double figure = Double.parseDouble(matcher.group("figure"));
-        return new Reading.Figure(matcher.group("kilo") == null ? figure : 1000 * figure);
+    /** Where the names stand that a reading follows at once. */
+    private static Set<Integer> followed(String text, List<MatchResult> said, List<ParsedComplaint.Named> named) {
+        return named.stream()
+                .filter(n -> said.stream()
+                        .anyMatch(m -> m.start() >= n.to()
+                                && NOTHING_BETWEEN
+                                        .matcher(text.substring(n.to(), m.start()))
+                                        .matches()))
+                .map(ParsedComplaint.Named::from)
+                .collect(Collectors.toSet());
     }
 
-    /** The tests it may be of: those in the unit, and of the part named nearest where there is one. */
-    private List<MeterTest> tests(Matcher matcher, List<ParsedComplaint.Named> named) {
-        String unit = matcher.group("unit");
+    /** The words about a figure: from the sentence's or the last figure's end, to where something else begins. */
+    private static String around(String text, int after, MatchResult match) {
+        int from = after;
+        for (MatchResult end :
+                SENTENCE.matcher(text.substring(after, match.start())).results().toList()) {
+            from = after + end.end();
+        }
+        if (after > 0) {
+            Optional<MatchResult> next =
+                    NEXT.matcher(text.substring(from, match.start())).results().findFirst();
+            from = next.isPresent() ? from + next.get().end() : from;
+        }
+        String behind = text.substring(match.end());
+        int to = NEXT.matcher(behind)
+                .results()
+                .findFirst()
+                .map(MatchResult::start)
+                .orElse(behind.length());
+        return text.substring(from, match.end() + to);
+    }
+
+    /** The tests it may be of: those of the part named nearest, by unit, place of the leads and state. */
+    private List<MeterTest> tests(MatchResult match, String around, List<ParsedComplaint.Named> named) {
+        SpokenReading figure = SpokenReading.of(match);
         List<MeterTest> inUnit = pack.tests().stream()
-                .filter(t -> unit == null
-                        ? t.unit() == MeterUnit.OHM
-                        : t.unit().said().stream().anyMatch(unit::equalsIgnoreCase))
+                .filter(t -> figure.unit() == null || t.unit() == figure.unit())
                 .toList();
         Optional<ParsedComplaint.Named> nearest = named.stream()
                 .min(Comparator.comparingInt(
-                        n -> Math.min(Math.abs(n.to() - matcher.start()), Math.abs(n.from() - matcher.end()))));
+                        n -> Math.min(Math.abs(n.to() - match.start()), Math.abs(n.from() - match.end()))));
         List<MeterTest> ofPart = inUnit.stream()
-                .filter(t ->
-                        nearest.stream().anyMatch(n -> partTypes(t).stream().anyMatch(n.partTypes()::contains)))
+                .filter(t -> nearest.stream()
+                        .anyMatch(n -> pack.partTypes(t).stream().anyMatch(n.partTypes()::contains)))
                 .toList();
-        boolean one = nearest.map(n -> n.partTypes().size() == 1).orElse(false);
-        return ofPart.isEmpty() ? inUnit : one ? ofPart.subList(0, 1) : ofPart;
+        if (nearest.isPresent() && ofPart.isEmpty()) {
+            return List.of();
+        }
+        boolean toCase = TO_CASE.matcher(around).find();
+        List<MeterTest> placed = (ofPart.isEmpty() ? inUnit : ofPart)
+                .stream()
+                        .filter(t -> t.leads().isToCase() == toCase)
+                        .filter(t -> figure.unit() != null || !ofPart.isEmpty() || t.unit() == MeterUnit.OHM)
+                        .toList();
+        return inState(placed, around);
     }
 
-    private Set<String> partTypes(MeterTest test) {
-        return test.finds().stream()
-                .flatMap(id -> pack.fault(id).stream())
-                .map(f -> f.partType())
-                .collect(Collectors.toCollection(TreeSet::new));
+    /** Those in a state that is said; all of them where none is. */
+    private static List<MeterTest> inState(List<MeterTest> tests, String around) {
+        List<PartState> said = PartState.saidIn(around);
+        List<MeterTest> those = tests.stream()
+                .filter(t -> t.state() != null && said.contains(t.state()))
+                .toList();
+        return those.isEmpty() ? tests : those;
     }
 }

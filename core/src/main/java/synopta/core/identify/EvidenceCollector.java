@@ -1,6 +1,5 @@
 package synopta.core.identify;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -15,7 +14,9 @@ import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Judging;
+import synopta.core.reading.Judgment;
 
 /** Gathers the evidence of a draft with its sources; what came later counts, what was struck out does not. */
 public final class EvidenceCollector {
@@ -25,9 +26,12 @@ public final class EvidenceCollector {
     private final List<String> order = new ArrayList<>();
     private final Set<String> excluded;
     private final Set<String> notKnown = new HashSet<>();
+    private final NameplateData plates;
+    private final Map<String, JudgedReading> judged = new TreeMap<>();
 
-    public EvidenceCollector(Pack pack, ParsedComplaint parsed, CaseInput input) {
+    public EvidenceCollector(Pack pack, ParsedComplaint parsed, CaseInput input, NameplateData plates) {
         this.parsed = parsed;
+        this.plates = plates;
         this.excluded = input.excluded();
         parsed.heard()
                 .forEach(h ->
@@ -88,8 +92,32 @@ public final class EvidenceCollector {
         known.put(key, new KnownFact(key, words, source, piece.sure()));
     }
 
+    /** A reading that has a verdict is evidence; one that has none is known, and says what is missing. */
     private void measured(Pack pack, CaseInput.Measured measured, String source) {
-        put(pack, evidence(pack, measured), "%s: %s".formatted(source, shown(pack, measured)));
+        MeterTest test = test(pack, measured);
+        Conditions beside = measured.beside().or(parsed.beside()).or(plates.of(test));
+        Judgment judgment = test.judge(measured.reading(), beside);
+        String key = key(test.finding().id());
+        if (excluded.contains(key)) {
+            return;
+        }
+        judged.put(key, new JudgedReading(test, measured.reading(), beside, judgment));
+        String answer = MeterTest.answer(judgment.verdict());
+        String shown = "%s: %s".formatted(source, Judging.shown(measured.reading(), test.unit()));
+        if (answer != null) {
+            put(
+                    pack,
+                    new Evidence(test.finding().id(), answer, judgment.verdict().isSure()),
+                    shown);
+        } else {
+            order.remove(key);
+            order.add(key);
+            evidence.remove(key);
+            String words = judgment.need() == null
+                    ? judgment.why()
+                    : "%s: not enough is known to judge the reading".formatted(test.part(pack));
+            known.put(key, new KnownFact(key, words, shown, false));
+        }
     }
 
     /** What is implied once an answer is given, unless somebody said otherwise. */
@@ -123,28 +151,10 @@ public final class EvidenceCollector {
         return new Evidence(finding.id(), finding.answer(answered.answer()).slug(), answered.sure());
     }
 
-    static Evidence evidence(Pack pack, CaseInput.Measured measured) {
-        MeterTest test = test(pack, measured);
-        return Evidence.of(test.finding().id(), test.answer(measured.reading()));
-    }
-
     private static MeterTest test(Pack pack, CaseInput.Measured measured) {
         return pack.test(measured.test())
                 .orElseThrow(() -> new IllegalArgumentException("Test (%s) is not known for a %s."
                         .formatted(measured.test(), pack.appliance().slug())));
-    }
-
-    private static String shown(Pack pack, CaseInput.Measured measured) {
-        MeterTest test = test(pack, measured);
-        return measured.reading()
-                .fold(
-                        value -> "%s %s"
-                                .formatted(
-                                        BigDecimal.valueOf(value)
-                                                .stripTrailingZeros()
-                                                .toPlainString(),
-                                        test.unit().symbol()),
-                        (Reading.Overload open) -> "OL");
     }
 
     public ParsedComplaint parsed() {
@@ -153,6 +163,11 @@ public final class EvidenceCollector {
 
     public List<Evidence> evidence() {
         return order.stream().filter(evidence::containsKey).map(evidence::get).toList();
+    }
+
+    /** Readings with their verdicts, in the order they were given. */
+    public List<JudgedReading> readings() {
+        return order.stream().filter(judged::containsKey).map(judged::get).toList();
     }
 
     public Set<String> notKnown() {

@@ -12,4 +12,13 @@ public record Basis(String source) {
             throw new IllegalArgumentException("Basis must be common-practice, authored, or the name of a document.");
         }
     }
+
+    /** The source in words, for a person. */
+    public String words() {
+        return switch (source) {
+            case "common-practice" -> "common practice of the trade";
+            case "authored" -> "general trade knowledge, from memory";
+            default -> source;
+        };
+    }
 }

@@ -39,7 +39,8 @@ public record FaultGuide(
                 pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
                 Stream.concat(
                                 pack.findings().stream().map(f -> KnownFinding.of(f, null, false)),
-                                pack.tests().stream().map(t -> KnownFinding.of(t.finding(), band(t), practice.test(t))))
+                                pack.tests().stream()
+                                        .map(t -> KnownFinding.of(t.finding(), t.good(), practice.test(t))))
                         .toList(),
                 links);
     }
@@ -66,19 +67,6 @@ public record FaultGuide(
                         t.finding().basis().source(),
                         "meter"))
                 .forEach(links::add);
-    }
-
-    /** The readings of a good part, with their unit. */
-    private static String band(MeterTest test) {
-        return "%s to %s %s"
-                .formatted(
-                        figure(test.goodFrom()),
-                        figure(test.goodTo()),
-                        test.unit().symbol());
-    }
-
-    private static String figure(double value) {
-        return value == Math.rint(value) ? "" + (long) value : "" + value;
     }
 
     /**

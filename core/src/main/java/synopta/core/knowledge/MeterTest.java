@@ -2,6 +2,16 @@ package synopta.core.knowledge;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Judging;
+import synopta.core.reading.Judgment;
+import synopta.core.reading.Leads;
+import synopta.core.reading.MeterUnit;
+import synopta.core.reading.PartState;
+import synopta.core.reading.Reading;
+import synopta.core.reading.Verdict;
 
 /**
  * A meter reading that tells a sound part from a failed one. It acts as a finding with the answers `good` and `bad`,
@@ -9,8 +19,9 @@ import java.util.Locale;
  *
  * @param finding finding that it answers
  * @param unit unit of the meter
- * @param goodFrom least reading of a sound part, in the unit
- * @param goodTo greatest reading of a sound part, in the unit
+ * @param leads where the leads go
+ * @param state state of the part while it is measured; null where it does not matter
+ * @param judging how a reading is judged
  * @param finds faults that make the reading bad
  * @param sensitivity probability that a failed part reads bad
  * @param specificity probability that a sound part reads good
@@ -18,27 +29,20 @@ import java.util.Locale;
 public record MeterTest(
         Finding finding,
         MeterUnit unit,
-        double goodFrom,
-        double goodTo,
+        Leads leads,
+        @Nullable PartState state,
+        Judging judging,
         List<String> finds,
         double sensitivity,
         double specificity) {
-    /** The answers of a test. */
+    /** The answer of a part that passed its test. */
     public static final String GOOD = "good";
-
-    /** No meter at hand reads more: the range has no upper end. */
-    private static final double NO_LIMIT = 500_000;
 
     /** The answer of a part that failed its test. */
     public static final String BAD = "bad";
 
-    /** Refuses a range that is empty, and a test that tells nothing. */
+    /** Refuses a test that tells nothing. */
     public MeterTest {
-        if (!(goodFrom >= 0 && goodTo >= goodFrom)) {
-            throw new IllegalArgumentException(
-                    "Good range (%s to %s) must begin at 0 or above and not end before it begins."
-                            .formatted(goodFrom, goodTo));
-        }
         if (!(sensitivity <= 1 && specificity < 1 && specificity > 0 && sensitivity > 1 - specificity)) {
             throw new IllegalArgumentException(
                     "Sensitivity (%s) must not be above 1 and specificity (%s) lie between 0 and 1, together above 1."
@@ -47,24 +51,42 @@ public record MeterTest(
         finds = List.copyOf(finds);
     }
 
-    /** What a reading shows, {@value #GOOD} or {@value #BAD}; an open circuit (a meter's overload) is never good. */
-    public String answer(Reading reading) {
-        return reading.fold(number -> number >= goodFrom && number <= goodTo, overload -> false) ? GOOD : BAD;
+    /** What a reading means under these conditions. */
+    public Judgment judge(Reading reading, Conditions beside) {
+        return judging.judge(reading, unit, beside, finding.basis().words());
+    }
+
+    /** The answer that a verdict gives, {@value #GOOD} or {@value #BAD}; null when it gives none. */
+    public static @Nullable String answer(Verdict verdict) {
+        return switch (verdict) {
+            case NO_VERDICT -> null;
+            case GOOD, PLAUSIBLE -> GOOD;
+            default -> BAD;
+        };
     }
 
     /** The readings of a sound part in words, as in `10 to 50 Ω`. */
     public String good() {
-        String symbol = unit.symbol();
-        if (goodTo >= NO_LIMIT) {
-            return "%s %s or more".formatted(figure(goodFrom), symbol);
-        }
-        return goodFrom == 0
-                ? "up to %s %s".formatted(figure(goodTo), symbol)
-                : "%s to %s %s".formatted(figure(goodFrom), figure(goodTo), symbol);
+        return judging.good(unit);
     }
 
-    private static String figure(double value) {
-        return value == Math.rint(value) ? String.format(Locale.ROOT, "%,.0f", value) : String.valueOf(value);
+    /** The part it is a test of, as it is shown; several with "or". */
+    public String part(Pack pack) {
+        String names = pack.partTypes(this).stream()
+                .flatMap(slug -> pack.partType(slug).stream())
+                .map(PartType::name)
+                .collect(Collectors.joining(" or "));
+        return names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1);
+    }
+
+    /** Whether a good reading shows that the part is good: not where it proves nothing, nor only to the case. */
+    public boolean provesGood() {
+        return !leads.isToCase() && judging.provesGood();
+    }
+
+    /** The same with learned probabilities; the finding carries the leak that goes with them. */
+    public MeterTest with(Finding read, double learnedSensitivity, double learnedSpecificity) {
+        return new MeterTest(read, unit, leads, state, judging, finds, learnedSensitivity, learnedSpecificity);
     }
 
     /** Link strength c for which 1 - (1 - leak)(1 - c) is the sensitivity, the leak being 1 - specificity. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -179,6 +180,14 @@ public record Pack(
                 null,
                 Set.of(),
                 JUDGED);
+    }
+
+    /** Part types of the faults that a test finds. */
+    public Set<String> partTypes(MeterTest test) {
+        return test.finds().stream()
+                .flatMap(id -> fault(id).stream())
+                .map(Fault::partType)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** All that a fault brings about: its own links, those of circuits and tests, and being asked for. */

@@ -151,7 +151,7 @@ public final class ParameterOverrides {
                 .with(List.of(
                         answers.get(0),
                         Finding.Answer.plain(MeterTest.BAD, answers.get(1).words(), 1 - specificity)));
-        return new MeterTest(read, test.unit(), test.goodFrom(), test.goodTo(), test.finds(), sensitivity, specificity);
+        return test.with(read, sensitivity, specificity);
     }
 
     private Layout over(Pack pack, Layout layout) {

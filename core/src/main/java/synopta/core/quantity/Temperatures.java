@@ -9,6 +9,11 @@ public final class Temperatures {
         return celsius * 9 / 5 + 32;
     }
 
+    /** Degrees Celsius of degrees Fahrenheit. */
+    public static double celsius(double fahrenheit) {
+        return (fahrenheit - 32) * 5 / 9;
+    }
+
     /** In both scales, to the degree, as {@code 77 °F (25 °C)}. */
     public static String inBoth(double celsius) {
         return "%.0f °F (%.0f °C)".formatted(fahrenheit(celsius), celsius);

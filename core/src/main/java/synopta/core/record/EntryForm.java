@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.PartNumber;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Slugged;
 import synopta.core.record.CaseField.Entry;
 import synopta.core.tag.Recheck;
@@ -26,7 +25,6 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
     }
 
     private static final String PERHAPS = "?";
-    private static final String OVERLOAD = "OL";
 
     static final EntryForm<Recheck> RECHECK = new EntryForm<>(
             r -> new Entry("" + r.position(), r.written()),
@@ -42,13 +40,7 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
             a -> a.finding() + " " + a.answer() + (a.sure() ? "" : ", perhaps"));
 
     static final EntryForm<CaseInput.Measured> READING = new EntryForm<>(
-            m -> new Entry(m.test(), shown(m)),
-            e -> new CaseInput.Measured(
-                    e.name(),
-                    e.detail().equals(OVERLOAD)
-                            ? new Reading.Overload()
-                            : new Reading.Figure(Double.parseDouble(e.detail()))),
-            m -> m.test() + " " + shown(m));
+            m -> new Entry(m.test(), ReadingEntry.detail(m)), ReadingEntry::read, m -> m.test() + " " + shown(m));
 
     static final EntryForm<CaseContent.Line> LINE = new EntryForm<>(
             l -> new Entry(l.part().written(), "" + l.quantity()),
@@ -69,7 +61,7 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
                     + (a.needed() ? ", needed" : ""));
 
     private static String shown(CaseInput.Measured measured) {
-        return measured.reading().fold(Double::toString, open -> OVERLOAD);
+        return ReadingEntry.detail(measured).replace("|", ", ");
     }
 
     private static Shopping.Adjusted adjusted(Entry entry) {

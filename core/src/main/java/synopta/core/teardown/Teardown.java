@@ -106,7 +106,8 @@ public final class Teardown {
     }
 
     private boolean proves(MeterTest test, String type) {
-        return test.finding().who() != Finding.Who.LICENSED
+        return test.provesGood()
+                && test.finding().who() != Finding.Who.LICENSED
                 && test.finds().stream()
                         .flatMap(id -> pack.fault(id).stream())
                         .anyMatch(fault -> fault.partType().equals(type));

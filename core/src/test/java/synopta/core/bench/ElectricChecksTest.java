@@ -8,10 +8,12 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Ohms;
 import synopta.core.quantity.Volts;
 import synopta.core.quantity.Watts;
+import synopta.core.reading.Reading;
+import synopta.core.reading.SensorCurve;
+import synopta.core.reading.Verdict;
 
 /** Readings of electrical parts against published figures (all from memory) and derived ones. */
 public class ElectricChecksTest {
@@ -51,8 +53,10 @@ public class ElectricChecksTest {
         assertEquals(verdict(plate, OL, null), Verdict.OPEN);
         assertEquals(verdict(plate, ohms(0), null), Verdict.SHORTED);
         assertEquals(verdict(plate, ohms(21.4), null), Verdict.OFF_VALUE);
+        assertEquals(verdict(plate, ohms(plate.ohms().value() * 0.81), null), Verdict.SUSPECT);
         assertEquals(verdict(plate, ohms(10.7), ohms(40_000)), Verdict.GROUNDED);
-        assertEquals(verdict(plate, ohms(10.7), ohms(990_000)), Verdict.GROUNDED, "below a megohm");
+        assertEquals(verdict(plate, ohms(10.7), ohms(99_000)), Verdict.GROUNDED, "below 100 kilohms");
+        assertEquals(verdict(plate, ohms(10.7), ohms(990_000)), Verdict.SUSPECT, "damp: below a megohm");
         assertEquals(verdict(plate, ohms(10.7), ohms(1.01e6)), Verdict.GOOD);
         assertEquals(verdict(plate, ohms(plate.ohms().value() * 1.1), null), Verdict.GOOD, "the end of the band");
     }

@@ -7,8 +7,8 @@ import static org.testng.Assert.expectThrows;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Fuel;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.LengthUnit;
+import synopta.core.reading.Reading;
 
 /** Gas, air and sizes against published tables (from memory) and derived figures. */
 public class GasAirAndSizesTest {

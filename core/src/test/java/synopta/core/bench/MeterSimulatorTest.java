@@ -15,12 +15,28 @@ import org.testng.annotations.Test;
 import synopta.core.Samples;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Leads;
+import synopta.core.reading.PlainJudging;
+import synopta.core.reading.Reading;
+import synopta.core.reading.Verdict;
 
 public class MeterSimulatorTest {
     private static MeterTest test(double from, double to) {
-        return new MeterTest(Samples.finding("coil", 0.1), MeterUnit.OHM, from, to, List.of("x"), 0.9, 0.9);
+        return Samples.ohms(Samples.finding("coil", 0.1), from, to, List.of("x"), 0.9, 0.9);
+    }
+
+    private static MeterTest toCase() {
+        MeterTest across = test(8, 60);
+        return new MeterTest(
+                across.finding(),
+                across.unit(),
+                new Leads(Leads.Place.CASE, null),
+                null,
+                PlainJudging.TO_CASE,
+                across.finds(),
+                0.9,
+                0.9);
     }
 
     @Test
@@ -29,20 +45,29 @@ public class MeterSimulatorTest {
         MeterSimulator.Terminal one = MeterSimulator.Terminal.ONE;
         MeterSimulator.Terminal two = MeterSimulator.Terminal.of("2");
         MeterSimulator.Terminal casing = MeterSimulator.Terminal.of("casing");
-        assertEquals(coil.answer(MeterSimulator.read(coil, MeterSimulator.Condition.GOOD, one, two)), MeterTest.GOOD);
         assertEquals(
-                coil.answer(MeterSimulator.read(coil, MeterSimulator.Condition.GROUNDED, two, one)), MeterTest.GOOD);
-        assertEquals(coil.answer(MeterSimulator.read(coil, MeterSimulator.Condition.OPEN, one, two)), MeterTest.BAD);
-        assertEquals(coil.answer(MeterSimulator.read(coil, MeterSimulator.Condition.SHORTED, one, two)), MeterTest.BAD);
+                Samples.answer(coil, MeterSimulator.read(coil, MeterSimulator.Condition.GOOD, one, two)),
+                MeterTest.GOOD);
+        assertEquals(
+                Samples.answer(coil, MeterSimulator.read(coil, MeterSimulator.Condition.GROUNDED, two, one)),
+                MeterTest.GOOD);
+        assertEquals(
+                Samples.answer(coil, MeterSimulator.read(coil, MeterSimulator.Condition.OPEN, one, two)),
+                MeterTest.BAD);
+        assertEquals(
+                Samples.answer(coil, MeterSimulator.read(coil, MeterSimulator.Condition.SHORTED, one, two)),
+                MeterTest.BAD);
         assertEquals(MeterSimulator.read(coil, MeterSimulator.Condition.GOOD, one, casing), new Reading.Overload());
-        assertTrue(ElementCheck.leaks(MeterSimulator.read(coil, MeterSimulator.Condition.GROUNDED, casing, two)));
+        assertEquals(
+                ElementCheck.toCase(MeterSimulator.read(coil, MeterSimulator.Condition.GROUNDED, casing, two)),
+                Verdict.GROUNDED);
         assertEquals(MeterSimulator.read(coil, MeterSimulator.Condition.OPEN, one, one), new Reading.Figure(0));
         assertEquals(drawn(coil), EnumSet.allOf(MeterSimulator.Condition.class));
         assertFalse(drawn(test(0, 2)).contains(MeterSimulator.Condition.SHORTED), "a contact is a short circuit");
-        assertFalse(MeterSimulator.serves(test(900, 1e6)));
+        assertFalse(MeterSimulator.serves(toCase()));
         expectThrows(
                 IllegalArgumentException.class,
-                () -> MeterSimulator.read(test(900, 1e6), MeterSimulator.Condition.GOOD, one, two));
+                () -> MeterSimulator.read(toCase(), MeterSimulator.Condition.GOOD, one, two));
         expectThrows(IllegalArgumentException.class, () -> MeterSimulator.Terminal.of("3"));
     }
 
@@ -67,8 +92,8 @@ public class MeterSimulatorTest {
 
     @Test(dataProvider = "ranges")
     public void aPartWithoutAPlateIsJudgedByItsUsualRange(MeterTest test, double ohms, Verdict verdict) {
-        assertEquals(RangeCheck.judge(test, new Reading.Figure(ohms)).verdict(), verdict);
-        assertEquals(RangeCheck.judge(test, new Reading.Overload()).verdict(), Verdict.OPEN);
+        assertEquals(test.judge(new Reading.Figure(ohms), Conditions.NONE).verdict(), verdict);
+        assertEquals(test.judge(new Reading.Overload(), Conditions.NONE).verdict(), Verdict.OPEN);
     }
 
     @DataProvider

@@ -27,11 +27,10 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
-import synopta.core.knowledge.Reading;
 import synopta.core.knowledge.SellingRule;
+import synopta.core.reading.Reading;
 import synopta.core.tag.TagReader;
 
 /** What callers, meters and answers leave among the evidence, and who is asked for what. */
@@ -70,7 +69,7 @@ public class EvidenceTest {
                 "rear panel",
                 Set.of(),
                 OURS);
-        return new MeterTest(shown, MeterUnit.OHM, 8, 60, List.of("coil"), 0.97, 0.98);
+        return Samples.ohms(shown, 8, 60, List.of("coil"), 0.97, 0.98);
     }
 
     private static Fault cured() {

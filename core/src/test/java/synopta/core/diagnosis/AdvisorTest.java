@@ -14,10 +14,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 
 public class AdvisorTest {
@@ -72,7 +72,7 @@ public class AdvisorTest {
         Pack pack = pack(
                 List.of(fault("board", 0.2, Map.of("dead", 0.9)), fault("switch", 0.05, Map.of("dead", 0.9))),
                 List.of(finding("dead", 0.001), finding("lit", 0.3)),
-                List.of(new MeterTest(meter("ohms", 0.02), MeterUnit.OHM, 0, 2, List.of("switch"), 0.98, 0.98)));
+                List.of(Samples.ohms(meter("ohms", 0.02), 0, 2, List.of("switch"), 0.98, 0.98)));
         assertEquals(advised(pack, 5, true).action(), Advice.Action.SELL);
         Advice dear = advised(pack, 400, false);
         assertEquals(dear.action(), Advice.Action.TEST_FIRST);

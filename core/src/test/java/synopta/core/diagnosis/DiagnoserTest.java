@@ -20,13 +20,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Reading;
 
 public class DiagnoserTest {
     @Test
@@ -130,17 +130,16 @@ public class DiagnoserTest {
 
     @Test
     public void aReadingCountsByItsSensitivityAndSpecificity() {
-        MeterTest ohms =
-                new MeterTest(AdvisorTest.meter("ohms", 1 - 0.98), MeterUnit.OHM, 8, 60, List.of("fuse"), 0.97, 0.98);
+        MeterTest ohms = Samples.ohms(AdvisorTest.meter("ohms", 1 - 0.98), 8, 60, List.of("fuse"), 0.97, 0.98);
         Pack measured = pack(TWO.faults(), TWO.findings(), List.of(ohms));
         double bad = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.BAD)), "fuse");
         double good = of(diagnose(measured, ELECTRIC, Evidence.of("ohms", MeterTest.GOOD)), "fuse");
         assertEquals(bad, 0.05 * 0.97 / (0.05 * 0.97 + 0.95 * 0.02), 1e-9, "Bayes with 97 % and 98 %");
         assertEquals(good, 0.05 * 0.03 / (0.05 * 0.03 + 0.95 * 0.98), 1e-9);
-        assertEquals(ohms.answer(new Reading.Figure(8)), MeterTest.GOOD);
-        assertEquals(ohms.answer(new Reading.Figure(60)), MeterTest.GOOD);
-        assertEquals(ohms.answer(new Reading.Figure(7.99)), MeterTest.BAD);
-        assertEquals(ohms.answer(new Reading.Overload()), MeterTest.BAD);
+        assertEquals(Samples.answer(ohms, new Reading.Figure(8)), MeterTest.GOOD);
+        assertEquals(Samples.answer(ohms, new Reading.Figure(60)), MeterTest.GOOD);
+        assertEquals(Samples.answer(ohms, new Reading.Figure(7.99)), MeterTest.BAD);
+        assertEquals(Samples.answer(ohms, new Reading.Overload()), MeterTest.BAD);
         List<String> notToSell = diagnose(measured, ELECTRIC, yes("cold"), Evidence.of("ohms", MeterTest.GOOD))
                 .advice()
                 .notToSell();

@@ -13,11 +13,11 @@ import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Identification;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
@@ -45,7 +45,7 @@ public class ParsedComplaintTest {
     }
 
     private static MeterTest ohms(String id, String fault, double from, double to) {
-        return new MeterTest(AdvisorTest.meter(id, 0.02), MeterUnit.OHM, from, to, List.of(fault), 0.97, 0.98);
+        return Samples.ohms(AdvisorTest.meter(id, 0.02), from, to, List.of(fault), 0.97, 0.98);
     }
 
     private static Pack made() {
@@ -153,7 +153,7 @@ public class ParsedComplaintTest {
     public void aReadingIsOfThePartThatIsNamedNearest(String complaint, String test, String answer) {
         ParsedComplaint.Measured measured = LISTENER.hear(complaint).measured().get(0);
         assertEquals(measured.test().finding().id(), test);
-        assertEquals(measured.test().answer(measured.reading()), answer);
+        assertEquals(Samples.answer(measured.test(), measured.reading()), answer);
     }
 
     @Test

@@ -9,6 +9,8 @@ import static synopta.core.Samples.finding;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
+import synopta.core.reading.MeterUnit;
 
 /** Figures of a pack that cannot be. */
 public class KnowledgeRangesTest {
@@ -25,11 +27,9 @@ public class KnowledgeRangesTest {
         assertThrows(IllegalArgumentException.class, () -> new Basis(" "));
         assertThrows(IllegalArgumentException.class, () -> MeterUnit.of("furlong"));
         assertThrows(
-                IllegalArgumentException.class,
-                () -> new MeterTest(finding("ohm", 0.5), MeterUnit.OHM, 0, 2, List.of(), 0.5, 0.5));
+                IllegalArgumentException.class, () -> Samples.ohms(finding("ohm", 0.5), 0, 2, List.of(), 0.5, 0.5));
         assertThrows(
-                IllegalArgumentException.class,
-                () -> new MeterTest(finding("ohm", 0.1), MeterUnit.OHM, 3, 2, List.of(), 0.9, 0.9));
+                IllegalArgumentException.class, () -> Samples.ohms(finding("ohm", 0.1), 3, 2, List.of(), 0.9, 0.9));
     }
 
     /** Weibull hazard k/s (t/s)^(k-1): with shape 1 it is the rate 1/s of the exponential law at any age. */

@@ -122,10 +122,7 @@ public class PackCheckTest {
             {pack(FAULTS, List.of(FINDINGS.get(0), finding("lonely", 0.1)), List.of()), "findings[1]", "no fault causes"
             },
             {
-                pack(
-                        FAULTS,
-                        FINDINGS,
-                        List.of(new MeterTest(finding("ohm", 0.1), MeterUnit.OHM, 0, 2, List.of("x"), 0.9, 0.9))),
+                pack(FAULTS, FINDINGS, List.of(Samples.ohms(finding("ohm", 0.1), 0, 2, List.of("x"), 0.9, 0.9))),
                 "tests[0].finds[0]",
                 "there is no fault x"
             },

@@ -16,12 +16,12 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
+import synopta.core.Samples;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.LifeCurve;
 import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 
 /** Learning against closed forms, published fits and what was drawn. */
@@ -29,7 +29,7 @@ public class ParameterLearnerTest {
     private static final double LEAK = 0.05;
     private static final double STRENGTH = 0.6;
 
-    private static final MeterTest OHMS = new MeterTest(
+    private static final MeterTest OHMS = Samples.ohms(
             new Finding(
                     "ohms",
                     "ohms across it",
@@ -42,7 +42,6 @@ public class ParameterLearnerTest {
                     null,
                     Set.of(),
                     OURS),
-            MeterUnit.of("Ω"),
             10,
             50,
             List.of("belt"),

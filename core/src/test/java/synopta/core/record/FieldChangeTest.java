@@ -25,10 +25,13 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
-import synopta.core.knowledge.Reading;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Reading;
 import synopta.core.tag.Recheck;
 
 /** What of a case is another since somebody else read it, and which quotes belong to how it stood. */
@@ -58,6 +61,14 @@ public class FieldChangeTest {
             {"rechecked", List.of(new Recheck(2, null)), "rechecked:  -> 2 nothing"},
             {"findings", List.of(new CaseInput.Answered("hums", "yes", false)), "findings:  -> hums yes, perhaps"},
             {"readings", List.of(new CaseInput.Measured("ohms", new Reading.Figure(21.5))), "readings:  -> ohms 21.5"},
+            {
+                "readings",
+                List.of(new CaseInput.Measured(
+                        "ohms",
+                        new Reading.Overload(),
+                        new Conditions(20.0, new Volts(240), new Watts(5400), null, "flat"))),
+                "readings:  -> ohms OL, celsius 20.0, volts 240.0, watts 5400.0, kind flat"
+            },
             {"excluded", Set.of("age"), "excluded:  -> age"},
             {"selected", Set.of("belt"), "selected:  -> belt"},
             {"deselected", Set.of("motor"), "deselected:  -> motor"},

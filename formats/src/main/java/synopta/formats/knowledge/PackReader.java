@@ -20,8 +20,6 @@ import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.LifeCurve;
-import synopta.core.knowledge.MeterTest;
-import synopta.core.knowledge.MeterUnit;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PackCheck;
 import synopta.core.knowledge.PackFault;
@@ -106,7 +104,7 @@ public final class PackReader {
                 node.list("partTypes", PartTypeReader::partType),
                 node.list("faults", PackReader::fault),
                 node.list("findings", PackReader::finding),
-                node.list("tests", PackReader::test),
+                node.list("tests", MeterTestReader::test),
                 node.list("circuits", PackReader::circuit),
                 node.list("sameWords", PackReader::sameWords),
                 node.list("rights", PackReader::right),
@@ -215,32 +213,6 @@ public final class PackReader {
     private static StandardAnswer right(JsonCursor node) {
         return new StandardAnswer(
                 node.text("id"), node.text("partType"), node.texts("said"), node.text("answer"), basis(node));
-    }
-
-    private static MeterTest test(JsonCursor node) {
-        double specificity = node.number("specificity");
-        JsonCursor good = node.object("good");
-        double[] range = good.read(g -> new double[] {g.number("from"), g.number("to")});
-        Finding finding = new Finding(
-                node.text("id"),
-                node.text("question"),
-                node.maybeText("hint").orElse(null),
-                List.of(
-                        Finding.Answer.plain(MeterTest.GOOD, node.text("sound"), 0),
-                        Finding.Answer.plain(MeterTest.BAD, node.text("bad"), 1 - specificity)),
-                node.number("minutes"),
-                node.value("who", Finding.Who::of),
-                node.maybeText("opens").orElse(null),
-                hazards(node),
-                basis(node));
-        return new MeterTest(
-                finding,
-                node.value("unit", MeterUnit::of),
-                range[0],
-                range[1],
-                node.texts("finds"),
-                node.number("sensitivity"),
-                specificity);
     }
 
     private static Caution caution(JsonCursor node) {

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -18,6 +19,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 
 /** What callers say, and what is to be heard in it, with the packs as they ship. */
@@ -62,7 +64,12 @@ public class PackSentencesTest {
                 .filter(n -> n.how() != ParsedComplaint.Named.How.MENTIONED)
                 .forEach(n -> heard.add(HOW.get(n.how()) + String.join("/", n.partTypes())));
         hearing.measured()
-                .forEach(m -> heard.add(m.test().finding().id() + "=" + m.test().answer(m.reading())));
+                .forEach(m -> heard.add(m.test().finding().id() + "="
+                        + Objects.requireNonNullElse(
+                                MeterTest.answer(m.test()
+                                        .judge(m.reading(), hearing.beside())
+                                        .verdict()),
+                                "no-verdict")));
         hearing.unplaced().forEach(u -> heard.add("?" + String.join("/", u.tests())));
         hearing.doubts().forEach(d -> heard.add("@" + d.answer().id()));
         return heard;

@@ -4,20 +4,22 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.bench.CheckResult;
 import synopta.core.bench.MeterSimulator;
-import synopta.core.bench.RangeCheck;
 import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Judgment;
+import synopta.core.reading.Reading;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
+import synopta.server.web.ReadingConditions;
 
 /** Readings by the tests of the packs, of a real part or of one that was made up to practice on. */
 @RestController
@@ -45,8 +47,8 @@ class MeterController {
     @PostMapping(path = "/api/bench/range", produces = MediaType.APPLICATION_JSON_VALUE)
     RangeAnswer range(@Valid @RequestBody RangeRequest request) {
         MeterTest test = test(pack(request.appliance()), request.test());
-        CheckResult judged = RangeCheck.judge(test, MeterWire.reading("reading", request.reading()));
-        return new RangeAnswer(test.goodFrom(), test.goodTo(), test.unit().symbol(), judged);
+        Judgment judged = test.judge(MeterWire.reading("reading", request.reading()), request.beside());
+        return new RangeAnswer(test.unit().symbol(), judged);
     }
 
     private Pack pack(String appliance) {
@@ -71,14 +73,20 @@ class MeterController {
             @NotNull String test,
 
             @NotNull @Schema(oneOf = {Double.class, String.class})
-            Object reading) {}
+            Object reading,
 
-    /** The usual range of a good part, and the verdict. */
-    record RangeAnswer(
-            double low,
-            double high,
-            String unit,
-            @JsonUnwrapped CheckResult judged) {}
+            @MayBeNull Double celsius,
+            @MayBeNull Double volts,
+            @MayBeNull Double watts,
+            @MayBeNull Double r25Ohms,
+            @MayBeNull @Size(max = 40) String kind) {
+        Conditions beside() {
+            return ReadingConditions.of(celsius, volts, watts, r25Ohms, kind);
+        }
+    }
+
+    /** The verdict, with the range of a good part in the unit. */
+    record RangeAnswer(String unit, @JsonUnwrapped Judgment judged) {}
 
     /** The leads on terminals `1`, `2` or `casing` of the part that so many shuffles bring. */
     record MeterRequest(

@@ -1,7 +1,7 @@
 package synopta.server.bench;
 
 import synopta.core.bench.MeasureParser;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Reading;
 import synopta.server.web.ApiException;
 
 /** A meter's reading over the wire: a number of ohms, "OL", or as people say it, as "24R" or "1.2k". */

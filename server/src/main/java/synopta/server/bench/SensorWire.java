@@ -4,10 +4,10 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import synopta.core.bench.CheckResult;
-import synopta.core.bench.SensorCurve;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ThermostatCheck;
 import synopta.core.quantity.Ohms;
+import synopta.core.reading.SensorCurve;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
 

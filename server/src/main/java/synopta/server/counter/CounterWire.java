@@ -75,7 +75,7 @@ public final class CounterWire {
                     identified.fuels().stream().sorted().toList(),
                     identified.ageYears(),
                     view.known(),
-                    pack == null ? AnswerWire.HearingWire.nothing() : AnswerWire.HearingWire.of(pack, view.parsed()),
+                    pack == null ? AnswerWire.HearingWire.nothing() : AnswerWire.HearingWire.of(pack, view),
                     diagnosis.map(Diagnosis::suspects).orElse(List.of()),
                     diagnosis.map(d -> AnswerWire.questionsOf(pack, d)).orElse(List.of()),
                     made(view.diagnosis(), d -> AnswerWire.AdviceWire.of(pack, d)),

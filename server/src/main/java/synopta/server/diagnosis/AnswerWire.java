@@ -12,12 +12,15 @@ import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Question;
 import synopta.core.diagnosis.Suspect;
+import synopta.core.identify.JudgedReading;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Judgment;
+import synopta.core.reading.Reading;
+import synopta.core.reading.Verdict;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of what a diagnosis says. */
@@ -39,7 +42,7 @@ public final class AnswerWire {
         static DiagnosisAnswer of(Pack pack, CaseAssessment view) {
             Diagnosis diagnosis = view.diagnosis();
             return new DiagnosisAnswer(
-                    HearingWire.of(pack, view.parsed()),
+                    HearingWire.of(pack, view),
                     view.parsed().heard().stream().map(HeardWire::of).toList(),
                     view.parsed().unheard().stream()
                             .map(ParsedComplaint.Unheard::phrase)
@@ -64,12 +67,18 @@ public final class AnswerWire {
         }
     }
 
-    /** What was heard besides findings: parts named, readings without a place, doubts about right parts. */
-    public record HearingWire(List<NamedWire> named, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
+    /**
+     * What was heard besides findings: parts named, readings with their verdicts and without a place, doubts about right
+     * parts.
+     */
+    public record HearingWire(
+            List<NamedWire> named, List<JudgedWire> readings, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
         /** The wire form. */
-        public static HearingWire of(Pack pack, ParsedComplaint hearing) {
+        public static HearingWire of(Pack pack, CaseAssessment view) {
+            ParsedComplaint hearing = view.parsed();
             return new HearingWire(
                     hearing.named().stream().map(n -> NamedWire.of(pack, n)).toList(),
+                    view.readings().stream().map(r -> JudgedWire.of(pack, r)).toList(),
                     hearing.unplaced().stream()
                             .map(u -> UnplacedWire.of(pack, u))
                             .toList(),
@@ -80,7 +89,7 @@ public final class AnswerWire {
 
         /** Where no pack is asked nothing is heard. */
         public static HearingWire nothing() {
-            return new HearingWire(List.of(), List.of(), List.of());
+            return new HearingWire(List.of(), List.of(), List.of(), List.of());
         }
     }
 
@@ -113,6 +122,35 @@ public final class AnswerWire {
                             .map(id -> new TestWire(
                                     id, pack.finding(id).orElseThrow().question()))
                             .toList());
+        }
+    }
+
+    /**
+     * A reading with its verdict; `need` is what must be known for a better one: `celsius`, `watts` or `kind`, of which
+     * `choices` are the kinds.
+     */
+    public record JudgedWire(
+            String test,
+            String part,
+            Reading value,
+            String unit,
+            Verdict verdict,
+            String why,
+            String next,
+            @MayBeNull Judgment.Need need,
+            List<String> choices) {
+        private static JudgedWire of(Pack pack, JudgedReading reading) {
+            Judgment judgment = reading.judgment();
+            return new JudgedWire(
+                    reading.test().finding().id(),
+                    reading.test().part(pack),
+                    reading.reading(),
+                    reading.test().unit().symbol(),
+                    judgment.verdict(),
+                    judgment.why(),
+                    judgment.next(),
+                    judgment.need(),
+                    judgment.choices());
         }
     }
 

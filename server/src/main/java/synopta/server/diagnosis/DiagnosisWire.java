@@ -9,9 +9,11 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Reading;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Reading;
 import synopta.server.web.ApiException;
 import synopta.server.web.MayBeNull;
+import synopta.server.web.ReadingConditions;
 
 /** Wire records of the diagnosis. */
 public final class DiagnosisWire {
@@ -70,18 +72,25 @@ public final class DiagnosisWire {
         }
     }
 
-    /** A meter's reading: a number in the test's unit, or "OL". */
+    /** A meter's reading: a number in the test's unit, or "OL", and what it is judged by. */
     public record MeasuredWire(
             @NotNull @Size(max = 100) String test,
 
             @NotNull @io.swagger.v3.oas.annotations.media.Schema(oneOf = {Double.class, String.class})
-            Object value) {
+            Object value,
+
+            @MayBeNull Double celsius,
+            @MayBeNull Double volts,
+            @MayBeNull Double watts,
+            @MayBeNull Double r25Ohms,
+            @MayBeNull @Size(max = 40) String kind) {
         private CaseInput.Measured measured() {
+            Conditions beside = ReadingConditions.of(celsius, volts, watts, r25Ohms, kind);
             if (value instanceof Number number) {
-                return new CaseInput.Measured(test, new Reading.Figure(number.doubleValue()));
+                return new CaseInput.Measured(test, new Reading.Figure(number.doubleValue()), beside);
             }
             if ("OL".equals(value)) {
-                return new CaseInput.Measured(test, new Reading.Overload());
+                return new CaseInput.Measured(test, new Reading.Overload(), beside);
             }
             throw ApiException.impossible(
                     "readings.value", "Reading (%s) of %s must be a number or \"OL\".".formatted(value, test));

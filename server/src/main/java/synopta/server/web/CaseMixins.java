@@ -13,12 +13,14 @@ import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
-import synopta.core.knowledge.Reading;
 import synopta.core.outcome.AccuracyReport;
 import synopta.core.outcome.Interval;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.outcome.Proposal;
 import synopta.core.outcome.SupportingCases;
+import synopta.core.quantity.Ohms;
+import synopta.core.reading.Conditions;
+import synopta.core.reading.Reading;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseSnapshot;
@@ -35,6 +37,7 @@ final class CaseMixins {
             Map.entry(CaseContent.class, KeptContent.class),
             Map.entry(CaseInput.class, KeptInput.class),
             Map.entry(CaseInput.Measured.class, MeasuredValue.class),
+            Map.entry(Conditions.class, BesideReading.class),
             Map.entry(Customer.class, NamedCustomer.class),
             Map.entry(Recheck.class, WrittenRecheck.class),
             Map.entry(Suspect.class, SuspectedFault.class),
@@ -82,6 +85,15 @@ final class CaseMixins {
     interface MeasuredValue {
         @JsonProperty("value")
         Reading reading();
+
+        @JsonUnwrapped
+        Conditions beside();
+    }
+
+    interface BesideReading {
+        @JsonProperty("r25Ohms")
+        @MayBeNull
+        Ohms r25();
     }
 
     interface NamedCustomer {

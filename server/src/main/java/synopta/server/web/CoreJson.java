@@ -23,10 +23,13 @@ import org.springframework.context.annotation.Configuration;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Sheet;
-import synopta.core.knowledge.Reading;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.Ohms;
 import synopta.core.quantity.Probability;
 import synopta.core.quantity.Slugged;
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
+import synopta.core.reading.Reading;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.SerializationContext;
@@ -50,6 +53,9 @@ class CoreJson {
         value(Money.class, List.of("string"), (value, json) -> json.writeString(value.decimal()));
         value(Sheet.class, List.of("string"), (value, json) -> json.writeString(value.name()));
         value(Reading.class, List.of("number", "string"), CoreJson::write);
+        value(Volts.class, List.of("number"), (value, json) -> json.writeNumber(value.value()));
+        value(Watts.class, List.of("number"), (value, json) -> json.writeNumber(value.value()));
+        value(Ohms.class, List.of("number"), (value, json) -> json.writeNumber(value.value()));
         value(Probability.class, List.of("number"), (value, json) -> json.writeNumber(value.value()));
     }
 

@@ -23,10 +23,10 @@ import synopta.core.drawing.Drawing;
 import synopta.core.drawing.Figure;
 import synopta.core.drawing.Primitive;
 import synopta.core.fit.Supply;
-import synopta.core.knowledge.Reading;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
 import synopta.core.quantity.Money;
+import synopta.core.reading.Reading;
 
 /** Where the JSON of what is sold, drawn and measured differs from the components of its records. */
 final class SaleMixins {

@@ -14,6 +14,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
@@ -32,6 +33,12 @@ class StaticResources implements WebMvcConfigurer {
                 .setCacheControl(CacheControl.noCache())
                 .resourceChain(true)
                 .addResolver(new PlaceResolver());
+    }
+
+    /** Browsers ask for this one by themselves where data are opened in a tab. */
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        registry.addRedirectViewController("/favicon.ico", "/favicon.svg");
     }
 
     /** Any path that names no file and is no call is a place in the interface. */

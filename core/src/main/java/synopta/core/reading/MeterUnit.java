@@ -1,4 +1,4 @@
-package synopta.core.knowledge;
+package synopta.core.reading;
 
 import java.util.Arrays;
 import java.util.List;
@@ -31,6 +31,14 @@ public enum MeterUnit implements Slugged {
     /** Lower-case words for the unit. */
     public List<String> said() {
         return said;
+    }
+
+    /** The unit of a word by which people say it. */
+    public static MeterUnit said(String word) {
+        return Arrays.stream(values())
+                .filter(u -> u.said.stream().anyMatch(word::equalsIgnoreCase))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("Unit (%s) is not known.".formatted(word)));
     }
 
     /** The unit of a sign; another is refused with those that are known. */

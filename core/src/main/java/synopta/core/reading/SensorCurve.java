@@ -1,4 +1,4 @@
-package synopta.core.bench;
+package synopta.core.reading;
 
 import synopta.core.quantity.Ohms;
 
@@ -12,11 +12,19 @@ public sealed interface SensorCurve {
     /** 0 °C in kelvin. */
     double ZERO_CELSIUS = 273.15;
 
+    /** The temperature of a room at which thermistors are rated, °C. */
+    double ROOM_CELSIUS = 25;
+
     /** Ohms at a temperature, in Celsius. */
     double ohms(double celsius);
 
     /** The temperature at which it has so many ohms, in Celsius. */
     double celsius(double ohms);
+
+    /** The curve of one that has so many ohms at 25 °C; the same where the curve knows no other. */
+    default SensorCurve with(Ohms r25) {
+        return this;
+    }
 
     /**
      * By Beta, in kelvin, from the ohms at 25 °C.
@@ -31,6 +39,11 @@ public sealed interface SensorCurve {
         public Beta {
             CheckInput.above0("Resistance at 77 °F (25 °C)", r25.value(), 10e6, "Ω", "10 kΩ is 10000.");
             CheckInput.between("Beta", betaKelvin, 500, 10_000, "K", "See its data sheet; 3977 is common.");
+        }
+
+        @Override
+        public SensorCurve with(Ohms other) {
+            return new Beta(other, betaKelvin);
         }
 
         @Override

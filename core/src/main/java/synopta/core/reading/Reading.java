@@ -1,4 +1,4 @@
-package synopta.core.knowledge;
+package synopta.core.reading;
 
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
