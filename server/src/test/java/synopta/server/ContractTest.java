@@ -71,7 +71,8 @@ public class ContractTest extends ServedTest {
         JsonNode next = diagnosis.body().at("/next/0");
         assertTrue(fields(next)
                 .containsAll(Set.of("finding", "question", "answers", "expectedGainBits", "minutes", "who")));
-        assertEquals(next.get("answers").toString(), "[\"stiff\",\"free\",\"drags\"]");
+        assertEquals(next.get("answers").toString(), "[\"yes\",\"no\"]");
+        assertTrue(diagnosis.body().get("next").toString().contains("[\"stiff\",\"free\",\"drags\"]"));
         double all = 0;
         for (JsonNode choice : next.get("choices")) {
             all += choice.get("probability").asDouble();

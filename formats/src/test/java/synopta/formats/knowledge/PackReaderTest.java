@@ -65,8 +65,8 @@ public class PackReaderTest {
                 "causedBy[0].fault",
                 "motor-hot would be its own cause"
             },
-            {"an unknown fuel", "\"electric\": 0.66", "\"steam\": 0.66", "fuelShares.steam", "is not known"},
-            {"shares that do not add up", "\"electric\": 0.66", "\"electric\": 0.7", "fuelShares", "add up to 1.04"},
+            {"an unknown fuel", "\"electric\": 0.77", "\"steam\": 0.77", "fuelShares.steam", "is not known"},
+            {"shares that do not add up", "\"electric\": 0.77", "\"electric\": 0.81", "fuelShares", "add up to 1.04"},
             {"a doubled id", "\"id\": \"belt-frayed\"", "\"id\": \"belt-broken\"", "faults[1]", "listed twice"},
         };
     }
