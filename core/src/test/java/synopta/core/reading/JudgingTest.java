@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -40,8 +41,11 @@ public class JudgingTest {
 
     @DataProvider
     Object[][] readings() {
+        return Stream.of(contacts(), plates(), sensors()).flatMap(Stream::of).toArray(Object[][]::new);
+    }
+
+    private static Object[][] contacts() {
         Conditions none = Conditions.NONE;
-        Conditions dryer = plate(240, 5400);
         return new Object[][] {
             {PlainJudging.CLOSED_CONTACT, 0.0, none, Verdict.GOOD, null},
             {PlainJudging.CLOSED_CONTACT, 1.0, none, Verdict.GOOD, null},
@@ -60,6 +64,13 @@ public class JudgingTest {
             {PlainJudging.TO_CASE, 0.0, none, Verdict.GROUNDED, null},
             {PlainJudging.NOTHING, 4_700.0, none, Verdict.NO_VERDICT, null},
             {PlainJudging.NOTHING, OL, none, Verdict.NO_VERDICT, null},
+        };
+    }
+
+    private static Object[][] plates() {
+        Conditions none = Conditions.NONE;
+        Conditions dryer = plate(240, 5400);
+        return new Object[][] {
             // V²/P: 240 V and 5.4 kW give 10.67 Ω; 10 and 20 % of it.
             {PLATE, 10.7, dryer, Verdict.GOOD, null},
             {PLATE, 9.7, dryer, Verdict.GOOD, null},
@@ -74,6 +85,12 @@ public class JudgingTest {
             {PLATE, 0.2, none, Verdict.SHORTED, null},
             {BROIL, 30.0, none, Verdict.GOOD, null},
             {BROIL, 51.0, none, Verdict.OFF_VALUE, Judgment.Need.WATTS},
+        };
+    }
+
+    private static Object[][] sensors() {
+        Conditions none = Conditions.NONE;
+        return new Object[][] {
             // 10 kΩ at 25 °C: 12.5 kΩ at 20 °C, 8 kΩ at 30 °C.
             {NTC, 12_500.0, room(20), Verdict.GOOD, null},
             {NTC, 8_050.0, room(30), Verdict.GOOD, null},

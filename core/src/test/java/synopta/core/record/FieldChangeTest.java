@@ -52,6 +52,12 @@ public class FieldChangeTest {
     /** A component of a record, another value of it, and what is told. */
     @DataProvider
     Object[][] fields() {
+        return Stream.of(entered(), overruledAndHandedOver())
+                .flatMap(Stream::of)
+                .toArray(Object[][]::new);
+    }
+
+    private static Object[][] entered() {
         return new Object[][] {
             {"line", "squeals", "line: thumps -> squeals"},
             {"model", new ModelNumber("TH-7820-W"), "model:  -> TH-7820-W"},
@@ -69,6 +75,11 @@ public class FieldChangeTest {
                         new Conditions(20.0, new Volts(240), new Watts(5400), null, "flat"))),
                 "readings:  -> ohms OL, celsius 20.0, volts 240.0, watts 5400.0, kind flat"
             },
+        };
+    }
+
+    private static Object[][] overruledAndHandedOver() {
+        return new Object[][] {
             {"excluded", Set.of("age"), "excluded:  -> age"},
             {"selected", Set.of("belt"), "selected:  -> belt"},
             {"deselected", Set.of("motor"), "deselected:  -> motor"},
