@@ -102,6 +102,9 @@ public class StoreTest {
                 status);
     }
 
+    private static final Conditions BESIDE =
+            new Conditions(20.5, new Volts(240), new Watts(5400), new Ohms(10_000), "flat");
+
     private static CaseInput input(String line) {
         return new CaseInput(
                 line,
@@ -116,10 +119,7 @@ public class StoreTest {
                         new CaseInput.Answered("squeals", "unknown", true)),
                 List.of(
                         new CaseInput.Measured("heating-element-ohms", new Reading.Figure(21.5)),
-                        new CaseInput.Measured(
-                                "thermal-fuse-ohms",
-                                new Reading.Overload(),
-                                new Conditions(20.5, new Volts(240), new Watts(5400), new Ohms(10_000), "flat"))),
+                        new CaseInput.Measured("thermal-fuse-ohms", new Reading.Overload(), BESIDE)),
                 Set.of("age", "finding:cold"),
                 Set.of("belt-broken"),
                 Set.of("idler-seized"),
