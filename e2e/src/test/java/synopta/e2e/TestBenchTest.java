@@ -139,7 +139,9 @@ public class TestBenchTest extends Browser {
         caller("gas oven slow to heat, oven igniter pulls 2.9");
         assertThat(region("Known")).containsText("Which kind is it?");
         region("Known")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("round").setExact(true))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("round").setExact(true))
                 .click();
         assertThat(region("Known")).containsText("Igniter draws enough");
         caller("dryer no heat, heater box reads 24 ohms");
