@@ -8,7 +8,7 @@ import "./condition.css";
 export type Beside = Pick<Wire["MeasuredWire"], "celsius" | "volts" | "watts" | "kind">;
 
 type Props = {
-  need: NonNullable<Wire["JudgedWire"]["need"]>;
+  need: NonNullable<Wire["JudgedReading"]["need"]>;
   /** Kinds to choose from, where the kind is needed. */
   choices: string[];
   onSet: (beside: Beside) => void;

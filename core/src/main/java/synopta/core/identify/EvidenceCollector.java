@@ -101,7 +101,14 @@ public final class EvidenceCollector {
         if (excluded.contains(key)) {
             return;
         }
-        judged.put(key, new JudgedReading(test, measured.reading(), beside, judgment));
+        judged.put(
+                key,
+                new JudgedReading(
+                        test.finding().id(),
+                        test.part(pack),
+                        measured.reading(),
+                        test.unit().symbol(),
+                        judgment));
         String answer = MeterTest.answer(judgment.verdict());
         String shown = "%s: %s".formatted(source, Judging.shown(measured.reading(), test.unit()));
         if (answer != null) {

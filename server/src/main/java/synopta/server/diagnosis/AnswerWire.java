@@ -18,9 +18,7 @@ import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
-import synopta.core.reading.Judgment;
 import synopta.core.reading.Reading;
-import synopta.core.reading.Verdict;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of what a diagnosis says. */
@@ -72,13 +70,13 @@ public final class AnswerWire {
      * parts.
      */
     public record HearingWire(
-            List<NamedWire> named, List<JudgedWire> readings, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
+            List<NamedWire> named, List<JudgedReading> readings, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
         /** The wire form. */
         public static HearingWire of(Pack pack, CaseAssessment view) {
             ParsedComplaint hearing = view.parsed();
             return new HearingWire(
                     hearing.named().stream().map(n -> NamedWire.of(pack, n)).toList(),
-                    view.readings().stream().map(r -> JudgedWire.of(pack, r)).toList(),
+                    view.readings(),
                     hearing.unplaced().stream()
                             .map(u -> UnplacedWire.of(pack, u))
                             .toList(),
@@ -122,35 +120,6 @@ public final class AnswerWire {
                             .map(id -> new TestWire(
                                     id, pack.finding(id).orElseThrow().question()))
                             .toList());
-        }
-    }
-
-    /**
-     * A reading with its verdict; `need` is what must be known for a better one: `celsius`, `watts` or `kind`, of which
-     * `choices` are the kinds.
-     */
-    public record JudgedWire(
-            String test,
-            String part,
-            Reading value,
-            String unit,
-            Verdict verdict,
-            String why,
-            String next,
-            @MayBeNull Judgment.Need need,
-            List<String> choices) {
-        private static JudgedWire of(Pack pack, JudgedReading reading) {
-            Judgment judgment = reading.judgment();
-            return new JudgedWire(
-                    reading.test().finding().id(),
-                    reading.test().part(pack),
-                    reading.reading(),
-                    reading.test().unit().symbol(),
-                    judgment.verdict(),
-                    judgment.why(),
-                    judgment.next(),
-                    judgment.need(),
-                    judgment.choices());
         }
     }
 

@@ -11,6 +11,7 @@ import synopta.core.casefile.Customer;
 import synopta.core.casefile.Shopping;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Suspect;
+import synopta.core.identify.JudgedReading;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Fault;
 import synopta.core.outcome.AccuracyReport;
@@ -20,6 +21,7 @@ import synopta.core.outcome.Proposal;
 import synopta.core.outcome.SupportingCases;
 import synopta.core.quantity.Ohms;
 import synopta.core.reading.Conditions;
+import synopta.core.reading.Judgment;
 import synopta.core.reading.Reading;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
@@ -37,6 +39,7 @@ final class CaseMixins {
             Map.entry(CaseContent.class, KeptContent.class),
             Map.entry(CaseInput.class, KeptInput.class),
             Map.entry(CaseInput.Measured.class, MeasuredValue.class),
+            Map.entry(JudgedReading.class, JudgedValue.class),
             Map.entry(Conditions.class, BesideReading.class),
             Map.entry(Customer.class, NamedCustomer.class),
             Map.entry(Recheck.class, WrittenRecheck.class),
@@ -88,6 +91,11 @@ final class CaseMixins {
 
         @JsonUnwrapped
         Conditions beside();
+    }
+
+    interface JudgedValue {
+        @JsonUnwrapped
+        Judgment judgment();
     }
 
     interface BesideReading {
