@@ -89,6 +89,7 @@ const HAZARDS: Record<Hazard, string> = {
   glass: "Broken glass",
   fire: "Fire",
   fragile: "Fragile",
+  "carbon-monoxide": "Carbon monoxide",
 };
 export const hazardName = (hazard: Hazard): string => HAZARDS[hazard];
 

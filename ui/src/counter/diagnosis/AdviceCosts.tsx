@@ -6,6 +6,7 @@ const WAYS: Record<Wire["AdviceWire"]["action"], string> = {
   ask: "ask first",
   "test-first": "test first",
   refer: "refer to a technician",
+  stop: "stop",
 };
 
 /** The expected cost of each choice, and the parts that were tested good. */

@@ -1,3 +1,4 @@
+import { isStopped, StopNotice } from "./StopNotice";
 import { useState } from "react";
 import type { Wire } from "../../shared/api";
 import { leading, marksOf } from "../../shared/marks";
@@ -45,6 +46,13 @@ export function LikelyCauses(props: Props) {
   const suspects = leading(answer.suspects);
   const toggle = (suspect: Wire["Suspect"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
+  if (isStopped(answer)) {
+    return (
+      <section aria-label="Likely causes" className="column">
+        <StopNotice answer={answer} />
+      </section>
+    );
+  }
   return (
     <section aria-label="Likely causes" className="column">
       <div className="column-head">

@@ -1,4 +1,5 @@
 import { AdviceCosts } from "../diagnosis/AdviceCosts";
+import { isStopped } from "../diagnosis/StopNotice";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../../shared/api";
@@ -33,6 +34,7 @@ const ADVICE: Record<Wire["AdviceWire"]["action"], string> = {
   ask: "Ask first",
   "test-first": "Test first",
   refer: "Refer to a technician",
+  stop: "Stop",
 };
 
 /** The advice, the bag, the purchase options, the cautions and the total. */
@@ -40,13 +42,14 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
   const offered = optionsOf(answer);
   const option = offered[state.choice];
   const chosen = option?.purchase ?? null;
+  const stopped = isStopped(answer);
   return (
     <section aria-label="Hand over" className="column">
       <div className="column-head">
         <h2>Hand over</h2>
         <BranchAndDate branches={purchasing.branches} state={state} act={act} />
       </div>
-      {answer.advice && (
+      {answer.advice && !stopped && (
         <div className={`advice ${answer.advice.action}`} role="status">
           {onlyRequested(answer) ? (
             <>
@@ -60,18 +63,20 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
           )}
         </div>
       )}
-      <Bag
-        answer={answer}
-        option={option}
-        reservations={purchasing.reservations}
-        act={act}
-        branch={state.branch}
-        years={purchasing.years}
-        why={why}
-        onInstead={(asked, part) =>
-          act({ kind: "line", line: replaced(answer, state.line, asked, part), at: Date.now() })
-        }
-      />
+      {!stopped && (
+        <Bag
+          answer={answer}
+          option={option}
+          reservations={purchasing.reservations}
+          act={act}
+          branch={state.branch}
+          years={purchasing.years}
+          why={why}
+          onInstead={(asked, part) =>
+            act({ kind: "line", line: replaced(answer, state.line, asked, part), at: Date.now() })
+          }
+        />
+      )}
       {offered.length > 1 && (
         <PurchaseOptions answer={answer} choice={state.choice} branch={state.branch} act={act} />
       )}

@@ -100,8 +100,8 @@ public final class Samples {
                 id + "?",
                 null,
                 List.of(
-                        new Finding.Answer("no", "not " + id, 0, clearSaid, List.of(), Set.of(), Set.of()),
-                        new Finding.Answer("yes", id, leak, said, List.of(), Set.of(), Set.of())),
+                        new Finding.Answer("no", "not " + id, 0, clearSaid, List.of(), Set.of(), null, Set.of()),
+                        new Finding.Answer("yes", id, leak, said, List.of(), Set.of(), null, Set.of())),
                 1,
                 who,
                 null,
@@ -170,7 +170,7 @@ public final class Samples {
         List<Finding.Answer> answers = new ArrayList<>(finding.answers());
         Finding.Answer telling = answers.remove(1);
         answers.add(new Finding.Answer(
-                telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, Set.of()));
+                telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, null, Set.of()));
         return finding.with(answers);
     }
 

@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
+import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
@@ -54,6 +56,36 @@ public class CallersTest {
         assertTrue(view.diagnosis().suspects().stream()
                 .limit(2)
                 .anyMatch(suspect -> suspect.fault().id().equals("heater-open")));
+    }
+
+    /** What is heard, and words of what is said and done at once; general knowledge of the trade, from memory. */
+    @DataProvider
+    Object[][] stops() {
+        return new Object[][] {
+            {"gas dryer no heat, smells of gas", "fire service from outside"},
+            {"gas oven, smell gas a little maybe", "No switch, flame or phone"},
+            {"gas range, the co alarm went off", "Fresh air"},
+            {"gas dryer gives us headaches when it runs", "carbon monoxide"},
+            {"electric dryer runs with the door open", "never bypassed"},
+            {"dryer starts by itself at night", "children away"},
+            {"dishwasher burning smell from the panel", "recall check"},
+            {"microwave runs with the door open", "measures the leakage"},
+            {"th7820w thumps, my wife got a shock", "electrician"},
+            {"tm2205b microwave caught fire", "fire service"},
+        };
+    }
+
+    @Test(dataProvider = "stops")
+    public void aStopComesFirstAndSellsNothing(String line, String words) {
+        CaseAssessment view = counter.work(CaseInput.of(line));
+        assertEquals(view.diagnosis().advice().action(), Advice.Action.STOP);
+        assertTrue(
+                view.diagnosis().advice().why().contains(words),
+                view.diagnosis().advice().why());
+        assertTrue(view.diagnosis().next().isEmpty()
+                && view.needs().isEmpty()
+                && view.selling().isEmpty());
+        assertTrue(view.plan().isEmpty() && view.sale().options().isEmpty());
     }
 
     @Test

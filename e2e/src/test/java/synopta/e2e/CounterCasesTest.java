@@ -2,6 +2,7 @@ package synopta.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
@@ -86,6 +87,22 @@ public class CounterCasesTest extends Browser {
         line().fill("hv4415 scrapes at the front, marks on clothes, 10 yrs");
         assertThat(region("Known")).containsText("10 years old");
         assertThat(region("Cautions")).containsText("Read to customer, recorded");
+    }
+
+    @Test
+    public void aSmellOfGasStopsEverythingAndIsKeptWithTheCase() {
+        caller("th7820w gas dryer, no heat, smells of gas");
+        Locator stop = page.getByRole(AriaRole.ALERT);
+        assertThat(stop).containsText("No switch, flame or phone inside");
+        assertAccessible();
+        assertThat(page.getByText("$0.00")).isVisible();
+        assertThat(region("Bag")).hasCount(0);
+        button("Hold").click();
+        assertThat(page.getByText(Pattern.compile("Case \\d+ on hold"))).isVisible();
+        line().fill("th7820w gas dryer, no heat");
+        page.keyboard().press("Enter");
+        assertThat(stop).hasCount(0);
+        assertThat(region("Bag")).isVisible();
     }
 
     @Test

@@ -1,8 +1,6 @@
 package synopta.core.counter;
 
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -29,7 +27,6 @@ import synopta.core.diagnosis.DiagnosisQuery;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.ParsedComplaint;
-import synopta.core.diagnosis.Suspect;
 import synopta.core.fit.FitFinder;
 import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.EvidenceCollector;
@@ -43,7 +40,6 @@ import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.TokenMerger;
-import synopta.core.quantity.Probability;
 import synopta.core.sale.PurchasePlanner;
 import synopta.core.sale.RequiredParts;
 import synopta.core.sale.SalePlan;
@@ -57,8 +53,6 @@ import synopta.core.tag.TagReader;
 public final class Counter {
     /** From this probability on a part is sold unasked. */
     public static final double SELL_FROM = 0.5;
-
-    private static final Probability NONE = new Probability(0);
 
     private final Catalog catalog;
     private final Supplier<String> currency;
@@ -129,7 +123,9 @@ public final class Counter {
                 parsed.doubts().stream().map(ParsedComplaint.Doubt::answer).toList(),
                 true);
         Diagnosis diagnosis = with.diagnosers.get(pack.get().appliance()).diagnose(asked.apply(query, identified));
-        return sold(input, identified, pack.get(), known, evidence, diagnosis);
+        return evidence.stop(pack.get())
+                .map(what -> stopped(identified, known, evidence, diagnosis.stopped(what)))
+                .orElseGet(() -> sold(input, identified, pack.get(), known, evidence, diagnosis));
     }
 
     /** A case of which the appliance is not known, or of one that no pack is for. */
@@ -197,6 +193,23 @@ public final class Counter {
         return DecisionCosts.of(currency.get(), prices, rules.get());
     }
 
+    /** A case in which something must be done at once: nothing is sold, and no caution of a repair says otherwise. */
+    private CaseAssessment stopped(
+            IdentifiedModel identified, List<KnownFact> known, EvidenceCollector evidence, Diagnosis diagnosis) {
+        return new CaseAssessment(
+                identified,
+                TokenMerger.of(identified.line().pieces(), identified.parsed()),
+                evidence.parsed(),
+                known,
+                evidence.evidence(),
+                evidence.readings(),
+                diagnosis,
+                Set.of(),
+                SalePlan.NOTHING,
+                List.of(),
+                List.of());
+    }
+
     private CaseAssessment sold(
             CaseInput input,
             IdentifiedModel identified,
@@ -204,7 +217,7 @@ public final class Counter {
             List<KnownFact> known,
             EvidenceCollector evidence,
             Diagnosis diagnosis) {
-        List<Fault> selling = selling(pack, diagnosis, evidence, input);
+        List<Fault> selling = FaultsToSellFor.of(pack, diagnosis, evidence, input);
         SalePlan sale = selling(identified, input).of(pack, selling, evidence);
         Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
@@ -230,25 +243,6 @@ public final class Counter {
     private PurchasePlanner selling(IdentifiedModel identified, CaseInput input) {
         return new PurchasePlanner(
                 catalog, finder, planner, handOver, rules.get(), currency.get(), identified, input.shopping());
-    }
-
-    private static List<Fault> selling(Pack pack, Diagnosis diagnosis, EvidenceCollector evidence, CaseInput input) {
-        List<Fault> selling = new ArrayList<>();
-        Set<String> partTypes = new HashSet<>();
-        for (Suspect suspect : diagnosis.suspects()) {
-            Fault fault = suspect.fault();
-            boolean leads = partTypes.add(fault.partType());
-            boolean withoutQuestions = leads
-                    && fault.cure() == null
-                    && !evidence.evidence().isEmpty()
-                    && diagnosis.parts().getOrDefault(fault.partType(), NONE).value() >= SELL_FROM
-                    && !pack.partType(fault.partType()).orElseThrow().refer();
-            boolean meant = withoutQuestions || input.selected().contains(fault.id());
-            if (meant && !input.deselected().contains(fault.id())) {
-                selling.add(fault);
-            }
-        }
-        return selling;
     }
 
     private static Set<String> ids(List<Fault> faults) {

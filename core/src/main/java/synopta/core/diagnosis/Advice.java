@@ -31,11 +31,17 @@ public record Advice(Action action, String why, String currency, List<Option> op
     public record Option(
             Action action, String what, @Nullable String finding, double cost) {}
 
-    /** The four ways to go on. */
+    /** Nothing is asked or sold: this is said and done at once. */
+    static Advice stop(String what) {
+        return new Advice(Action.STOP, what, "", List.of(), List.of());
+    }
+
+    /** The ways to go on; a stop comes before all others. */
     public enum Action implements Slugged {
         SELL,
         ASK,
         TEST_FIRST,
-        REFER;
+        REFER,
+        STOP;
     }
 }

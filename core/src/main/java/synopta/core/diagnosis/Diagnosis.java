@@ -27,4 +27,9 @@ public record Diagnosis(
         next = List.copyOf(next);
         setAside = List.copyOf(setAside);
     }
+
+    /** The same where everything stops: nothing is asked any more. */
+    public Diagnosis stopped(String what) {
+        return new Diagnosis(suspects, parts, List.of(), Advice.stop(what), setAside);
+    }
 }

@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import synopta.core.casefile.CaseInput;
@@ -86,10 +88,8 @@ public final class EvidenceCollector {
                 .orElseThrow()
                 .answer(piece.answer())
                 .words();
-        order.remove(key);
-        order.add(key);
         evidence.put(key, piece);
-        known.put(key, new KnownFact(key, words, source, piece.sure()));
+        know(new KnownFact(key, words, source, piece.sure()));
     }
 
     /** A reading that has a verdict is evidence; one that has none is known, and says what is missing. */
@@ -101,30 +101,27 @@ public final class EvidenceCollector {
         if (excluded.contains(key)) {
             return;
         }
-        judged.put(
-                key,
-                new JudgedReading(
-                        test.finding().id(),
-                        test.part(pack),
-                        measured.reading(),
-                        test.unit().symbol(),
-                        judgment));
+        String part = test.part(pack);
+        String unit = test.unit().symbol();
+        judged.put(key, new JudgedReading(test.finding().id(), part, measured.reading(), unit, judgment));
         String answer = MeterTest.answer(judgment.verdict());
         String shown = "%s: %s".formatted(source, Judging.shown(measured.reading(), test.unit()));
         if (answer != null) {
-            put(
-                    pack,
-                    new Evidence(test.finding().id(), answer, judgment.verdict().isSure()),
-                    shown);
+            boolean sure = judgment.verdict().isSure();
+            put(pack, new Evidence(test.finding().id(), answer, sure), shown);
         } else {
-            order.remove(key);
-            order.add(key);
             evidence.remove(key);
             String words = judgment.need() == null
                     ? judgment.why()
-                    : "%s: not enough is known to judge the reading".formatted(test.part(pack));
-            known.put(key, new KnownFact(key, words, shown, false));
+                    : "%s: not enough is known to judge the reading".formatted(part);
+            know(new KnownFact(key, words, shown, false));
         }
+    }
+
+    private void know(KnownFact fact) {
+        order.remove(fact.key());
+        order.add(fact.key());
+        known.put(fact.key(), fact);
     }
 
     /** What is implied once an answer is given, unless somebody said otherwise. */
@@ -170,6 +167,17 @@ public final class EvidenceCollector {
 
     public List<Evidence> evidence() {
         return order.stream().filter(evidence::containsKey).map(evidence::get).toList();
+    }
+
+    /** What to do at once, where something was said that stops everything, however unsure; empty otherwise. */
+    public Optional<String> stop(Pack pack) {
+        return evidence().stream()
+                .map(piece -> pack.finding(piece.finding())
+                        .orElseThrow()
+                        .answer(piece.answer())
+                        .stop())
+                .filter(Objects::nonNull)
+                .findFirst();
     }
 
     /** Readings with their verdicts, in the order they were given. */

@@ -63,6 +63,7 @@ public record Finding(
      * @param said phrases by which callers say it unasked
      * @param implies what is implied once it is given: what thumps is not dead
      * @param moot findings that need no asking once it is given
+     * @param stop what to say and do at once, where nothing more is asked or sold then; null otherwise
      * @param layouts the constructions it is true of, where the finding is a matter of construction; else empty
      */
     public record Answer(
@@ -72,6 +73,7 @@ public record Finding(
             List<String> said,
             List<Implied> implies,
             Set<String> moot,
+            @Nullable String stop,
             Set<String> layouts) {
         /** Copies. */
         public Answer {
@@ -83,7 +85,7 @@ public record Finding(
 
         /** An answer that callers do not give unasked and that says nothing of others. */
         public static Answer plain(String slug, String words, double leak) {
-            return new Answer(slug, words, leak, List.of(), List.of(), Set.of(), Set.of());
+            return new Answer(slug, words, leak, List.of(), List.of(), Set.of(), null, Set.of());
         }
     }
 
@@ -103,6 +105,11 @@ public record Finding(
     /** Whether it is a matter of construction: what it was built with, not what has failed. */
     public boolean isOfConstruction() {
         return answers.stream().anyMatch(a -> !a.layouts.isEmpty());
+    }
+
+    /** Whether one of its answers stops everything. */
+    public boolean isStop() {
+        return answers.stream().anyMatch(a -> a.stop != null);
     }
 
     /** Whether this is one of its answers. */

@@ -15,7 +15,8 @@ public enum Hazard implements Slugged {
     WATER("Water"),
     GLASS("Broken glass"),
     FIRE("Fire"),
-    FRAGILE("Fragile");
+    FRAGILE("Fragile"),
+    CARBON_MONOXIDE("Carbon monoxide");
 
     private final String label;
 

@@ -121,7 +121,7 @@ public final class PackCheck {
             }
             if (finding.isOfConstruction()) {
                 construction(path, finding);
-            } else if (!shown.contains(finding.id())) {
+            } else if (!finding.isStop() && !shown.contains(finding.id())) {
                 say(path, "no fault causes %s. Link it or remove it.".formatted(finding.id()));
             }
         }

@@ -137,6 +137,7 @@ public final class ParameterOverrides {
                         answer.said(),
                         answer.implies(),
                         answer.moot(),
+                        answer.stop(),
                         answer.layouts()))
                 .toList();
         return finding.with(answers);

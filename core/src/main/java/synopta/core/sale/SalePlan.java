@@ -24,6 +24,9 @@ public record SalePlan(
         List<QuantityNote> quantities,
         @Nullable BasketPlan plan,
         List<SaleOption> options) {
+    /** Nothing is sold. */
+    public static final SalePlan NOTHING = new SalePlan(List.of(), List.of(), List.of(), null, List.of());
+
     /** Copies. */
     public SalePlan {
         needs = List.copyOf(needs);

@@ -34,8 +34,8 @@ public class PlatformDiagnosisTest {
                 "Wheels at the back?",
                 null,
                 List.of(
-                        new Finding.Answer("no", "No wheels", 0, List.of(), List.of(), Set.of(), Set.of("E")),
-                        new Finding.Answer("yes", "Wheels", 0, List.of(), List.of(), Set.of(), Set.of("A"))),
+                        new Finding.Answer("no", "No wheels", 0, List.of(), List.of(), Set.of(), null, Set.of("E")),
+                        new Finding.Answer("yes", "Wheels", 0, List.of(), List.of(), Set.of(), null, Set.of("A"))),
                 0.5,
                 Finding.Who.CUSTOMER,
                 null,

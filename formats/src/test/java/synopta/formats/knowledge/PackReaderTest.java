@@ -52,7 +52,7 @@ public class PackReaderTest {
                 "a text for a number",
                 "\"leak\": 0.02",
                 "\"leak\": \"low\"",
-                "findings[0].answers[1].leak",
+                "findings[4].answers[1].leak",
                 "must be a number"
             },
             {"a half quantity", "\"quantity\": 2", "\"quantity\": 1.5", ".quantity", "must be a whole number"},
