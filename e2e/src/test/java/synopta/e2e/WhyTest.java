@@ -62,6 +62,9 @@ public class WhyTest extends Browser {
         assertThat(region("Known")).not().containsText("which part?");
         region("Known").getByText("Heating coil, wires disconnected").click();
         assertThat(region("Known")).containsText("Coil good");
+        page.getByLabel("Nameplate volts").fill("240");
+        page.getByLabel("Nameplate watts").fill("2400");
+        page.keyboard().press("Enter");
         assertThat(region("Hand over")).containsText("do not sell: heating coil");
     }
 

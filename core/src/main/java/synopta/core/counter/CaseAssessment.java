@@ -8,6 +8,7 @@ import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.PartListing;
+import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
@@ -58,6 +59,11 @@ public record CaseAssessment(
     /** The appliance, when it is known or guessed. */
     public Optional<Appliance> appliance() {
         return Optional.ofNullable(identified.appliance());
+    }
+
+    /** Whether something was said that stops everything: nothing is sold then. */
+    public boolean isStopped() {
+        return diagnosis != null && diagnosis.advice().action() == Advice.Action.STOP;
     }
 
     /** What must be there. */

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
+import synopta.core.reading.Leads;
 import synopta.core.reading.MeterUnit;
 import synopta.core.reading.PartState;
 
@@ -169,7 +170,10 @@ final class ReadingParser {
                         .filter(t -> t.leads().isToCase() == toCase)
                         .filter(t -> figure.unit() != null || !ofPart.isEmpty() || t.unit() == MeterUnit.OHM)
                         .toList();
-        return inState(placed, around);
+        List<MeterTest> ofPairs = placed.stream()
+                .filter(t -> figure.isPairs() && t.leads().place() == Leads.Place.EACH_PAIR)
+                .toList();
+        return inState(ofPairs.isEmpty() ? placed : ofPairs, around);
     }
 
     /** Those in a state that is said; all of them where none is. */

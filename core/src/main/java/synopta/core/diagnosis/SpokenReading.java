@@ -27,7 +27,7 @@ record SpokenReading(Reading reading, @Nullable MeterUnit unit, boolean isPairs)
             .map(Pattern::quote)
             .collect(Collectors.joining("|"));
 
-    private static final String NUMBER = "\\d+(?:,\\d{3})*(?:\\.\\d+)?";
+    private static final String NUMBER = "\\d{1,9}(?:,\\d{3}){0,3}(?:\\.\\d{1,6})?";
     private static final String VERB = "reads?|reading|shows?|showing|measures?|measured|pulls|draws|gives|gave|got";
 
     /** All pairs of terminals in one: "all three pairs read 11, 11 and 22". */

@@ -102,9 +102,14 @@ public final class CaseService {
             @Nullable CaseRecord read) {
         content.lines().forEach(line -> known(line.part()));
         CaseAssessment view = counter.work(content.spoken());
+        boolean isHandedOver = content.status() == CaseContent.Status.HANDED_OVER;
+        if (isHandedOver && view.isStopped() && !content.lines().isEmpty()) {
+            throw new IllegalArgumentException("Nothing is handed over in this case. %s"
+                    .formatted(view.diagnosis().advice().why()));
+        }
         List<Caution> cautions = cautions(view, content);
         List<Hazard> unseen = HandoverPlanner.unseen(cautions, content.cautionsShown());
-        if (content.status() == CaseContent.Status.HANDED_OVER && !unseen.isEmpty()) {
+        if (isHandedOver && !unseen.isEmpty()) {
             return new Saved.Refused(unseen);
         }
         return keep.apply(content, CaseSnapshot.of(view, cautions, content.input()))
