@@ -1,4 +1,4 @@
-import { isMetric } from "../shared/region";
+import { isMetric, toCelsius } from "../shared/region";
 
 /** A figure that is asked for; one with a usual value may be left out. */
 export type Field = {
@@ -42,9 +42,8 @@ export const reading = (text: string | undefined): string | number => {
   return figure !== null && Number.isFinite(figure) ? figure : (text ?? "");
 };
 
-/** A temperature as typed, in °F or, where the region is metric, in °C; the server takes °C. */
-export const celsius = (text: string | undefined): number =>
-  isMetric() ? number(text) : ((number(text) - 32) * 5) / 9;
+/** A temperature as typed, in the unit of the region; the server takes °C. */
+export const celsius = (text: string | undefined): number => toCelsius(number(text));
 
 /** What a field holds at first; a temperature in the unit of the region. */
 export const usual = ({ usualCelsius, choices, usual }: Field): string =>

@@ -1,7 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import { Button, Form } from "react-bootstrap";
 import type { Wire } from "./api";
-import { isMetric } from "./region";
+import { isMetric, toCelsius } from "./region";
 import "./condition.css";
 
 /** What stands beside a reading. */
@@ -32,7 +32,7 @@ export function MissingCondition({ need, choices, onSet }: Props) {
     <Figures
       ask="How warm is the room?"
       fields={[{ label: "Room temperature", unit: isMetric() ? "°C" : "°F" }]}
-      onSet={([degrees = 0]) => onSet({ celsius: isMetric() ? degrees : ((degrees - 32) * 5) / 9 })}
+      onSet={([degrees = 0]) => onSet({ celsius: toCelsius(degrees) })}
     />
   ) : (
     <Figures

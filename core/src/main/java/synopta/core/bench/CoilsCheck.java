@@ -105,7 +105,7 @@ public final class CoilsCheck {
 
     /** Judges the readings of a heater that runs at so many volts. */
     public static Answer judge(Volts volts, List<Coil> coils, List<Read> readings, List<ToCase> toCase) {
-        CheckInput.above0("Rated voltage", volts.value(), 1000, "V", "Enter volts from the nameplate, such as 240.");
+        CheckInput.rated(volts);
         if (coils.isEmpty() || coils.size() > MOST || readings.isEmpty() && toCase.isEmpty()) {
             throw new IllegalArgumentException(
                     "Enter 1 to %d coils and at least one reading of a pair of terminals.".formatted(MOST));

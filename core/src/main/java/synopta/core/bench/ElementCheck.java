@@ -37,10 +37,8 @@ public final class ElementCheck {
     public record Plate(Volts volts, Watts watts) {
         /** Refuses what no plate says. */
         public Plate {
-            CheckInput.above0(
-                    "Rated voltage", volts.value(), 1000, "V", "Enter volts from the nameplate, such as 240.");
-            CheckInput.above0(
-                    "Rated power", watts.value(), 50_000, "W", "Enter watts from the nameplate: 5.4 kW is 5400.");
+            CheckInput.rated(volts);
+            CheckInput.rated(watts);
         }
 
         /** What it has when hot. */

@@ -122,10 +122,14 @@ public final class Counter {
                 DecisionCosts.NOT_KNOWN,
                 parsed.doubts().stream().map(ParsedComplaint.Doubt::answer).toList(),
                 true);
-        Diagnosis diagnosis = with.diagnosers.get(pack.get().appliance()).diagnose(asked.apply(query, identified));
-        return evidence.stop(pack.get())
-                .map(what -> stopped(identified, known, evidence, diagnosis.stopped(what)))
-                .orElseGet(() -> sold(input, identified, pack.get(), known, evidence, diagnosis));
+        Diagnoser diagnoser = with.diagnosers.get(pack.get().appliance());
+        Optional<String> stop = evidence.stop(pack.get());
+        if (stop.isPresent()) {
+            Diagnosis stopped = diagnoser.diagnose(query.withoutQuestions()).stopped(stop.get());
+            return assessment(identified, known, evidence, stopped, List.of(), SalePlan.NOTHING, List.of());
+        }
+        Diagnosis diagnosis = diagnoser.diagnose(asked.apply(query, identified));
+        return sold(input, identified, pack.get(), known, evidence, diagnosis);
     }
 
     /** A case of which the appliance is not known, or of one that no pack is for. */
@@ -193,23 +197,6 @@ public final class Counter {
         return DecisionCosts.of(currency.get(), prices, rules.get());
     }
 
-    /** A case in which something must be done at once: nothing is sold, and no caution of a repair says otherwise. */
-    private CaseAssessment stopped(
-            IdentifiedModel identified, List<KnownFact> known, EvidenceCollector evidence, Diagnosis diagnosis) {
-        return new CaseAssessment(
-                identified,
-                TokenMerger.of(identified.line().pieces(), identified.parsed()),
-                evidence.parsed(),
-                known,
-                evidence.evidence(),
-                evidence.readings(),
-                diagnosis,
-                Set.of(),
-                SalePlan.NOTHING,
-                List.of(),
-                List.of());
-    }
-
     private CaseAssessment sold(
             CaseInput input,
             IdentifiedModel identified,
@@ -225,6 +212,19 @@ public final class Counter {
                 .forEach(o -> o.option().purchase().parts().forEach(part -> types.addAll(handOver.partTypes(part))));
         Stream<Caution> ofWork = sale.bestWork().stream()
                 .flatMap(work -> handOver.cautions(pack.appliance(), identified.fuels(), work).stream());
+        List<Caution> cautions = HandoverPlanner.gravestFirst(
+                Stream.concat(handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork));
+        return assessment(identified, known, evidence, diagnosis, selling, sale, cautions);
+    }
+
+    private CaseAssessment assessment(
+            IdentifiedModel identified,
+            List<KnownFact> known,
+            EvidenceCollector evidence,
+            Diagnosis diagnosis,
+            List<Fault> selling,
+            SalePlan sale,
+            List<Caution> cautions) {
         return new CaseAssessment(
                 identified,
                 TokenMerger.of(identified.line().pieces(), identified.parsed()),
@@ -236,8 +236,7 @@ public final class Counter {
                 ids(selling),
                 sale,
                 listings(sale),
-                HandoverPlanner.gravestFirst(Stream.concat(
-                        handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork)));
+                cautions);
     }
 
     private PurchasePlanner selling(IdentifiedModel identified, CaseInput input) {

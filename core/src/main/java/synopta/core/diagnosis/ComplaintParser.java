@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.regex.MatchResult;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
@@ -84,16 +85,17 @@ final class ComplaintParser {
         ComplaintParse ear = new ComplaintParse(complaint.substring(0, Math.min(complaint.length(), LONGEST)), words);
         List<ParsedComplaint.Doubt> doubted = new ArrayList<>();
         ear.each(doubts, (right, at) -> doubted.add(new ParsedComplaint.Doubt(right, at.phrase(), at.from(), at.to())));
-        figures.takePlaces(ear);
+        List<MatchResult> readings = figures.said(ear.text());
+        ReadingParser.takePlaces(ear, readings);
         Map<String, Candidate> heard = new LinkedHashMap<>();
         ear.each(signs, (said, at) -> heard.merge(said.finding.id(), Candidate.of(said, at), Candidate::over));
-        figures.notice(ear);
+        ReadingParser.notice(ear, readings);
         List<ParsedComplaint.Named> named = new ArrayList<>();
         ear.each(
                 names,
                 (types, at) -> named.add(new ParsedComplaint.Named(types, how(at), at.phrase(), at.from(), at.to())));
         named.sort(Comparator.comparingInt(ParsedComplaint.Named::from));
-        ReadingParser.Read read = figures.read(ear, named);
+        ReadingParser.Read read = figures.read(ear, readings, named);
         named.replaceAll(n -> read.parts().contains(n.from()) ? n.mentioned() : n);
         List<ParsedComplaint.Heard> inOrder = heard.values().stream()
                 .map(Candidate::heard)

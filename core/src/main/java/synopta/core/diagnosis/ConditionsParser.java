@@ -1,6 +1,8 @@
 package synopta.core.diagnosis;
 
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -22,10 +24,18 @@ final class ConditionsParser {
     private static final Pattern VOLTAGE = Pattern.compile("\\b(\\d{3})\\s*v(?:olts?)?\\b", Pattern.CASE_INSENSITIVE);
     private static final double LEAST_WATTS = 100;
 
-    private final Pack pack;
+    /** Kinds of parts that readings are judged by, each with the pattern of its word. */
+    private final Map<String, Pattern> kinds = new LinkedHashMap<>();
 
     ConditionsParser(Pack pack) {
-        this.pack = pack;
+        for (MeterTest test : pack.tests()) {
+            if (test.judging() instanceof KindJudging judging) {
+                for (KindJudging.Kind kind : judging.kinds()) {
+                    String word = "\\b%s\\b".formatted(Pattern.quote(kind.slug()));
+                    kinds.put(kind.slug(), Pattern.compile(word, Pattern.CASE_INSENSITIVE));
+                }
+            }
+        }
     }
 
     Conditions read(String text) {
@@ -61,17 +71,10 @@ final class ConditionsParser {
     }
 
     private @Nullable String kind(String text) {
-        for (MeterTest test : pack.tests()) {
-            if (test.judging() instanceof KindJudging kinds) {
-                for (KindJudging.Kind kind : kinds.kinds()) {
-                    if (Pattern.compile("\\b%s\\b".formatted(Pattern.quote(kind.slug())), Pattern.CASE_INSENSITIVE)
-                            .matcher(text)
-                            .find()) {
-                        return kind.slug();
-                    }
-                }
-            }
-        }
-        return null;
+        return kinds.entrySet().stream()
+                .filter(kind -> kind.getValue().matcher(text).find())
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(null);
     }
 }

@@ -61,7 +61,7 @@ final class ReadingParser {
     }
 
     /** What was said of readings in a text. */
-    private List<MatchResult> said(String text) {
+    List<MatchResult> said(String text) {
         return SpokenReading.SAID
                 .matcher(text)
                 .results()
@@ -79,26 +79,25 @@ final class ReadingParser {
     record Read(List<ParsedComplaint.Measured> measured, List<ParsedComplaint.Unplaced> unplaced, Set<Integer> parts) {}
 
     /** Takes the words for where the leads went, before signs are listened for. */
-    void takePlaces(ComplaintParse ear) {
-        if (!said(ear.text()).isEmpty()) {
+    static void takePlaces(ComplaintParse ear, List<MatchResult> said) {
+        if (!said.isEmpty()) {
             PLACE.matcher(ear.text()).results().forEach(r -> ear.understood(r.start(), r.end()));
         }
     }
 
     /** Takes note of the readings before parts' names are listened for. */
-    void notice(ComplaintParse ear) {
-        said(ear.text()).forEach(r -> ear.tell(r.start(), r.end()));
+    static void notice(ComplaintParse ear, List<MatchResult> said) {
+        said.forEach(r -> ear.tell(r.start(), r.end()));
     }
 
-    Read read(ComplaintParse ear, List<ParsedComplaint.Named> named) {
+    Read read(ComplaintParse ear, List<MatchResult> said, List<ParsedComplaint.Named> named) {
         List<ParsedComplaint.Measured> measured = new ArrayList<>();
         List<ParsedComplaint.Unplaced> unplaced = new ArrayList<>();
-        List<MatchResult> said = said(ear.text());
         for (int i = 0; i < said.size(); i++) {
             MatchResult match = said.get(i);
             int after = i == 0 ? 0 : said.get(i - 1).end();
-            List<MeterTest> tests = tests(match, around(ear.text(), after, match), named);
             SpokenReading figure = SpokenReading.of(match);
+            List<MeterTest> tests = tests(figure, around(ear.text(), after, match), nearest(match, named));
             if (tests.isEmpty()) {
                 continue;
             }
@@ -148,15 +147,17 @@ final class ReadingParser {
         return text.substring(from, match.end() + to);
     }
 
+    private static Optional<ParsedComplaint.Named> nearest(MatchResult match, List<ParsedComplaint.Named> named) {
+        return named.stream()
+                .min(Comparator.comparingInt(
+                        n -> Math.min(Math.abs(n.to() - match.start()), Math.abs(n.from() - match.end()))));
+    }
+
     /** The tests it may be of: those of the part named nearest, by unit, place of the leads and state. */
-    private List<MeterTest> tests(MatchResult match, String around, List<ParsedComplaint.Named> named) {
-        SpokenReading figure = SpokenReading.of(match);
+    private List<MeterTest> tests(SpokenReading figure, String around, Optional<ParsedComplaint.Named> nearest) {
         List<MeterTest> inUnit = pack.tests().stream()
                 .filter(t -> figure.unit() == null || t.unit() == figure.unit())
                 .toList();
-        Optional<ParsedComplaint.Named> nearest = named.stream()
-                .min(Comparator.comparingInt(
-                        n -> Math.min(Math.abs(n.to() - match.start()), Math.abs(n.from() - match.end()))));
         List<MeterTest> ofPart = inUnit.stream()
                 .filter(t -> nearest.stream()
                         .anyMatch(n -> pack.partTypes(t).stream().anyMatch(n.partTypes()::contains)))

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
@@ -21,6 +22,8 @@ public final class NameplateData {
     private final Catalog catalog;
     private final Pack pack;
     private final @Nullable Model model;
+    /** Fetched with the first reading. */
+    private @Nullable List<Part> listed;
 
     /** Of this model; nothing is known without one. */
     public NameplateData(Catalog catalog, Pack pack, @Nullable Model model) {
@@ -34,9 +37,15 @@ public final class NameplateData {
         if (model == null) {
             return Conditions.NONE;
         }
-        List<Map<String, String>> specs = catalog.fits(model.number()).stream()
-                .flatMap(fit -> catalog.part(fit.part()).stream())
-                .filter(part -> pack.partTypes(test).contains(part.partType()))
+        if (listed == null) {
+            listed = catalog.partsAmong(catalog.fits(model.number()).stream()
+                    .map(fit -> fit.part().key())
+                    .distinct()
+                    .toList());
+        }
+        Set<String> types = pack.partTypes(test);
+        List<Map<String, String>> specs = listed.stream()
+                .filter(part -> types.contains(part.partType()))
                 .map(Part::specs)
                 .toList();
         return new Conditions(

@@ -1,5 +1,8 @@
 package synopta.core.reading;
 
+import synopta.core.quantity.Volts;
+import synopta.core.quantity.Watts;
+
 /** Refuses figures that cannot be, with their name, value and unit. */
 public final class CheckInput {
     private CheckInput() {}
@@ -20,6 +23,18 @@ public final class CheckInput {
                     .formatted(name, value, unit, plain(least), plain(most), unit, remedy));
         }
         return value;
+    }
+
+    /** Volts of a nameplate, when they are plausible. */
+    public static Volts rated(Volts volts) {
+        above0("Rated voltage", volts.value(), 1000, "V", "Enter volts from the nameplate, such as 240.");
+        return volts;
+    }
+
+    /** Watts of a nameplate, when they are plausible. */
+    public static Watts rated(Watts watts) {
+        above0("Rated power", watts.value(), 50_000, "W", "Enter watts from the nameplate: 5.4 kW is 5400.");
+        return watts;
     }
 
     /** A figure without a point where it needs none. */

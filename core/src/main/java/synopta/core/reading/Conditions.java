@@ -33,12 +33,10 @@ public record Conditions(
                     "Ambient temperature", celsius, COLDEST, HOTTEST, "°C", "Enter degrees Celsius: 77 °F is 25 °C.");
         }
         if (volts != null) {
-            CheckInput.above0(
-                    "Rated voltage", volts.value(), 1000, "V", "Enter volts from the nameplate, such as 240.");
+            CheckInput.rated(volts);
         }
         if (watts != null) {
-            CheckInput.above0(
-                    "Rated power", watts.value(), 50_000, "W", "Enter watts from the nameplate: 5.4 kW is 5400.");
+            CheckInput.rated(watts);
         }
     }
 

@@ -55,20 +55,16 @@ final class MeterTestReader {
             case "nameplate" ->
                 new Judging.Nameplate(node.object("usual").read(MeterTestReader::range), node.flag("usualIsGood"));
             case "thermistor" ->
-                new Judging.Curve(
-                        new SensorCurve.Beta(new Ohms(node.number("r25Ohms")), node.number("betaKelvin")),
-                        node.number("within"),
-                        node.object("plausible").read(MeterTestReader::range));
-            case "platinum" ->
-                new Judging.Curve(
-                        new SensorCurve.Platinum(node.number("ohmsAtZero")),
-                        node.number("within"),
-                        node.object("plausible").read(MeterTestReader::range));
-            case "kind" ->
-                new KindJudging(
-                        node.list("kinds", k -> new KindJudging.Kind(k.text("kind"), MeterTestReader.range(k))));
+                curve(node, new SensorCurve.Beta(new Ohms(node.number("r25Ohms")), node.number("betaKelvin")));
+            case "platinum" -> curve(node, new SensorCurve.Platinum(node.number("ohmsAtZero")));
+            case "kind" -> new KindJudging(node.list("kinds", k -> new KindJudging.Kind(k.text("kind"), range(k))));
             default -> Slugged.of(PlainJudging.class, "by", by);
         };
+    }
+
+    private static Judging curve(JsonCursor node, SensorCurve of) {
+        return new Judging.Curve(
+                of, node.number("within"), node.object("plausible").read(MeterTestReader::range));
     }
 
     private static Range range(JsonCursor node) {
