@@ -14,6 +14,8 @@ export type Mark = { rank: number; probability: number | null };
 type Props = {
   layout: Wire["LayoutWire"];
   fuels: string[];
+  /** Answers of construction that are known, by finding. */
+  kinds?: Record<string, string>;
   marks: Map<string, Mark>;
   /** The layer that opening up has come to: what was outside is off, and its own places are named. */
   layer?: string | null;
@@ -25,9 +27,17 @@ type Props = {
   onPick?: (place: Place) => void;
 };
 
-/** The places of a layout in machines of these fuels. */
-export const placesOf = (layout: Wire["LayoutWire"], fuels: string[]): Place[] =>
-  layout.places.filter((place) => place.fuels.some((fuel) => fuels.includes(fuel)));
+/** The places of a layout in machines of these fuels and kinds; of a kind that is not known, the one met most. */
+export const placesOf = (
+  layout: Wire["LayoutWire"],
+  fuels: string[],
+  kinds: Record<string, string> = {},
+): Place[] =>
+  layout.places.filter(
+    ({ fuels: burns, kind, usual }) =>
+      burns.some((fuel) => fuels.includes(fuel)) &&
+      (kind && kinds[kind.finding] ? kinds[kind.finding] === kind.answer : usual),
+  );
 
 /** A place in words: what it is, how many, where. */
 export const inWords = (place: Place): string =>
@@ -37,6 +47,7 @@ export const inWords = (place: Place): string =>
 export function MachineDrawing({
   layout,
   fuels,
+  kinds,
   marks,
   layer = null,
   pointed = null,
@@ -52,8 +63,9 @@ export function MachineDrawing({
     return depth < 0 || at === depth ? "at-hand" : at < depth ? "off" : "beyond";
   };
   const shown = under ?? pointed;
-  const places = placesOf(layout, fuels).filter(
-    (place) => stage(place.layer) !== "off" || marks.has(place.slot),
+  const there = placesOf(layout, fuels, kinds);
+  const places = layout.places.filter(
+    (place) => marks.has(place.slot) || (there.includes(place) && stage(place.layer) !== "off"),
   );
   const named = places.filter(
     (place) => marks.has(place.slot) || place.slot === shown || (depth >= 0 && place.layer === layer),

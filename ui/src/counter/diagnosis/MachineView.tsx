@@ -56,6 +56,7 @@ export function MachineView({ answer, layout, marks, stage, onStage, act }: Prop
         <MachineDrawing
           layout={layout}
           fuels={answer.fuels}
+          kinds={answer.kinds}
           marks={marks}
           layer={stage.kind === "layer" ? stage.layer : null}
           pointed={picked?.slot ?? null}

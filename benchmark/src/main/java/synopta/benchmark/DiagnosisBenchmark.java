@@ -140,7 +140,7 @@ final class DiagnosisBenchmark {
         for (int i = 0; i < FAULTS; i++) {
             String id = "d" + i;
             types.add(partType(id));
-            places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class)));
+            places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class), null));
             faults.add(fault(id, random));
         }
         return new Pack(
@@ -190,7 +190,7 @@ final class DiagnosisBenchmark {
 
     private static Layout layout(List<Layout.Place> places) {
         Drawing bare = new Drawing(10, 10, "", List.of(), List.of(), List.of());
-        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), places, List.of(), bare, null);
+        return new Layout("A", "A", 1, "", EnumSet.allOf(Fuel.class), Map.of(), places, List.of(), bare, null);
     }
 
     private static List<Finding> findings(Random random) {

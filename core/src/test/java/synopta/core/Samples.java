@@ -100,8 +100,8 @@ public final class Samples {
                 id + "?",
                 null,
                 List.of(
-                        new Finding.Answer("no", "not " + id, 0, clearSaid, List.of(), Set.of(), null, Set.of()),
-                        new Finding.Answer("yes", id, leak, said, List.of(), Set.of(), null, Set.of())),
+                        new Finding.Answer("no", "not " + id, 0, clearSaid, List.of(), Set.of(), null),
+                        new Finding.Answer("yes", id, leak, said, List.of(), Set.of(), null)),
                 1,
                 who,
                 null,
@@ -138,12 +138,18 @@ public final class Samples {
 
     /** A layout that has a place for each of these part types. */
     public static Layout layout(String id, double share, List<String> partTypes) {
+        return layout(id, share, partTypes, Map.of());
+    }
+
+    /** The same, of machines of these kinds. */
+    public static Layout layout(
+            String id, double share, List<String> partTypes, Map<String, Map<String, Double>> kinds) {
         List<Layout.Place> places = partTypes.stream()
-                .map(t -> new Layout.Place(t, t, t, 1, "inside", EnumSet.allOf(Fuel.class)))
+                .map(t -> new Layout.Place(t, t, t, 1, "inside", EnumSet.allOf(Fuel.class), null))
                 .toList();
         List<Drawing.Spot> spots = partTypes.stream().map(t -> spot(t, 1)).toList();
         return new Layout(
-                id, id, share, "on the rim", EnumSet.allOf(Fuel.class), places, List.of(), drawing(spots), null);
+                id, id, share, "on the rim", EnumSet.allOf(Fuel.class), kinds, places, List.of(), drawing(spots), null);
     }
 
     /** A dryer pack of these faults, in one layout. */
@@ -170,7 +176,7 @@ public final class Samples {
         List<Finding.Answer> answers = new ArrayList<>(finding.answers());
         Finding.Answer telling = answers.remove(1);
         answers.add(new Finding.Answer(
-                telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, null, Set.of()));
+                telling.slug(), telling.words(), telling.leak(), telling.said(), implied, moot, null));
         return finding.with(answers);
     }
 

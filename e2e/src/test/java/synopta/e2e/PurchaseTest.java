@@ -40,8 +40,11 @@ public class PurchaseTest extends Browser {
         caller("HV-9117-W door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.getByLabel("Branch").selectOption("Staithe");
-        for (int i = 0; i < 40; i++) {
-            page.getByLabel("One more of HN-8731").click();
+        page.getByLabel("One more of HN-8731").click();
+        assertThat(total()).hasText("$7.20");
+        page.getByLabel("One more of HN-8731").focus();
+        for (int i = 0; i < 39; i++) {
+            page.keyboard().press("+");
         }
         assertThat(total()).hasText("$147.60");
         page.getByLabel("Needed by").selectOption("Today");
@@ -78,8 +81,11 @@ public class PurchaseTest extends Browser {
         caller("HV-9117-W door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.getByLabel("Branch").selectOption("Staithe");
-        for (int i = 0; i < 40; i++) {
-            page.getByLabel("One more of HN-8731").click();
+        page.getByLabel("One more of HN-8731").click();
+        assertThat(total()).hasText("$7.20");
+        page.getByLabel("One more of HN-8731").focus();
+        for (int i = 0; i < 39; i++) {
+            page.keyboard().press("+");
         }
         assertThat(total()).hasText("$147.60");
         button("Reserve").click();

@@ -1,8 +1,10 @@
 package synopta.core.counter;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
@@ -27,6 +29,7 @@ import synopta.core.sale.SalePlan;
  * @param parsed what was heard in the complaint; nothing while the appliance is not known
  * @param known what is known, each with its source
  * @param evidence what of it tells of faults
+ * @param answered sure answers of construction, by finding
  * @param readings meter readings with their verdicts
  * @param diagnosis present once the appliance is known and there is knowledge of it
  * @param selling ids of the faults that the required parts come from
@@ -40,6 +43,7 @@ public record CaseAssessment(
         ParsedComplaint parsed,
         List<KnownFact> known,
         List<Evidence> evidence,
+        Map<String, String> answered,
         List<JudgedReading> readings,
         @Nullable Diagnosis diagnosis,
         Set<String> selling,
@@ -59,6 +63,13 @@ public record CaseAssessment(
     /** The appliance, when it is known or guessed. */
     public Optional<Appliance> appliance() {
         return Optional.ofNullable(identified.appliance());
+    }
+
+    /** Of which kinds the machine is, by finding of construction: as the catalog lists it, or as was surely answered. */
+    public Map<String, String> kinds() {
+        Map<String, String> kinds = new TreeMap<>(answered);
+        kinds.putAll(identified.kinds());
+        return kinds;
     }
 
     /** Whether something was said that stops everything: nothing is sold then. */

@@ -13,7 +13,8 @@ import java.util.function.IntPredicate;
  * probability that leaks and the faults so far led to it; a second, from behind, what a state is worth: the probability
  * that the faults still to come make it what is known. P(known) is their product summed over states, at any place;
  * P(known, fault) the same with the fault's step restricted to its being present. Faults that all machines share are
- * gone through once, for the mixture of what the machine may be.
+ * gone through once, for the mixture of what the machine may be; faults that hang on the kind of one thing (rollers or
+ * glides) are gone through for each kind, and the kinds are then added up by their shares ({@link KindStep}).
  *
  * <p>The result is that of Heckerman's sum over subsets ("A Tractable Inference Algorithm for Diagnosing Multiple
  * Diseases", UAI 1989), whose terms alternate in sign and cancel; here every term is positive, so no digits are lost.
@@ -25,7 +26,7 @@ final class Inference {
     private final Network network;
     private final int[] order;
     private final int shared;
-    private final List<Transition[]> steps = new ArrayList<>();
+    private final List<FaultStep[]> steps = new ArrayList<>();
     private final double[][][] before;
     private final double[][][] worth;
     private final int[] place;
@@ -62,13 +63,13 @@ final class Inference {
         for (int v = 0; v < before.length; v++) {
             before[v][0] = states.first();
             for (int i = 0; i < shared; i++) {
-                before[v][i + 1] = steps.get(v)[i].apply(before[v][i], Transition.Part.BOTH);
+                before[v][i + 1] = steps.get(v)[i].apply(before[v][i], FaultStep.Part.BOTH);
             }
             mixed = mixed(mixed, before[v][shared], network.variants().get(v).share());
         }
         before[0][shared] = mixed;
         for (int i = shared; i < order.length; i++) {
-            before[0][i + 1] = steps.get(0)[i].apply(before[0][i], Transition.Part.BOTH);
+            before[0][i + 1] = steps.get(0)[i].apply(before[0][i], FaultStep.Part.BOTH);
         }
     }
 
@@ -110,12 +111,12 @@ final class Inference {
     private double with(int fault) {
         int i = place[fault];
         if (i >= shared) {
-            return dot(steps.get(0)[i].apply(before[0][i], Transition.Part.PRESENT), worth[0][i + 1]);
+            return dot(steps.get(0)[i].apply(before[0][i], FaultStep.Part.PRESENT), worth[0][i + 1]);
         }
         double with = 0;
         for (int v = 0; v < steps.size(); v++) {
             double share = network.variants().get(v).share();
-            with += share * dot(steps.get(v)[i].apply(before[v][i], Transition.Part.PRESENT), worth[v][i + 1]);
+            with += share * dot(steps.get(v)[i].apply(before[v][i], FaultStep.Part.PRESENT), worth[v][i + 1]);
         }
         return with;
     }
@@ -155,7 +156,7 @@ final class Inference {
     private double[] run(Set<Integer> absent, int variant, double[] from, int first, int end) {
         double[] vector = from;
         for (int i = first; i < end; i++) {
-            Transition.Part part = absent.contains(order[i]) ? Transition.Part.ABSENT : Transition.Part.BOTH;
+            FaultStep.Part part = absent.contains(order[i]) ? FaultStep.Part.ABSENT : FaultStep.Part.BOTH;
             vector = steps.get(variant)[i].apply(vector, part);
         }
         return vector;

@@ -1,10 +1,10 @@
 package synopta.core.diagnosis;
 
-import java.util.Collection;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * Faults, what they bring about, and the machines they may be in, by index. All figures are probabilities.
@@ -20,6 +20,7 @@ final class Network {
     private final double[][][] effects;
     private final double[][] causes;
     private final List<Variant> variants;
+    private final Map<String, Set<Integer>> forks;
     private final int[] order;
 
     Network(double[] priors, double[][] leaks, double[][][] effects, double[][] causes, List<Variant> variants) {
@@ -28,11 +29,41 @@ final class Network {
         this.effects = effects;
         this.causes = causes;
         this.variants = List.copyOf(variants);
+        forks = forks(variants);
         order = placed();
     }
 
-    /** A machine it may be, which can have the faults that are allowed. */
-    record Variant(double share, boolean[] allowed) {}
+    /**
+     * A machine it may be, which can have the faults that are allowed.
+     *
+     * @param allowed by fault; whether one of its kinds at least can have it
+     * @param choices what kinds it may be of, each for itself
+     */
+    record Variant(double share, boolean[] allowed, List<Choice> choices) {
+        /** Of which everything is known. */
+        Variant(double share, boolean[] allowed) {
+            this(share, allowed, List.of());
+        }
+    }
+
+    /**
+     * Exactly one of these kinds is there.
+     *
+     * @param fork what it is that differs, by id
+     * @param kinds at least two
+     */
+    record Choice(String fork, List<Kind> kinds) {
+        double[] shares() {
+            return kinds.stream().mapToDouble(Kind::share).toArray();
+        }
+    }
+
+    /**
+     * A kind, and the faults that a machine of that kind cannot have though others can.
+     *
+     * @param share times the probability of what is known of the kind
+     */
+    record Kind(double share, Set<Integer> absent) {}
 
     int faults() {
         return priors.length;
@@ -67,28 +98,32 @@ final class Network {
         return causes[fault] != null;
     }
 
-    /** Whether all variants, or none, can have the fault. */
+    /** By fork, the faults that depend on it in a variant; they follow one another in the order. */
+    Map<String, Set<Integer>> forks() {
+        return forks;
+    }
+
+    private static Map<String, Set<Integer>> forks(List<Variant> variants) {
+        Map<String, Set<Integer>> forks = new TreeMap<>();
+        for (Variant variant : variants) {
+            for (Choice choice : variant.choices) {
+                Set<Integer> members = forks.computeIfAbsent(choice.fork, f -> new TreeSet<>());
+                choice.kinds.forEach(kind -> members.addAll(kind.absent));
+            }
+        }
+        return forks;
+    }
+
+    /** Whether all variants, or none, can have the fault whatever their kind. */
     private boolean isCommon(int fault) {
         boolean first = variants.get(0).allowed[fault];
-        return variants.stream().allMatch(v -> v.allowed[fault] == first);
+        return forks.values().stream().noneMatch(members -> members.contains(fault))
+                && variants.stream().allMatch(v -> v.allowed[fault] == first);
     }
 
     /** Faults in an order in which causes come first, and those that differ between variants as early as that allows. */
     int[] order() {
         return order;
-    }
-
-    private int[] placed() {
-        Set<Integer> placed = new HashSet<>();
-        Set<Integer> done = new LinkedHashSet<>();
-        for (int pass = 0; pass < 2; pass++) {
-            for (int fault = 0; fault < faults(); fault++) {
-                if (pass == 1 || !isCommon(fault)) {
-                    place(fault, placed, done);
-                }
-            }
-        }
-        return done.stream().mapToInt(Integer::intValue).toArray();
     }
 
     /** How many of the order must be gone through for each variant. */
@@ -101,34 +136,16 @@ final class Network {
         return 0;
     }
 
-    /** Places a fault after its causes, and what it causes soon after it: few consequences are then under way at once. */
-    private void place(int fault, Set<Integer> placed, Collection<Integer> done) {
-        if (!placed.add(fault)) {
-            return;
-        }
-        for (int cause = 0; isConsequence(fault) && cause < faults(); cause++) {
-            if (causes[fault][cause] > 0) {
-                place(cause, placed, done);
+    private int[] placed() {
+        FaultOrder placing = new FaultOrder(causes, forks.values());
+        for (int fault = 0; fault < faults(); fault++) {
+            if (!isCommon(fault)) {
+                placing.place(fault);
             }
         }
-        done.add(fault);
-        for (int consequence = 0; consequence < faults(); consequence++) {
-            boolean caused = isConsequence(consequence) && causes[consequence][fault] > 0;
-            if (caused && !placed.contains(consequence) && isFree(consequence, placed, done)) {
-                place(consequence, placed, done);
-            }
+        for (int fault = 0; fault < faults(); fault++) {
+            placing.place(fault);
         }
-    }
-
-    /** Whether none of the faults that lead to it is being placed just now. */
-    private boolean isFree(int fault, Set<Integer> placed, Collection<Integer> done) {
-        for (int cause = 0; isConsequence(fault) && cause < faults(); cause++) {
-            boolean leads = causes[fault][cause] > 0;
-            boolean underWay = placed.contains(cause) && !done.contains(cause);
-            if (leads && (underWay || !done.contains(cause) && !isFree(cause, placed, done))) {
-                return false;
-            }
-        }
-        return true;
+        return placing.order();
     }
 }

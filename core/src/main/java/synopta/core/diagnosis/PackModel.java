@@ -9,12 +9,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
-import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
-import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 
 /** A pack by index, made once: what faults bring about, whatever the machine. */
@@ -78,66 +75,14 @@ final class PackModel {
      * the probability of what is known of its construction.
      */
     Network network(Machine machine, List<Evidence> construction) {
-        Map<List<Boolean>, Double> shares = new LinkedHashMap<>();
-        double all = 0;
-        for (Layout layout : pack.layouts()) {
-            if (machine.layout() != null && !machine.layout().equals(layout.id())) {
-                continue;
-            }
-            double likelihood = construction.stream()
-                    .mapToDouble(e -> likelihood(e, layout.id()))
-                    .reduce(1, (a, b) -> a * b);
-            for (Fuel fuel : burnt(layout, machine)) {
-                List<Boolean> allowed = pack.faults().stream()
-                        .map(fault -> layout.allows(fault, fuel))
-                        .toList();
-                double share = layout.share() * pack.fuelShares().get(fuel);
-                shares.merge(allowed, share * likelihood, Double::sum);
-                all += share;
-            }
-        }
-        if (shares.isEmpty()) {
-            throw new IllegalArgumentException("No %s of construction %s uses %s. Check the construction and the fuel."
-                    .formatted(
-                            pack.appliance().slug(),
-                            Objects.requireNonNullElse(machine.layout(), "any"),
-                            machine.fuels()));
-        }
-        return new Network(priors(machine), leaks, effects, causes, variants(shares, all));
+        return new Network(
+                priors(machine), leaks, effects, causes, new MachineVariants(pack, machine, construction).variants());
     }
 
     private double[] priors(Machine machine) {
         return pack.faults().stream()
                 .mapToDouble(fault -> pack.prior(fault, machine.ageYears()))
                 .toArray();
-    }
-
-    private List<Fuel> burnt(Layout layout, Machine machine) {
-        return pack.fuelShares().entrySet().stream()
-                .filter(fuel -> fuel.getValue() > 0)
-                .map(Map.Entry::getKey)
-                .filter(fuel -> layout.fuels().contains(fuel) && machine.fuels().contains(fuel))
-                .toList();
-    }
-
-    /** By which faults a construction allows, its share of all. */
-    private static List<Network.Variant> variants(Map<List<Boolean>, Double> shares, double all) {
-        List<Network.Variant> variants = new ArrayList<>();
-        shares.forEach((allowing, share) -> {
-            boolean[] allowed = new boolean[allowing.size()];
-            for (int i = 0; i < allowed.length; i++) {
-                allowed[i] = allowing.get(i);
-            }
-            variants.add(new Network.Variant(share / all, allowed));
-        });
-        return variants;
-    }
-
-    private double likelihood(Evidence construction, String layout) {
-        Finding finding = findings.get(index.get(construction.finding()));
-        boolean is = finding.answer(construction.answer()).layouts().contains(layout);
-        double right = construction.sure() ? 1 : Evidence.THOUGHT_RIGHT;
-        return is ? right : (1 - right) / (finding.answers().size() - 1);
     }
 
     /** By remedy, the faults that can bring about one of the signs; all of them when there is no sign. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /** The states of what is known, where they begin and end, and the steps that each fault takes among them. */
 final class StateSpace {
@@ -109,13 +110,30 @@ final class StateSpace {
         return steps;
     }
 
-    /** The steps of a machine that cannot have some of the faults. */
-    Transition[] steps(Transition[] all, Network.Variant variant) {
-        Transition[] steps = all.clone();
+    /** The steps of a machine that cannot have some of the faults, or only if it is of one kind. */
+    FaultStep[] steps(Transition[] all, Network.Variant variant) {
+        FaultStep[] steps = new FaultStep[order.length];
         for (int i = 0; i < order.length; i++) {
             steps[i] = variant.allowed()[order[i]] ? all[i] : all[i].outOfBounds();
         }
+        for (Network.Choice choice : variant.choices()) {
+            Set<Integer> members = network.forks().get(choice.fork());
+            int[] places = IntStream.range(0, order.length)
+                    .filter(i -> members.contains(order[i]))
+                    .toArray();
+            for (int i : places) {
+                boolean opens = i == places[0];
+                boolean closes = i == places[places.length - 1];
+                steps[i] = new KindStep(byKind(all[i], order[i], variant, choice), choice.shares(), opens, closes);
+            }
+        }
         return steps;
+    }
+
+    private static Transition[] byKind(Transition step, int fault, Network.Variant variant, Network.Choice choice) {
+        return choice.kinds().stream()
+                .map(kind -> variant.allowed()[fault] && !kind.absent().contains(fault) ? step : step.outOfBounds())
+                .toArray(Transition[]::new);
     }
 
     private boolean causes(int fault, int consequence) {

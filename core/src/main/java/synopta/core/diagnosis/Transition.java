@@ -1,7 +1,6 @@
 package synopta.core.diagnosis;
 
 import java.util.Arrays;
-import synopta.core.quantity.Slugged;
 
 /**
  * What a fault does to a vector over states: for each observed finding with several classes the highest class that was
@@ -14,7 +13,8 @@ import synopta.core.quantity.Slugged;
  * @param closes stride of the fault's own digit, which is summed out; 0 when the fault has no cause
  * @param barred whether the machine cannot have the fault, whatever its digit says
  */
-record Transition(double prior, double clear, Spread[] spreads, int opens, int closes, boolean barred) {
+record Transition(double prior, double clear, Spread[] spreads, int opens, int closes, boolean barred)
+        implements FaultStep {
     /** The same step where the machine cannot have the fault. */
     Transition outOfBounds() {
         return new Transition(prior, clear, spreads, opens, closes, true);
@@ -62,14 +62,8 @@ record Transition(double prior, double clear, Spread[] spreads, int opens, int c
         }
     }
 
-    /** With what the fault does, present or absent, or with one of the two only. */
-    enum Part implements Slugged {
-        BOTH,
-        PRESENT,
-        ABSENT
-    }
-
-    double[] apply(double[] before, Part part) {
+    @Override
+    public double[] apply(double[] before, Part part) {
         double[] v = opened(before);
         if (closes == 0 && (barred || spreads.length == 0)) {
             double absent = barred ? 1 : 1 - prior;
@@ -99,8 +93,8 @@ record Transition(double prior, double clear, Spread[] spreads, int opens, int c
         return absent;
     }
 
-    /** What states before the step are worth, out of what those after it are. */
-    double[] applyAdjoint(double[] after) {
+    @Override
+    public double[] applyAdjoint(double[] after) {
         if (closes == 0 && (barred || spreads.length == 0)) {
             double[] scaled = scaled(after, either());
             return opens == 0 ? scaled : Arrays.copyOf(scaled, scaled.length >> opens);

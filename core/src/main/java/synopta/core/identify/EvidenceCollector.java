@@ -63,6 +63,16 @@ public final class EvidenceCollector {
         return (sure ? "caller: “%s”" : "caller, not sure: “%s”").formatted(phrase);
     }
 
+    /** What was surely said of how the machine is built: answers to findings of construction, by finding. */
+    public Map<String, String> kinds(Pack pack) {
+        Map<String, String> kinds = new TreeMap<>();
+        evidence.values().stream()
+                .filter(piece -> piece.sure()
+                        && pack.finding(piece.finding()).orElseThrow().isOfConstruction())
+                .forEach(piece -> kinds.put(piece.finding(), piece.answer()));
+        return kinds;
+    }
+
     /** A part asked for by name: weak evidence, weaker where the word has two meanings. */
     private void named(Pack pack, ParsedComplaint.Named named) {
         boolean one = named.partTypes().size() == 1;

@@ -1,6 +1,7 @@
 package synopta.core.identify;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.ParsedLine;
 import synopta.core.line.RequestedPart;
+import synopta.core.quantity.Ordered;
 import synopta.core.tag.SerialReading;
 import synopta.core.tag.TagReading;
 
@@ -31,7 +33,8 @@ import synopta.core.tag.TagReading;
  * @param look what to look at to tell constructions apart
  * @param appliance kind of machine; null while not known
  * @param guessed the appliance, when it was only guessed from the complaint
- * @param layout construction; null while not known
+ * @param layout construction, with the places of the kinds that the catalog lists; null while not known
+ * @param kinds answers to findings of construction that the catalog gives, by finding
  * @param fuels what it may burn
  * @param ageYears age, years; null while not known
  * @param serialNumber serial number; null when none was given
@@ -50,6 +53,7 @@ public record IdentifiedModel(
         @Nullable Appliance appliance,
         @Nullable Appliance guessed,
         @Nullable Layout layout,
+        Map<String, String> kinds,
         Set<Fuel> fuels,
         @Nullable Double ageYears,
         @Nullable String serialNumber,
@@ -57,6 +61,7 @@ public record IdentifiedModel(
         ParsedComplaint parsed) {
     /** Copies. */
     public IdentifiedModel {
+        kinds = Ordered.map(kinds);
         parts = List.copyOf(parts);
     }
 
@@ -74,6 +79,6 @@ public record IdentifiedModel(
 
     /** What its faults depend on. */
     public Machine machine() {
-        return new Machine(fuels, layout == null ? null : layout.id(), ageYears);
+        return new Machine(fuels, layout == null ? null : layout.id(), kinds, ageYears);
     }
 }

@@ -16,8 +16,10 @@ import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
+import synopta.core.catalog.Slot;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineReader;
 import synopta.core.line.ParsedLine;
@@ -125,13 +127,14 @@ public final class ModelIdentifier {
             Said said) {
         Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
         Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
-        Heard heard = (stated.isPresent() ? stated : guess(said.parts))
-                .map(a -> heard(a, line.complaint()))
-                .orElseGet(() -> guess(line.complaint()));
+        Heard heard = heardOf(stated.or(() -> guess(said.parts)).orElse(null), line.complaint());
         Optional<Appliance> appliance = Optional.ofNullable(heard.appliance);
         Optional<Platform> platform =
                 model != null ? catalog.platform(model.platform()) : chosen.map(PlatformCandidate::platform);
-        Optional<String> layout = platform.map(Platform::layout).or(() -> agreed(unlisted, input.inspected()));
+        Optional<Layout> layout = platform.map(Platform::layout)
+                .or(() -> agreed(unlisted, input.inspected()))
+                .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
+        Map<String, String> kinds = kinds(layout.orElse(null), platform.orElse(null));
         return new IdentifiedModel(
                 line,
                 reading,
@@ -143,13 +146,26 @@ public final class ModelIdentifier {
                 chosen.isPresent() ? null : constructions.look(unlisted).orElse(null),
                 appliance.orElse(null),
                 stated.isPresent() ? null : appliance.orElse(null),
-                layout.flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)))
-                        .orElse(null),
+                layout.map(l -> l.of(kinds)).orElse(null),
+                kinds,
                 fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance.orElse(null)),
                 said.ageYears,
                 said.serial,
                 said.parts,
                 heard.parsed);
+    }
+
+    private Heard heardOf(@Nullable Appliance appliance, String complaint) {
+        return appliance == null ? guess(complaint) : heard(appliance, complaint);
+    }
+
+    /** The kinds that the catalog's places of a platform show. */
+    private Map<String, String> kinds(@Nullable Layout layout, @Nullable Platform platform) {
+        return layout == null || platform == null
+                ? Map.of()
+                : layout.kindsShownBy(catalog.slots(platform.platform()).stream()
+                        .map(Slot::slot)
+                        .toList());
     }
 
     /** What the model, the platform or the caller says it is. */

@@ -41,8 +41,8 @@ public record Finding(
         if (answers.stream().map(Answer::slug).distinct().count() < answers.size()) {
             throw new IllegalArgumentException("Two answers have the same name. Rename one.");
         }
-        boolean built = answers.stream().anyMatch(a -> !a.layouts.isEmpty());
-        if (answers.stream().skip(1).anyMatch(a -> !(a.leak() > 0 || built && a.leak() == 0))
+        boolean built = answers.stream().allMatch(a -> a.leak() == 0);
+        if (answers.stream().skip(1).anyMatch(a -> !(a.leak() > 0 || built))
                 || answers.get(0).leak() != 0
                 || !(answers.stream().mapToDouble(Answer::leak).sum() < 1)) {
             throw new IllegalArgumentException(
@@ -64,7 +64,6 @@ public record Finding(
      * @param implies what is implied once it is given: what thumps is not dead
      * @param moot findings that need no asking once it is given
      * @param stop what to say and do at once, where nothing more is asked or sold then; null otherwise
-     * @param layouts the constructions it is true of, where the finding is a matter of construction; else empty
      */
     public record Answer(
             String slug,
@@ -73,19 +72,17 @@ public record Finding(
             List<String> said,
             List<Implied> implies,
             Set<String> moot,
-            @Nullable String stop,
-            Set<String> layouts) {
+            @Nullable String stop) {
         /** Copies. */
         public Answer {
             said = List.copyOf(said);
             implies = List.copyOf(implies);
             moot = Ordered.set(moot);
-            layouts = Ordered.set(layouts);
         }
 
         /** An answer that callers do not give unasked and that says nothing of others. */
         public static Answer plain(String slug, String words, double leak) {
-            return new Answer(slug, words, leak, List.of(), List.of(), Set.of(), null, Set.of());
+            return new Answer(slug, words, leak, List.of(), List.of(), Set.of(), null);
         }
     }
 
@@ -102,9 +99,12 @@ public record Finding(
      */
     public record Implied(String finding, String answer) {}
 
-    /** Whether it is a matter of construction: what it was built with, not what has failed. */
+    /**
+     * Whether it is a matter of construction: what it was built with, not what has failed. Its answers are kinds of
+     * which a machine has exactly one ({@link Layout#kinds}), and nothing brings one about by chance.
+     */
     public boolean isOfConstruction() {
-        return answers.stream().anyMatch(a -> !a.layouts.isEmpty());
+        return answers.stream().allMatch(a -> a.leak == 0);
     }
 
     /** Whether one of its answers stops everything. */

@@ -32,6 +32,7 @@ public final class PackCheck {
         check.sellingAndCautions();
         check.wrong.addAll(new LayoutCheck(pack).faults());
         new IdentificationCheck(pack, check::say).check();
+        new ForkCheck(pack, check::say).check();
         return List.copyOf(check.wrong);
     }
 
@@ -119,9 +120,7 @@ public final class PackCheck {
             for (int a = 0; a < finding.answers().size(); a++) {
                 implied("%s.answers[%d]".formatted(path, a), finding.answers().get(a));
             }
-            if (finding.isOfConstruction()) {
-                construction(path, finding);
-            } else if (!finding.isStop() && !shown.contains(finding.id())) {
+            if (!finding.isOfConstruction() && !finding.isStop() && !shown.contains(finding.id())) {
                 say(path, "no fault causes %s. Link it or remove it.".formatted(finding.id()));
             }
         }
@@ -145,21 +144,6 @@ public final class PackCheck {
             answer(at + ".answer", implied.finding(), implied.answer());
         }
         answer.moot().forEach(id -> finding(path + ".moot", id));
-    }
-
-    /** Every layout is one answer's. */
-    private void construction(String path, Finding finding) {
-        List<String> named = finding.answers().stream()
-                .flatMap(a -> a.layouts().stream())
-                .sorted()
-                .toList();
-        List<String> all = pack.layouts().stream().map(Layout::id).sorted().toList();
-        if (!named.equals(all)) {
-            say(
-                    path,
-                    "its answers name the layouts %s; each of %s must have one answer."
-                            .formatted(String.join(", ", named), String.join(", ", all)));
-        }
     }
 
     private void circuits() {

@@ -64,7 +64,7 @@ final class FaultPriors {
         for (Fault fault : pack.faults()) {
             if (layout.allows(fault, fuel)) {
                 double p = present(fault, ageYears, layout, fuel);
-                odds.put(fault.id(), p / (1 - p));
+                odds.put(fault.id(), layout.chanceToHave(fault, fuel) * p / (1 - p));
             }
         }
         double sum = odds.values().stream().mapToDouble(o -> o).sum();

@@ -137,8 +137,7 @@ public final class ParameterOverrides {
                         answer.said(),
                         answer.implies(),
                         answer.moot(),
-                        answer.stop(),
-                        answer.layouts()))
+                        answer.stop()))
                 .toList();
         return finding.with(answers);
     }
@@ -163,6 +162,7 @@ public final class ParameterOverrides {
                 layout.share(),
                 layout.tag(),
                 layout.fuels(),
+                layout.kinds(),
                 layout.places(),
                 layout.steps().stream().map(step -> over(step, times)).toList(),
                 layout.drawing(),

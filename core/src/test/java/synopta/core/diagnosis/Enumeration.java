@@ -3,6 +3,8 @@ package synopta.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 
 /** Sums over every combination of faults: the definition, written apart from the code under test. */
 record Enumeration(double known, double[] withFault, double withFirstTwo) {
@@ -11,7 +13,7 @@ record Enumeration(double known, double[] withFault, double withFirstTwo) {
         double all = 0;
         double firstTwo = 0;
         double[] withFault = new double[n];
-        for (Network.Variant variant : network.variants()) {
+        for (Network.Variant variant : ofOneKind(network.variants())) {
             for (int faults = 0; faults < 1 << n; faults++) {
                 double p = variant.share() * prior(network, variant, faults);
                 for (Observation observation : known) {
@@ -25,6 +27,26 @@ record Enumeration(double known, double[] withFault, double withFirstTwo) {
             }
         }
         return new Enumeration(all, withFault, firstTwo);
+    }
+
+    /** Every combination of kinds as a variant of its own. */
+    private static List<Network.Variant> ofOneKind(List<Network.Variant> variants) {
+        List<Network.Variant> all = new ArrayList<>();
+        for (Network.Variant variant : variants) {
+            if (variant.choices().isEmpty()) {
+                all.add(variant);
+                continue;
+            }
+            Network.Choice choice = variant.choices().get(0);
+            List<Network.Choice> others =
+                    variant.choices().subList(1, variant.choices().size());
+            for (Network.Kind kind : choice.kinds()) {
+                boolean[] allowed = variant.allowed().clone();
+                kind.absent().forEach(fault -> allowed[fault] = false);
+                all.addAll(ofOneKind(List.of(new Network.Variant(variant.share() * kind.share(), allowed, others))));
+            }
+        }
+        return all;
     }
 
     /** The summed entropy of the faults that may show one of the signs. */
@@ -112,9 +134,25 @@ record Enumeration(double known, double[] withFault, double withFirstTwo) {
             for (int i = 0; i < faults; i++) {
                 allowed[i] = count == 1 || random.nextInt(4) > 0;
             }
-            variants.add(new Network.Variant(1.0 / count, allowed));
+            List<Network.Choice> choices = new ArrayList<>();
+            for (int fork = 0; count > 1 && fork < random.nextInt(faults < 4 ? 2 : 3); fork++) {
+                choices.add(choice(random, fork, faults));
+            }
+            variants.add(new Network.Variant(1.0 / count, allowed, choices));
         }
         return variants;
+    }
+
+    /** The first fork is of the first faults, the second of the last: nothing else stands between those of one fork. */
+    private static Network.Choice choice(Random random, int fork, int faults) {
+        int first = fork == 0 ? 0 : faults - 2;
+        List<Network.Kind> kinds = new ArrayList<>();
+        for (int kind = 0; kind < 2 + random.nextInt(2); kind++) {
+            Set<Integer> absent = new TreeSet<>();
+            random.ints(2, first, first + 2).forEach(absent::add);
+            kinds.add(new Network.Kind(random.nextDouble(), absent));
+        }
+        return new Network.Choice("fork " + fork, kinds);
     }
 
     /** Probabilities over the levels; those above the first take at most `most` in all, now and then everything. */

@@ -33,9 +33,7 @@ public class PlatformDiagnosisTest {
                 "wheels",
                 "Wheels at the back?",
                 null,
-                List.of(
-                        new Finding.Answer("no", "No wheels", 0, List.of(), List.of(), Set.of(), null, Set.of("E")),
-                        new Finding.Answer("yes", "Wheels", 0, List.of(), List.of(), Set.of(), null, Set.of("A"))),
+                List.of(Finding.Answer.plain("no", "No wheels", 0), Finding.Answer.plain("yes", "Wheels", 0)),
                 0.5,
                 Finding.Who.CUSTOMER,
                 null,
@@ -64,7 +62,9 @@ public class PlatformDiagnosisTest {
     private static final Pack TWO_BACKS = built(
             List.of(fault("roller", 0.2, Map.of("grinds", 0.8)), fault("bearing", 0.1, Map.of("grinds", 0.8))),
             List.of(finding("grinds", 0.02), wheels()),
-            List.of(layout("A", 0.75, List.of("roller")), layout("E", 0.25, List.of("bearing"))));
+            List.of(
+                    layout("A", 0.75, List.of("roller"), Map.of("wheels", Map.of("yes", 1.0))),
+                    layout("E", 0.25, List.of("bearing"), Map.of("wheels", Map.of("no", 1.0)))));
 
     private static Diagnosis diagnose(Pack pack, Evidence... evidence) {
         return new Diagnoser(pack).diagnose(DiagnosisQuery.of(UNKNOWN, List.of(evidence)));

@@ -24,7 +24,7 @@ public class DrawingFaultsTest {
     /** The sound layout with this drawing and belt. */
     private static Layout sound(Drawing drawing, @Nullable Belt belt) {
         Layout sound = PackCheckTest.SOUND;
-        return new Layout("A", "A", 1, "rim", sound.fuels(), sound.places(), List.of(), drawing, belt);
+        return new Layout("A", "A", 1, "rim", sound.fuels(), sound.kinds(), sound.places(), List.of(), drawing, belt);
     }
 
     /** The sound layout with a belt that runs round two discs and an idler, unless they are moved. */

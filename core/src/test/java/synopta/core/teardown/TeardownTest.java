@@ -28,7 +28,7 @@ public class TeardownTest {
 
     private static Layout layout(List<OpeningStep> steps) {
         Layout bare = Samples.layout("A", 1, List.of("a"));
-        return new Layout("A", "A", 1, "rim", bare.fuels(), bare.places(), steps, bare.drawing(), null);
+        return new Layout("A", "A", 1, "rim", bare.fuels(), bare.kinds(), bare.places(), steps, bare.drawing(), null);
     }
 
     /** Steps 0 to n - 1 with minutes of a power of two each, so that the minutes tell the set; step i reaches place i. */

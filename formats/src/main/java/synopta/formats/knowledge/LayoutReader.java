@@ -1,6 +1,8 @@
 package synopta.formats.knowledge;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import synopta.core.drawing.Drawing;
 import synopta.core.drawing.Figure;
 import synopta.core.drawing.Picture;
@@ -22,6 +24,7 @@ final class LayoutReader {
                 node.number("share"),
                 node.text("tag"),
                 PackReader.fuels(node),
+                kinds(node),
                 node.list("places", LayoutReader::place),
                 node.list("steps", LayoutReader::step),
                 node.object("drawing").read(LayoutReader::drawing),
@@ -46,7 +49,16 @@ final class LayoutReader {
                 node.text("name"),
                 node.whole("quantity"),
                 node.text("where"),
-                PackReader.fuels(node));
+                PackReader.fuels(node),
+                node.maybe("kind", k -> new Layout.Kind(k.text("finding"), k.text("answer")))
+                        .orElse(null));
+    }
+
+    /** By finding of construction, the share of each answer. */
+    private static Map<String, Map<String, Double>> kinds(JsonCursor node) {
+        Map<String, Map<String, Double>> kinds = new TreeMap<>();
+        node.list("kinds", k -> kinds.put(k.text("finding"), k.numbers("shares")));
+        return kinds;
     }
 
     private static OpeningStep step(JsonCursor node) {

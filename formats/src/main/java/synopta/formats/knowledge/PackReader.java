@@ -184,8 +184,7 @@ public final class PackReader {
                 node.texts("said"),
                 node.list("implies", i -> new Finding.Implied(i.text("finding"), i.text("answer"))),
                 Set.copyOf(node.texts("moot")),
-                node.maybeText("stop").orElse(null),
-                Set.copyOf(node.texts("layouts")));
+                node.maybeText("stop").orElse(null));
     }
 
     static Set<Hazard> hazards(JsonCursor node) {

@@ -31,7 +31,8 @@ public record LayoutWire(
                 layout.tag(),
                 List.copyOf(layout.fuels()),
                 drawing.spots().stream()
-                        .map(spot -> PlaceWire.of(layout.place(spot.slot()).orElseThrow(), spot))
+                        .map(spot ->
+                                PlaceWire.of(layout, layout.place(spot.slot()).orElseThrow(), spot))
                         .toList(),
                 drawing.width(),
                 drawing.height(),
@@ -41,7 +42,8 @@ public record LayoutWire(
                 Optional.ofNullable(layout.belt()).flatMap(BeltPath::of).orElse(null));
     }
 
-    /** A place of a layout, where it is, how it is drawn, where the leader of its label ends, and in which machines. */
+    /** A place of a layout, where it is, how it is drawn, where the leader of its label ends, and in which machines: of which
+     * fuels and kind, and whether that is the kind met most. */
     public record PlaceWire(
             String slot,
             String partType,
@@ -49,6 +51,8 @@ public record LayoutWire(
             int quantity,
             String where,
             List<Fuel> fuels,
+            @MayBeNull Layout.Kind kind,
+            boolean usual,
             String layer,
             String label,
             Drawing.Side side,
@@ -59,7 +63,7 @@ public record LayoutWire(
             double height,
             double leaderX,
             double leaderY) {
-        static PlaceWire of(Layout.Place place, Drawing.Spot spot) {
+        static PlaceWire of(Layout layout, Layout.Place place, Drawing.Spot spot) {
             Bounds bounds = spot.bounds();
             Bounds nearest = spot.nearest();
             return new PlaceWire(
@@ -69,6 +73,8 @@ public record LayoutWire(
                     place.quantity(),
                     place.where(),
                     List.copyOf(place.fuels()),
+                    place.kind(),
+                    place.kind() == null || layout.isUsual(place.kind()),
                     spot.layer(),
                     spot.label(),
                     spot.side(),

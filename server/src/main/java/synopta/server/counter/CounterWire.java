@@ -1,6 +1,7 @@
 package synopta.server.counter;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -44,6 +45,7 @@ public final class CounterWire {
             @MayBeNull String platform,
             @MayBeNull Appliance appliance,
             @MayBeNull String layout,
+            Map<String, String> kinds,
             List<Fuel> fuels,
             @MayBeNull Double ageYears,
             List<KnownFact> known,
@@ -72,6 +74,7 @@ public final class CounterWire {
                     made(identified.chosen(), c -> c.platform().platform()),
                     view.appliance().orElse(null),
                     made(identified.layout(), Layout::id),
+                    view.kinds(),
                     identified.fuels().stream().sorted().toList(),
                     identified.ageYears(),
                     view.known(),
