@@ -36,7 +36,7 @@ export const placesOf = (
   layout.places.filter(
     ({ fuels: burns, kind, usual }) =>
       burns.some((fuel) => fuels.includes(fuel)) &&
-      (kind && kinds[kind.finding] ? kinds[kind.finding] === kind.answer : usual),
+      (kind && kinds[kind.finding] ? kind.answers.includes(kinds[kind.finding] ?? "") : usual),
   );
 
 /** A place in words: what it is, how many, where. */

@@ -140,7 +140,7 @@ final class DiagnosisBenchmark {
         for (int i = 0; i < FAULTS; i++) {
             String id = "d" + i;
             types.add(partType(id));
-            places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class), null));
+            places.add(new Layout.Place(id, id, id, 1, "inside", EnumSet.allOf(Fuel.class), null, Map.of(), null));
             faults.add(fault(id, random));
         }
         return new Pack(
@@ -185,7 +185,8 @@ final class DiagnosisBenchmark {
                 false,
                 List.of(),
                 null,
-                Installation.PLAIN);
+                Installation.PLAIN,
+                List.of());
     }
 
     private static Layout layout(List<Layout.Place> places) {

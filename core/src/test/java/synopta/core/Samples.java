@@ -91,7 +91,8 @@ public final class Samples {
                 false,
                 List.of(),
                 null,
-                Installation.PLAIN);
+                Installation.PLAIN,
+                List.of());
     }
 
     public static Finding finding(String id, double leak, Finding.Who who, List<String> said, List<String> clearSaid) {
@@ -145,7 +146,7 @@ public final class Samples {
     public static Layout layout(
             String id, double share, List<String> partTypes, Map<String, Map<String, Double>> kinds) {
         List<Layout.Place> places = partTypes.stream()
-                .map(t -> new Layout.Place(t, t, t, 1, "inside", EnumSet.allOf(Fuel.class), null))
+                .map(t -> new Layout.Place(t, t, t, 1, "inside", EnumSet.allOf(Fuel.class), null, Map.of(), null))
                 .toList();
         List<Drawing.Spot> spots = partTypes.stream().map(t -> spot(t, 1)).toList();
         return new Layout(

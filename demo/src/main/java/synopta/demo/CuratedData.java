@@ -192,6 +192,13 @@ final class CuratedData {
     }
 
     private void model(String number, String brand, @Nullable Fuel fuel, double popularity) {
-        demo.model(line, new ModelNumber(number), brand, fuel, popularity, withFits);
+        demo.model(
+                line,
+                new ModelNumber(number),
+                brand,
+                fuel,
+                popularity,
+                DemoPlaces.usualKinds(line.appliance(), line.layout()),
+                withFits);
     }
 }

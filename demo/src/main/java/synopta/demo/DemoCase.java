@@ -153,7 +153,7 @@ final class DemoCase {
         }
         Fuel fuel = Objects.requireNonNullElse(model.fuel(), Fuel.ELECTRIC);
         double age = Math.min(30, drawn.ageYears());
-        Machine machine = new Machine(EnumSet.of(fuel), layout.id(), age);
+        Machine machine = new Machine(EnumSet.of(fuel), layout.id(), kinds(layout), age);
         List<CaseInput.Answered> asked = asked(machine, drawn, given);
         String specialist = SPECIALISTS.get(random.nextInt(SPECIALISTS.size()));
         double slower = 1 + 0.25 * SPECIALISTS.indexOf(specialist);
@@ -166,6 +166,12 @@ final class DemoCase {
                 ranked(machine, given),
                 specialist,
                 seconds));
+    }
+
+    /** What the places of a machine show of its kinds. */
+    private static Map<String, String> kinds(Layout layout) {
+        return layout.kindsShownBy(
+                layout.places().stream().map(Layout.Place::slot).toList());
     }
 
     /** Asks until a cause is likely, and adds the answers to what is given. */

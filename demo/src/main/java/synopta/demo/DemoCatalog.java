@@ -94,7 +94,8 @@ public final class DemoCatalog {
                     due += each;
                     for (; due >= 1; due--) {
                         Fuel fuel = fuel(line).orElse(null);
-                        model(line, number(line, brand, fuel), brand, fuel, popularity(), withFits);
+                        ModelNumber number = number(line, brand, fuel);
+                        model(line, number, brand, fuel, popularity(), kinds(line, number), withFits);
                     }
                 }
             }
@@ -121,14 +122,14 @@ public final class DemoCatalog {
                 line.appliance(),
                 line.layout(),
                 PlatformBuilder.LOOKS.getOrDefault(line.layout(), "")));
-        for (PlatformBuilder.Place place : line.places()) {
+        for (DemoPlaces.Place place : line.places()) {
             slots.add(new Slot(line.platform(), place.slot(), place.partType(), place.quantity(), ""));
-            listed.put(line.platform() + "/" + place.slot(), stockroom.listed(line, place));
-        }
-        for (SmallParts besides : SmallParts.of(line)) {
-            PlatformBuilder.Place place = besides.place();
-            slots.add(new Slot(line.platform(), place.slot(), place.partType(), place.quantity(), ""));
-            list(line.platform(), place.slot(), besides.part(line, stockroom));
+            Optional<SmallParts> small = SmallParts.at(line, place);
+            if (small.isPresent()) {
+                list(line.platform(), place.slot(), small.get().part(line, place.cents(), stockroom));
+            } else {
+                listed.put(line.platform() + "/" + place.slot(), stockroom.listed(line, place));
+            }
         }
     }
 
@@ -162,7 +163,7 @@ public final class DemoCatalog {
 
     private ModelNumber number(PlatformBuilder.Line line, String brand, @Nullable Fuel fuel) {
         PlatformBuilder.Naming naming = PlatformBuilder.BRANDS.get(brand);
-        String prefix = naming.prefixes().get(line.kind().ordinal());
+        String prefix = naming.prefixes().get(line.kindOf(fuel).ordinal());
         int digits = rounds == 1 ? 2 : 3;
         for (int tries = 0; ; tries++) {
             StringBuilder written = new StringBuilder(prefix)
@@ -182,6 +183,12 @@ public final class DemoCatalog {
         }
     }
 
+    /** Of which kind a model is; with chances of its own, so that nothing else of the catalog depends on them. */
+    private Map<String, String> kinds(PlatformBuilder.Line line, ModelNumber number) {
+        return DemoPlaces.anyKinds(
+                line.appliance(), line.layout(), PartTraits.chances(seed, "kinds of " + number.key()));
+    }
+
     /** Adds a model and lists the platform's parts for it. */
     void model(
             PlatformBuilder.Line line,
@@ -189,6 +196,7 @@ public final class DemoCatalog {
             String brand,
             @Nullable Fuel fuel,
             double popularity,
+            Map<String, String> kinds,
             boolean withFits) {
         int from = 2009 + random.nextInt(10);
         LocalDate first = LocalDate.of(from, 1 + random.nextInt(12), 1);
@@ -199,12 +207,13 @@ public final class DemoCatalog {
         taken.add(number.key());
         models.add(new Model(number, brand, line.appliance(), fuel, volts, line.platform(), built, popularity, ""));
         if (withFits) {
-            line.places().forEach(place -> fits(line, place, number, built));
-            SmallParts.of(line).forEach(besides -> fits(line, besides.place(), number, built));
+            line.places().stream()
+                    .filter(place -> place.isIn(fuel, kinds))
+                    .forEach(place -> fits(line, place, number, built));
         }
     }
 
-    private void fits(PlatformBuilder.Line line, PlatformBuilder.Place place, ModelNumber number, BuildRange built) {
+    private void fits(PlatformBuilder.Line line, DemoPlaces.Place place, ModelNumber number, BuildRange built) {
         List<Listed> ofPlatform = listed.get(line.platform() + "/" + place.slot());
         for (Listed row : listed.getOrDefault(number.key() + "/" + place.slot(), ofPlatform)) {
             boolean met = Optional.ofNullable(row.built().from())

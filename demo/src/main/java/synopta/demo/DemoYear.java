@@ -13,7 +13,9 @@ import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fit;
@@ -125,9 +127,10 @@ public final class DemoYear {
 
     private void serve(Model model, Instant at) {
         Pack pack = packs.get(model.appliance());
-        Layout layout = pack.layout(
-                        catalog.platform(model.platform()).orElseThrow().layout())
-                .orElseThrow();
+        Layout layout = fitted(
+                pack.layout(catalog.platform(model.platform()).orElseThrow().layout())
+                        .orElseThrow(),
+                model);
         Fuel fuel = Objects.requireNonNullElse(model.fuel(), Fuel.ELECTRIC);
         GroundTruth truth = truths.get(model.appliance());
         GroundTruth.Drawn drawn = truth.draw(random, layout, fuel);
@@ -147,6 +150,25 @@ public final class DemoYear {
         if (random.nextDouble() < TOLD && toldAt.isBefore(until)) {
             service.tell(record, outcome(record, drawn.fault(), sold, truth.workTimes(layout), toldAt));
         }
+    }
+
+    /** The layout with the places that the model has. */
+    private Layout fitted(Layout layout, Model model) {
+        Set<String> slots = catalog.fits(model.number()).stream().map(Fit::slot).collect(Collectors.toSet());
+        Layout known = layout.of(layout.kindsShownBy(slots));
+        return new Layout(
+                known.id(),
+                known.name(),
+                known.share(),
+                known.tag(),
+                known.fuels(),
+                known.kinds(),
+                known.places().stream()
+                        .filter(place -> slots.contains(place.slot()))
+                        .toList(),
+                known.steps(),
+                known.drawing(),
+                known.belt());
     }
 
     private static CaseSnapshot snapshot(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {

@@ -100,7 +100,7 @@ public final class GroundTruth {
     public Drawn draw(Random random, Layout layout, Fuel fuel) {
         double all = 0;
         for (Fault fault : truth.faults()) {
-            all += layout.allows(fault, fuel) ? fault.prior() : 0;
+            all += layout.chanceToHave(fault, fuel) * fault.prior();
         }
         Fault first = null;
         double age = Double.POSITIVE_INFINITY;
@@ -108,7 +108,8 @@ public final class GroundTruth {
             if (layout.allows(fault, fuel)) {
                 double shape =
                         truth.partType(fault.partType()).orElseThrow().life().shape();
-                double scale = FIRST_VISIT_YEARS * Math.pow(fault.prior() / all, -1 / shape);
+                double share = layout.chanceToHave(fault, fuel) * fault.prior() / all;
+                double scale = FIRST_VISIT_YEARS * Math.pow(share, -1 / shape);
                 double fails = scale * Math.pow(-Math.log(1 - random.nextDouble()), 1 / shape);
                 if (fails < age) {
                     age = fails;

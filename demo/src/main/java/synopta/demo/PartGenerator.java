@@ -3,7 +3,6 @@ package synopta.demo;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,7 +67,7 @@ final class PartGenerator {
     }
 
     /** What a platform lists at a place: one part, or an early and a late one. */
-    List<DemoCatalog.Listed> listed(PlatformBuilder.Line line, PlatformBuilder.Place place) {
+    List<DemoCatalog.Listed> listed(PlatformBuilder.Line line, DemoPlaces.Place place) {
         String owner = PartTraits.OF_A_FAMILY.contains(place.partType()) ? line.family() : line.platform();
         return known.computeIfAbsent(place.partType() + "/" + owner, made -> {
             random = PartTraits.chances(seed, made);
@@ -83,7 +82,7 @@ final class PartGenerator {
     }
 
     /** A genuine part; most have forerunners, many an equivalent of another make. Machines may list a forerunner. */
-    private PartNumber genuine(PlatformBuilder.Line line, PlatformBuilder.Place place) {
+    private PartNumber genuine(PlatformBuilder.Line line, DemoPlaces.Place place) {
         String prefix = line.family().equals(PlatformBuilder.NORTH) ? "QV" : "HN";
         nextNumber += SmallParts.has(prefix, nextNumber) ? 1 : 0;
         PartNumber number = new PartNumber("%s-%d".formatted(prefix, nextNumber));
@@ -219,16 +218,26 @@ final class PartGenerator {
         kits.add(row);
     }
 
-    /** What is sold together: a dryer's rollers with rings, idler and belt; the nuts and bolts a microwave hangs by. */
+    /** What is sold together: a dryer's rollers with rings, idler and belt, its sensors; what a microwave hangs by. */
     void kits(PlatformBuilder.Line line, BiFunction<String, String, PartNumber> now) {
-        Set<String> slots = new HashSet<>();
-        line.places().forEach(p -> slots.add(p.slot()));
-        if (slots.contains("rear-roller") && !line.platform().equals("Skerry")) {
-            Map<String, Integer> contents = Map.of("rear-roller", 4, "roller-rings", 8, "idler", 1, "belt", 1);
+        Map<String, Integer> pieces = new TreeMap<>();
+        line.places().forEach(p -> pieces.put(p.slot(), p.quantity()));
+        boolean electric = pieces.containsKey("thermal-cutoff");
+        if (pieces.containsKey("rear-roller") && !line.platform().equals("Skerry")) {
+            Map<String, Integer> contents = new TreeMap<>(Map.of("idler", 1, "belt", 1));
+            contents.put("rear-roller", pieces.get("rear-roller") + pieces.getOrDefault("front-roller", 0));
+            contents.put("roller-rings", pieces.get("roller-rings"));
             kit(line, "dryer-repair-kit", 5490, contents, now);
         }
-        if (slots.contains("hanging-nut")) {
-            kit(line, "mounting-nut", 890, Map.of("hanging-nut", 2, "hanging-bolt", 2), now);
+        if (electric && line.layout().equals("G")) {
+            Map<String, Integer> contents =
+                    Map.of("high-limit", 1, "thermal-cutoff", 1, "thermal-fuse", 1, "blower-sensor", 1);
+            kit(line, "sensor-kit", 3450, contents, now);
+        } else if (electric) {
+            kit(line, "thermal-cutoff-kit", 1890, Map.of("high-limit", 1, "thermal-cutoff", 1), now);
+        }
+        if (pieces.containsKey("hanging-nut")) {
+            kit(line, "mounting-nut", 890, Map.of("hanging-nut", 1, "hanging-bolt", 3), now);
         }
     }
 

@@ -2,14 +2,12 @@ package synopta.demo;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 
 /** The constructions of the scenario: its platforms, and what the brands call their models. */
 final class PlatformBuilder {
-    /** A place of a platform: slot, part type, pieces, price of one in cents. */
-    record Place(String slot, String partType, int quantity, int cents) {}
-
     /**
      * A platform of one family of brands.
      *
@@ -24,10 +22,15 @@ final class PlatformBuilder {
             List<Fuel> fuels,
             Kind kind,
             String series,
-            List<Place> places) {
+            List<DemoPlaces.Place> places) {
         /** The same construction under another name and series, for catalogs of any size. */
         Line again(String otherPlatform, String otherSeries) {
             return new Line(otherPlatform, appliance, layout, family, fuels, kind, otherSeries, places);
+        }
+
+        /** The prefix of a machine that burns this. */
+        Kind kindOf(@Nullable Fuel fuel) {
+            return kind == Kind.ELECTRIC_DRYER && fuel != null && fuel.isGas() ? Kind.GAS_DRYER : kind;
         }
     }
 
@@ -54,18 +57,14 @@ final class PlatformBuilder {
             "Pelladine", new Naming(SOUTH, List.of("PD", "PG", "PM", "PR", "PK", "PW"), "/"),
             "Mirrabrook", new Naming(SOUTH, List.of("MB", "MG", "MM", "MR", "MK", "MD"), "-"));
 
-    /** Constructions with a bare coil instead of a heater box, and those with two idlers. */
-    private static final List<String> COILS = List.of("C", "F", "G");
-
-    private static final List<String> TWINS = List.of("C", "F");
-
     /** How a construction is told by looking, without its knowledge pack. */
     static final Map<String, String> LOOKS = Map.ofEntries(
             Map.entry("B", "Two screws in the lint slot"),
             Map.entry("C", "Console in front, top slides back"),
             Map.entry("D", "Top stays, screws under the front lip"),
-            Map.entry("F", "Opens on top, chassis swings out"),
+            Map.entry("F", "Opens on top, chassis comes out"),
             Map.entry("G", "Top pops by hand, six front screws"),
+            Map.entry("H", "Bulkhead with front glides"),
             Map.entry("over-range", "Hangs over the range"),
             Map.entry("freestanding", "Stands on the floor, electric"),
             Map.entry("freestanding-gas", "Stands on the floor, gas"),
@@ -77,59 +76,32 @@ final class PlatformBuilder {
     private static final List<Fuel> ELECTRIC = List.of(Fuel.ELECTRIC);
     private static final List<Fuel> GAS = List.of(Fuel.NATURAL_GAS, Fuel.LP);
 
+    /** A construction that is built for every fuel; most of its models are electric. */
+    private static final List<Fuel> ANY =
+            List.of(Fuel.ELECTRIC, Fuel.ELECTRIC, Fuel.ELECTRIC, Fuel.NATURAL_GAS, Fuel.LP);
+
     static final List<Line> LINES = List.of(
-            dryer("Skerry", "A", NORTH, ELECTRIC, "78", SlotCatalog.ROLLERS),
-            dryer("Skerry Gas", "A", NORTH, GAS, "78", SlotCatalog.ROLLERS),
-            dryer("Fathom", "E", SOUTH, ELECTRIC, "44", SlotCatalog.BEARING),
-            dryer("Fathom Gas", "E", SOUTH, GAS, "44", SlotCatalog.BEARING),
-            dryer("Dunlin", "B", NORTH, ELECTRIC, "61", SlotCatalog.ROLLERS_AND_GLIDES),
-            dryer("Dunlin Gas", "B", NORTH, GAS, "61", SlotCatalog.ROLLERS_AND_GLIDES),
-            dryer("Cairn", "C", SOUTH, ELECTRIC, "53", SlotCatalog.BEARING),
-            dryer("Samphire", "D", SOUTH, ELECTRIC, "57", SlotCatalog.ROLLERS),
-            dryer("Burdock", "F", NORTH, GAS, "36", SlotCatalog.ROLLERS),
-            dryer("Gannet", "G", SOUTH, ELECTRIC, "91", SlotCatalog.ROLLERS),
-            line(
-                    "Lantern",
-                    Appliance.MICROWAVE,
-                    "countertop",
-                    NORTH,
-                    List.of(),
-                    Kind.MICROWAVE,
-                    "22",
-                    List.of(SlotCatalog.COUNTERTOP)),
-            line(
-                    "Lantern South",
-                    Appliance.MICROWAVE,
-                    "countertop",
-                    SOUTH,
-                    List.of(),
-                    Kind.MICROWAVE,
-                    "33",
-                    List.of(SlotCatalog.COUNTERTOP)),
-            line(
-                    "Beacon",
-                    Appliance.MICROWAVE,
-                    "over-range",
-                    NORTH,
-                    List.of(),
-                    Kind.MICROWAVE,
-                    "27",
-                    List.of(SlotCatalog.OVER_RANGE)),
-            line(
-                    "Beacon South",
-                    Appliance.MICROWAVE,
-                    "over-range",
-                    SOUTH,
-                    List.of(),
-                    Kind.MICROWAVE,
-                    "38",
-                    List.of(SlotCatalog.OVER_RANGE)),
-            range("Hearth", "freestanding", NORTH, ELECTRIC, "15", SlotCatalog.ELECTRIC_RANGE),
-            range("Hearth South", "freestanding", SOUTH, ELECTRIC, "17", SlotCatalog.ELECTRIC_RANGE),
-            range("Kindle", "freestanding-gas", NORTH, GAS, "65", SlotCatalog.GAS_RANGE),
-            range("Kindle South", "freestanding-gas", SOUTH, GAS, "67", SlotCatalog.GAS_RANGE),
-            range("Alder", "wall-oven", NORTH, ELECTRIC, "19", SlotCatalog.WALL_OVEN),
-            range("Rowan", "wall-oven", SOUTH, ELECTRIC, "12", SlotCatalog.WALL_OVEN),
+            dryer("Skerry", "A", NORTH, ELECTRIC, "78"),
+            dryer("Skerry Gas", "A", NORTH, GAS, "78"),
+            dryer("Fathom", "E", SOUTH, ELECTRIC, "44"),
+            dryer("Fathom Gas", "E", SOUTH, GAS, "44"),
+            dryer("Dunlin", "B", NORTH, ELECTRIC, "61"),
+            dryer("Dunlin Gas", "B", NORTH, GAS, "61"),
+            dryer("Cairn", "C", SOUTH, ANY, "53"),
+            dryer("Samphire", "D", SOUTH, ANY, "57"),
+            dryer("Burdock", "F", NORTH, ANY, "36"),
+            dryer("Gannet", "G", SOUTH, ANY, "91"),
+            dryer("Marram", "H", NORTH, ANY, "34"),
+            line("Lantern", Appliance.MICROWAVE, "countertop", NORTH, List.of(), Kind.MICROWAVE, "22"),
+            line("Lantern South", Appliance.MICROWAVE, "countertop", SOUTH, List.of(), Kind.MICROWAVE, "33"),
+            line("Beacon", Appliance.MICROWAVE, "over-range", NORTH, List.of(), Kind.MICROWAVE, "27"),
+            line("Beacon South", Appliance.MICROWAVE, "over-range", SOUTH, List.of(), Kind.MICROWAVE, "38"),
+            range("Hearth", "freestanding", NORTH, ELECTRIC, "15"),
+            range("Hearth South", "freestanding", SOUTH, ELECTRIC, "17"),
+            range("Kindle", "freestanding-gas", NORTH, GAS, "65"),
+            range("Kindle South", "freestanding-gas", SOUTH, GAS, "67"),
+            range("Alder", "wall-oven", NORTH, ELECTRIC, "19"),
+            range("Rowan", "wall-oven", SOUTH, ELECTRIC, "12"),
             dishwasher("Weir", "tall-tub", NORTH, "82"),
             dishwasher("Millrace", "tall-tub", SOUTH, "85"),
             dishwasher("Rill", "drawer", NORTH, "46"),
@@ -137,40 +109,24 @@ final class PlatformBuilder {
 
     private PlatformBuilder() {}
 
-    private static Line dryer(
-            String platform, String layout, String family, List<Fuel> fuels, String series, List<Place> drum) {
-        boolean electric = fuels.equals(ELECTRIC);
-        List<Place> heat = !electric
-                ? SlotCatalog.GAS_DRYER
-                : COILS.contains(layout) ? SlotCatalog.COIL : SlotCatalog.ELECTRIC_DRYER;
-        List<Place> idler = TWINS.contains(layout) ? SlotCatalog.TWIN_IDLERS : SlotCatalog.SINGLE_IDLER;
+    private static Line dryer(String platform, String layout, String family, List<Fuel> fuels, String series) {
         return line(
                 platform,
                 Appliance.DRYER,
                 layout,
                 family,
                 fuels,
-                electric ? Kind.ELECTRIC_DRYER : Kind.GAS_DRYER,
-                series,
-                List.of(SlotCatalog.DRYER, idler, drum, heat));
+                fuels.equals(GAS) ? Kind.GAS_DRYER : Kind.ELECTRIC_DRYER,
+                series);
     }
 
-    private static Line range(
-            String platform, String layout, String family, List<Fuel> fuels, String series, List<Place> places) {
+    private static Line range(String platform, String layout, String family, List<Fuel> fuels, String series) {
         Kind kind = fuels.equals(ELECTRIC) ? Kind.ELECTRIC_RANGE : Kind.GAS_RANGE;
-        return line(platform, Appliance.RANGE, layout, family, fuels, kind, series, List.of(SlotCatalog.RANGE, places));
+        return line(platform, Appliance.RANGE, layout, family, fuels, kind, series);
     }
 
     private static Line dishwasher(String platform, String layout, String family, String series) {
-        return line(
-                platform,
-                Appliance.DISHWASHER,
-                layout,
-                family,
-                List.of(),
-                Kind.DISHWASHER,
-                series,
-                List.of(SlotCatalog.DISHWASHER));
+        return line(platform, Appliance.DISHWASHER, layout, family, List.of(), Kind.DISHWASHER, series);
     }
 
     private static Line line(
@@ -180,16 +136,8 @@ final class PlatformBuilder {
             String family,
             List<Fuel> fuels,
             Kind kind,
-            String series,
-            List<List<Place>> places) {
+            String series) {
         return new Line(
-                platform,
-                appliance,
-                layout,
-                family,
-                fuels,
-                kind,
-                series,
-                places.stream().flatMap(List::stream).toList());
+                platform, appliance, layout, family, fuels, kind, series, DemoPlaces.of(appliance, layout, fuels));
     }
 }

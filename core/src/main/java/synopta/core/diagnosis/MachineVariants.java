@@ -105,7 +105,7 @@ final class MachineVariants {
                 for (Layout.Place place : places) {
                     hanging.computeIfAbsent(place.kind().finding(), f -> new TreeMap<>())
                             .computeIfAbsent(i, f -> new TreeSet<>())
-                            .add(place.kind().answer());
+                            .addAll(place.kind().answers());
                 }
             }
         }

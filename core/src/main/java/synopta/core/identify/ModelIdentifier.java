@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
@@ -134,7 +136,7 @@ public final class ModelIdentifier {
         Optional<Layout> layout = platform.map(Platform::layout)
                 .or(() -> agreed(unlisted, input.inspected()))
                 .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
-        Map<String, String> kinds = kinds(layout.orElse(null), platform.orElse(null));
+        Map<String, String> kinds = kinds(layout.orElse(null), model, platform.orElse(null));
         return new IdentifiedModel(
                 line,
                 reading,
@@ -159,13 +161,15 @@ public final class ModelIdentifier {
         return appliance == null ? guess(complaint) : heard(appliance, complaint);
     }
 
-    /** The kinds that the catalog's places of a platform show. */
-    private Map<String, String> kinds(@Nullable Layout layout, @Nullable Platform platform) {
-        return layout == null || platform == null
-                ? Map.of()
-                : layout.kindsShownBy(catalog.slots(platform.platform()).stream()
-                        .map(Slot::slot)
-                        .toList());
+    /** The kinds that the parts listed for the model show, or the places of the platform where it is not known. */
+    private Map<String, String> kinds(@Nullable Layout layout, @Nullable Model model, @Nullable Platform platform) {
+        if (layout == null || platform == null) {
+            return Map.of();
+        }
+        Stream<String> slots = model == null
+                ? catalog.slots(platform.platform()).stream().map(Slot::slot)
+                : catalog.fits(model.number()).stream().map(Fit::slot);
+        return layout.kindsShownBy(slots.toList());
     }
 
     /** What the model, the platform or the caller says it is. */

@@ -13,6 +13,11 @@ public record Basis(String source) {
         }
     }
 
+    /** Whether it rests on our own judgment. */
+    public boolean isAuthored() {
+        return source.equals("authored");
+    }
+
     /** The source in words, for a person. */
     public String words() {
         return switch (source) {

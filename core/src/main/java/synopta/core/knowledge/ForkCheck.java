@@ -44,29 +44,35 @@ final class ForkCheck {
             if (Math.abs(sum - 1) > 1e-9) {
                 say.accept(path, "the shares of %s add up to %s; they must add up to 1.".formatted(finding, sum));
             }
-            shares.keySet().forEach(answer -> known(path, new Layout.Kind(finding, answer)));
+            shares.keySet().forEach(answer -> known(path, finding, answer));
         });
     }
 
     private void place(String path, Layout layout, int p) {
         Layout.Kind kind = layout.places().get(p).kind();
-        if (kind != null && known(path, kind) && layout.share(kind) == 0) {
-            say.accept(
-                    path,
-                    "no machine of %s answers %s to %s. Give it a share in kinds, or remove the place."
-                            .formatted(layout.id(), kind.answer(), kind.finding()));
+        if (kind == null) {
+            return;
+        }
+        for (String answer : kind.answers()) {
+            if (known(path, kind.finding(), answer)
+                    && layout.share(new Layout.Kind(kind.finding(), Set.of(answer))) == 0) {
+                say.accept(
+                        path,
+                        "no machine of %s answers %s to %s. Give it a share in kinds, or remove the place."
+                                .formatted(layout.id(), answer, kind.finding()));
+            }
         }
     }
 
-    private boolean known(String path, Layout.Kind kind) {
-        boolean known = pack.finding(kind.finding())
-                .map(finding -> finding.isOfConstruction() && finding.knows(kind.answer()))
+    private boolean known(String path, String asked, String answer) {
+        boolean known = pack.finding(asked)
+                .map(finding -> finding.isOfConstruction() && finding.knows(answer))
                 .orElse(false);
         if (!known) {
             say.accept(
                     path,
                     "%s is not an answer to a finding of construction %s. Such a finding has no leaks."
-                            .formatted(kind.answer(), kind.finding()));
+                            .formatted(answer, asked));
         }
         return known;
     }

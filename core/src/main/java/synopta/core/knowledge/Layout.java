@@ -58,6 +58,8 @@ public record Layout(
      * @param where in words: front or rear, left or right
      * @param fuels in which machines it is
      * @param kind the kind of machine that has it; null where all have
+     * @param brings small parts that belong to one piece here, pieces by slot: the rings of a roller, its shaft
+     * @param fitting how the part goes in here; null where it goes in as any of its type
      */
     public record Place(
             String slot,
@@ -66,29 +68,49 @@ public record Layout(
             int quantity,
             String where,
             Set<Fuel> fuels,
-            @Nullable Kind kind) {
-        /** Copies the fuels. */
+            @Nullable Kind kind,
+            Map<String, Integer> brings,
+            @Nullable Installation fitting) {
+        /** Copies. */
         public Place {
             fuels = Ordered.set(fuels);
+            brings = Ordered.map(brings);
         }
     }
 
     /**
-     * One of the kinds a machine may be of.
+     * Kinds that a machine may be of.
      *
      * @param finding finding of construction that asks for it
-     * @param answer the answer of this kind
+     * @param answers the answers of these kinds; at least one
      */
-    public record Kind(String finding, String answer) {}
+    public record Kind(String finding, Set<String> answers) {
+        /** Copies. */
+        public Kind {
+            answers = Ordered.set(answers);
+        }
 
-    /** How often a kind is met among machines of the layout; 0 where nothing is known of it. */
-    public double share(Kind kind) {
-        return kinds.getOrDefault(kind.finding, Map.of()).getOrDefault(kind.answer, 0.0);
+        private boolean agrees(Map<String, String> known) {
+            return !known.containsKey(finding) || answers.contains(known.get(finding));
+        }
     }
 
-    /** Whether no other kind of the same fork is met more among machines of the layout. */
+    /** How often these kinds are met among machines of the layout; 0 where nothing is known of them. */
+    public double share(Kind kind) {
+        Map<String, Double> shares = kinds.getOrDefault(kind.finding, Map.of());
+        return Math.min(
+                1,
+                kind.answers.stream()
+                        .mapToDouble(answer -> shares.getOrDefault(answer, 0.0))
+                        .sum());
+    }
+
+    /** Whether the kind that is met most among machines of the layout is one of these. */
     public boolean isUsual(Kind kind) {
-        return kinds.getOrDefault(kind.finding, Map.of()).values().stream().noneMatch(other -> other > share(kind));
+        return kinds.getOrDefault(kind.finding, Map.of()).entrySet().stream()
+                .reduce((most, next) -> next.getValue() > most.getValue() ? next : most)
+                .filter(most -> kind.answers.contains(most.getKey()))
+                .isPresent();
     }
 
     /** The kinds that what is fitted shows: those of the places among the slots, unless they contradict each other. */
@@ -96,8 +118,9 @@ public record Layout(
         Map<String, Set<String>> shown = new TreeMap<>();
         places.stream()
                 .filter(place -> place.kind != null && slots.contains(place.slot))
-                .forEach(place -> shown.computeIfAbsent(place.kind.finding, f -> new TreeSet<>())
-                        .add(place.kind.answer));
+                .map(Place::kind)
+                .forEach(kind -> shown.computeIfAbsent(kind.finding, f -> new TreeSet<>(kind.answers))
+                        .retainAll(kind.answers));
         Map<String, String> kinds = new TreeMap<>();
         shown.forEach((finding, answers) -> {
             if (answers.size() == 1) {
@@ -107,15 +130,24 @@ public record Layout(
         return kinds;
     }
 
-    /** The layout as machines of these kinds have it: places of other kinds are left out. */
+    /** The layout as machines of these kinds have it: places and steps of other kinds are left out. */
     public Layout of(Map<String, String> known) {
         Map<String, Map<String, Double>> narrowed = new TreeMap<>(kinds);
         known.forEach((finding, answer) -> narrowed.computeIfPresent(finding, (f, all) -> Map.of(answer, 1.0)));
         List<Place> there = places.stream()
-                .filter(place -> place.kind == null
-                        || place.kind.answer.equals(known.getOrDefault(place.kind.finding, place.kind.answer)))
+                .filter(place -> place.kind == null || place.kind.agrees(known))
                 .toList();
-        return new Layout(id, name, share, tag, fuels, narrowed, there, steps, drawing, belt);
+        List<OpeningStep> done = steps.stream()
+                .filter(step -> step.kind() == null || step.kind().agrees(known))
+                .toList();
+        return new Layout(id, name, share, tag, fuels, narrowed, there, done, drawing, belt);
+    }
+
+    /** The steps of the kinds that are known, and of those met most where a kind is not known. */
+    public List<OpeningStep> usualSteps() {
+        return steps.stream()
+                .filter(step -> step.kind() == null || isUsual(step.kind()))
+                .toList();
     }
 
     /** The places where a machine of this layout and fuel can have the fault. */
@@ -133,15 +165,12 @@ public record Layout(
     /** How likely a machine of this layout and fuel is of a kind that can have the fault. */
     public double chanceToHave(Fault fault, Fuel fuel) {
         List<Place> there = placesOf(fault, fuel);
-        return there.stream().anyMatch(place -> place.kind == null)
-                ? 1
-                : Math.min(
-                        1,
-                        there.stream()
-                                .map(Place::kind)
-                                .distinct()
-                                .mapToDouble(this::share)
-                                .sum());
+        if (there.isEmpty() || there.stream().anyMatch(place -> place.kind == null)) {
+            return there.isEmpty() ? 0 : 1;
+        }
+        Set<String> answers = new TreeSet<>();
+        there.forEach(place -> answers.addAll(place.kind.answers));
+        return share(new Kind(there.get(0).kind.finding, answers));
     }
 
     /** The place of that slot. */

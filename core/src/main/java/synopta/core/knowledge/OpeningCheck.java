@@ -1,12 +1,11 @@
 package synopta.core.knowledge;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiConsumer;
 
 /** Finds what does not hold together in how a layout is opened: unknown steps and places, circles, doubled places. */
@@ -28,7 +27,7 @@ final class OpeningCheck {
     }
 
     void check() {
-        Set<String> reached = new HashSet<>();
+        Map<String, List<OpeningStep>> reached = new HashMap<>();
         for (int i = 0; i < layout.steps().size(); i++) {
             OpeningStep step = layout.steps().get(i);
             String path = "steps[%d]".formatted(i);
@@ -39,12 +38,22 @@ final class OpeningCheck {
                 if (layout.place(slot).isEmpty()) {
                     say.accept(
                             path + ".reaches", PackCheck.unknown("place", slot, layout.places(), Layout.Place::slot));
-                } else if (!reached.add(slot)) {
+                } else if (reached.computeIfAbsent(slot, s -> new ArrayList<>()).stream()
+                        .anyMatch(other -> !excludes(other, step))) {
                     say.accept(path + ".reaches", "%s is reached by two steps. Keep one.".formatted(slot));
                 }
+                reached.computeIfAbsent(slot, s -> new ArrayList<>()).add(step);
             }
         }
         order();
+    }
+
+    /** Whether no machine is opened by both. */
+    private static boolean excludes(OpeningStep one, OpeningStep other) {
+        return one.kind() != null
+                && other.kind() != null
+                && one.kind().finding().equals(other.kind().finding())
+                && Collections.disjoint(one.kind().answers(), other.kind().answers());
     }
 
     /** Each waits for steps that there are, and none for itself. */

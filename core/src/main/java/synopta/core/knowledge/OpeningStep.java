@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 
 /**
@@ -12,6 +13,7 @@ import synopta.core.quantity.Ordered;
  * @param minutes for this step, there and back
  * @param after ids of the steps that must be done first
  * @param reaches the places it lays open, each with the minutes it takes to exchange one piece there
+ * @param kind the kind of machine that is opened so; null where all are
  * @param work what it takes
  * @param basis where the figure or the words come from
  */
@@ -21,6 +23,7 @@ public record OpeningStep(
         double minutes,
         List<String> after,
         Map<String, Double> reaches,
+        Layout.@Nullable Kind kind,
         WorkStep work,
         Basis basis) {
     /** Copies; refuses minutes that are no number or below 0. */

@@ -33,6 +33,7 @@ public final class PackCheck {
         check.wrong.addAll(new LayoutCheck(pack).faults());
         new IdentificationCheck(pack, check::say).check();
         new ForkCheck(pack, check::say).check();
+        new PlaceCheck(pack, check::say).check();
         return List.copyOf(check.wrong);
     }
 

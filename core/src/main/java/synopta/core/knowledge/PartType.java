@@ -18,6 +18,7 @@ import synopta.core.drawing.Picture;
  * @param specs what decides whether another part of the type may be supplied in its place
  * @param safety why a wrong one is dangerous; null where it is only a nuisance
  * @param fitting how it goes in
+ * @param contains part types a kit of this type holds; empty where it is no kit
  */
 public record PartType(
         String slug,
@@ -30,7 +31,8 @@ public record PartType(
         boolean refer,
         List<SpecRule> specs,
         @Nullable String safety,
-        Installation fitting) {
+        Installation fitting,
+        List<String> contains) {
     /** Begins the id of the finding that the part was asked for by its name. */
     private static final String ASKED = "asked-";
 
@@ -39,6 +41,7 @@ public record PartType(
         bag = List.copyOf(bag);
         called = List.copyOf(called);
         specs = List.copyOf(specs);
+        contains = List.copyOf(contains);
     }
 
     /** The id of the finding that somebody asked for the part by name. */

@@ -96,7 +96,8 @@ public final class ParameterOverrides {
                 type.refer(),
                 type.specs(),
                 type.safety(),
-                type.fitting());
+                type.fitting(),
+                type.contains());
     }
 
     private Fault over(Pack pack, Fault fault) {
@@ -174,6 +175,13 @@ public final class ParameterOverrides {
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, e -> e.getValue() * times, (a, b) -> a, LinkedHashMap::new));
         return new OpeningStep(
-                step.id(), step.name(), step.minutes() * times, step.after(), reaches, step.work(), step.basis());
+                step.id(),
+                step.name(),
+                step.minutes() * times,
+                step.after(),
+                reaches,
+                step.kind(),
+                step.work(),
+                step.basis());
     }
 }

@@ -14,6 +14,7 @@ import synopta.core.catalog.Fit;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.Supply;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.SellingRule;
 import synopta.core.quantity.Money;
@@ -33,8 +34,16 @@ final class OptionalParts {
     private final Pack pack;
     private final HouseSettings rules;
     private final String currency;
+    private final BroughtPieces brought;
 
-    OptionalParts(Catalog catalog, MachineParts machine, Pack pack, HouseSettings rules, String currency) {
+    OptionalParts(
+            Catalog catalog,
+            MachineParts machine,
+            Pack pack,
+            HouseSettings rules,
+            String currency,
+            @Nullable Layout layout) {
+        brought = new BroughtPieces(layout);
         this.catalog = catalog;
         this.machine = machine;
         this.pack = pack;
@@ -63,25 +72,34 @@ final class OptionalParts {
                     .of(teardown, teardown.work(WorkItems.pieces(needs)), ageYears, rules.horizonYears()));
         }
         named.forEach((type, phrase) ->
-                offer(wants, type, needed, open, OptionalPart.Source.ASKED, "Requested: “%s”.".formatted(phrase)));
+                offer(wants, type, needs, open, OptionalPart.Source.ASKED, "Requested: “%s”.".formatted(phrase)));
         for (String type : sold) {
             for (SellingRule.Companion offer :
                     pack.partType(type).map(t -> t.selling().offers()).orElse(List.of())) {
-                offer(wants, offer.partType(), needed, open, OptionalPart.Source.JOB, offer.why());
+                offer(wants, offer.partType(), needs, open, OptionalPart.Source.JOB, offer.why());
             }
         }
+        List<OptionalPart> all = new ArrayList<>(wants.values());
+        all.addAll(lying(open, needed, wants.keySet()));
+        return all;
+    }
+
+    /** What lies open besides, the most worthwhile first. */
+    private List<OptionalPart> lying(Map<PartNumber, WhileOpen> open, Set<PartNumber> needed, Set<PartNumber> offered) {
         List<OptionalPart> lying = new ArrayList<>();
         open.keySet().stream()
-                .filter(part -> !needed.contains(part) && !wants.containsKey(part))
-                .forEach(part -> lying.addAll(
-                        wants(part, open, OptionalPart.Source.WHILE_OPEN, "It is accessible during this repair.")));
-        List<OptionalPart> all = new ArrayList<>(wants.values());
-        lying.stream()
+                .filter(part -> !needed.contains(part) && !offered.contains(part))
+                .forEach(part -> lying.addAll(wants(
+                        part,
+                        List.of(),
+                        open,
+                        OptionalPart.Source.WHILE_OPEN,
+                        "It is accessible during this repair.")));
+        return lying.stream()
                 .filter(w -> w.value().cents() > 0)
                 .sorted(Comparator.comparingDouble(this::worth).reversed())
                 .limit(MOST_OPEN)
-                .forEach(all::add);
-        return all;
+                .toList();
     }
 
     private double worth(OptionalPart want) {
@@ -93,22 +111,30 @@ final class OptionalParts {
     private void offer(
             Map<PartNumber, OptionalPart> wants,
             String type,
-            Set<PartNumber> needed,
+            List<RequiredPart> needs,
             Map<PartNumber, WhileOpen> open,
             OptionalPart.Source source,
             String why) {
+        Set<PartNumber> needed = needs.stream().map(RequiredPart::listed).collect(Collectors.toSet());
         machine.ofType(type).stream()
                 .map(Fit::part)
                 .distinct()
                 .filter(part -> !needed.contains(part))
-                .forEach(part -> wants(part, open, source, why).forEach(want -> wants.putIfAbsent(part, want)));
+                .forEach(part -> wants(part, source == OptionalPart.Source.JOB ? needs : List.of(), open, source, why)
+                        .forEach(want -> wants.putIfAbsent(part, want)));
     }
 
+    /** All that are fitted, or as many as belong to what the job needs. */
     private List<OptionalPart> wants(
-            PartNumber part, Map<PartNumber, WhileOpen> open, OptionalPart.Source source, String why) {
+            PartNumber part,
+            List<RequiredPart> needs,
+            Map<PartNumber, WhileOpen> open,
+            OptionalPart.Source source,
+            String why) {
         List<Fit> rows =
                 machine.rows().stream().filter(row -> row.part().equals(part)).toList();
-        int pieces = rows.stream().mapToInt(Fit::quantity).sum();
+        int fitted = rows.stream().mapToInt(Fit::quantity).sum();
+        int pieces = Math.min(fitted, brought.of(machine.typeOf(part), needs).orElse(fitted));
         List<String> slots = rows.stream().map(Fit::slot).distinct().toList();
         List<OptionalPart> wants = new ArrayList<>();
         Optional<WhileOpen> weighed = Optional.ofNullable(open.get(part));

@@ -78,18 +78,21 @@ public final class PurchasePlanner {
 
     /** What these faults and the caller's own wishes come to. */
     public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector evidence) {
-        List<ParsedComplaint.Named> named = evidence.parsed().named().stream()
-                .filter(n ->
-                        n.how() != ParsedComplaint.Named.How.DENIED && n.how() != ParsedComplaint.Named.How.RENEWED)
-                .toList();
         RequestedQuantities quantities = new RequestedQuantities(
-                identified.line().complaint(), named, pack, machine.orElse(null), catalog, planner, policy());
+                identified.line().complaint(),
+                askedFor(evidence),
+                pack,
+                machine.orElse(null),
+                catalog,
+                planner,
+                policy());
         List<RequiredPart> needs = needs(pack, faults, evidence, quantities);
         Optional<Teardown> teardown = Optional.ofNullable(identified.layout())
                 .map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
         List<String> sold = faults.stream().map(Fault::partType).distinct().toList();
-        List<OptionalPart> wants = machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency)
-                        .of(needs, wished(pack, evidence), sold, teardown.orElse(null), identified.ageYears()))
+        List<OptionalPart> wants = machine.map(
+                        m -> new OptionalParts(catalog, m, pack, rules, currency, identified.layout())
+                                .of(needs, wished(pack, evidence), sold, teardown.orElse(null), identified.ageYears()))
                 .orElse(List.of());
         List<RequiredPart> inForce = new ArrayList<>(adjusted(needs));
         inForce.addAll(madeNeeds(wants));
@@ -106,6 +109,13 @@ public final class PurchasePlanner {
                         left,
                         purchase -> teardown.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
                         purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))));
+    }
+
+    private static List<ParsedComplaint.Named> askedFor(EvidenceCollector evidence) {
+        return evidence.parsed().named().stream()
+                .filter(n ->
+                        n.how() != ParsedComplaint.Named.How.DENIED && n.how() != ParsedComplaint.Named.How.RENEWED)
+                .toList();
     }
 
     private static Set<String> answered(EvidenceCollector evidence) {
@@ -160,7 +170,7 @@ public final class PurchasePlanner {
         Set<PartNumber> byNumber = new HashSet<>();
         needs.forEach(need -> byNumber.add(need.supplied()));
         machine
-                .map(m -> new RequiredParts(m, pack, rules.practices())
+                .map(m -> new RequiredParts(m, pack, rules.practices(), identified.layout())
                         .of(faults, evidence.evidence(), quantities.asked()))
                 .orElse(List.of())
                 .stream()

@@ -15,6 +15,7 @@ import synopta.core.fit.FitVerdict;
 import synopta.core.fit.Supply;
 import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.RepairPractices;
@@ -28,9 +29,11 @@ public final class RequiredParts {
     private final MachineParts machine;
     private final Pack pack;
     private final RepairPractices practices;
+    private final BroughtPieces brought;
 
-    /** Needs of a machine, in a house of these schools. */
-    RequiredParts(MachineParts machine, Pack pack, RepairPractices practices) {
+    /** Needs of a machine, in a house of these schools; small parts are counted by the layout where it is known. */
+    RequiredParts(MachineParts machine, Pack pack, RepairPractices practices, @Nullable Layout layout) {
+        brought = new BroughtPieces(layout);
         this.machine = machine;
         this.pack = pack;
         this.practices = practices;
@@ -64,7 +67,10 @@ public final class RequiredParts {
             List<Fit> meant = machine.ofType(want.partType).stream()
                     .filter(row -> want.slot == null || row.slot().equals(want.slot))
                     .toList();
-            needs.addAll(parts(meant, want, asked.getOrDefault(want.partType, 1)));
+            int pieces = want.all
+                    ? brought.of(want.partType, needs).orElse(Integer.MAX_VALUE)
+                    : asked.getOrDefault(want.partType, 1);
+            needs.addAll(parts(meant, want, pieces));
         }
         return needs;
     }
@@ -81,7 +87,7 @@ public final class RequiredParts {
     }
 
     /** One entry for each listed part; a part that goes into several places is asked for once, with their sum. */
-    private List<RequiredPart> parts(List<Fit> meant, Wanted wanted, int asked) {
+    private List<RequiredPart> parts(List<Fit> meant, Wanted wanted, int most) {
         Map<String, List<Fit>> rows = new LinkedHashMap<>();
         meant.forEach(row ->
                 rows.computeIfAbsent(row.part().key(), k -> new ArrayList<>()).add(row));
@@ -89,7 +95,7 @@ public final class RequiredParts {
         for (List<Fit> places : rows.values()) {
             FitVerdict verdict = machine.judge(places.get(0).part());
             int fitted = places.stream().mapToInt(Fit::quantity).sum();
-            int pieces = wanted.all ? fitted : Math.max(1, Math.min(asked, fitted));
+            int pieces = Math.max(1, Math.min(most, fitted));
             List<String> slots = places.stream().map(Fit::slot).distinct().toList();
             List<Supply.Item> items = supplied(verdict);
             for (Supply.Item item : items) {

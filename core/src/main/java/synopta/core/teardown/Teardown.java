@@ -85,8 +85,8 @@ public final class Teardown {
         Optional<Layout.Place> place = layout.place(slot);
         String type = place.map(Layout.Place::partType).orElse("");
         String name = place.map(Layout.Place::name).orElse(slot);
-        Installation fitting = pack.partType(type)
-                .map(PartType::fitting)
+        Installation fitting = place.map(Layout.Place::fitting)
+                .or(() -> pack.partType(type).map(PartType::fitting))
                 .orElse(Installation.PLAIN)
                 .in(practices);
         return test(type)
@@ -131,7 +131,7 @@ public final class Teardown {
     }
 
     private Optional<OpeningStep> reaching(String slot) {
-        return layout.steps().stream()
+        return layout.usualSteps().stream()
                 .filter(step -> step.reaches().containsKey(slot))
                 .findFirst();
     }
@@ -142,7 +142,9 @@ public final class Teardown {
         while (!open.isEmpty()) {
             String id = open.remove(open.size() - 1);
             if (all.add(id)) {
-                layout.steps().stream().filter(step -> step.id().equals(id)).forEach(step -> open.addAll(step.after()));
+                layout.usualSteps().stream()
+                        .filter(step -> step.id().equals(id))
+                        .forEach(step -> open.addAll(step.after()));
             }
         }
         return all;
@@ -151,9 +153,12 @@ public final class Teardown {
     /** Each after what it waits for; what goes on from the step just done comes before what lies elsewhere. */
     private List<OpeningStep> inOrder(Set<String> ids) {
         List<OpeningStep> waiting = new ArrayList<>(
-                layout.steps().stream().filter(s -> ids.contains(s.id())).toList());
+                layout.usualSteps().stream().filter(s -> ids.contains(s.id())).toList());
         List<OpeningStep> ordered = new ArrayList<>();
-        Set<String> done = new LinkedHashSet<>();
+        Set<String> left = new LinkedHashSet<>(ids);
+        waiting.forEach(step -> left.remove(step.id()));
+        // Steps of another kind of machine are not waited for.
+        Set<String> done = left;
         while (!waiting.isEmpty()) {
             String last =
                     ordered.isEmpty() ? "" : ordered.get(ordered.size() - 1).id();

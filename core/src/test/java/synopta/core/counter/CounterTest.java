@@ -80,7 +80,8 @@ public class CounterTest {
                             false,
                             List.of(),
                             null,
-                            Installation.PLAIN),
+                            Installation.PLAIN,
+                            List.of()),
                     type("rings", SellingRule.SINGLY),
                     type("belt", SellingRule.SINGLY),
                     new PartType(
@@ -94,7 +95,8 @@ public class CounterTest {
                             true,
                             List.of(),
                             null,
-                            Installation.PLAIN)),
+                            Installation.PLAIN,
+                            List.of())),
             List.of(
                     fault("roller", 0.2, Map.of("thumps", 0.9, "again", 0.2)),
                     fault("belt", 0.2, Map.of("still", 0.9)),

@@ -53,7 +53,8 @@ public class EvidenceTest {
                 false,
                 List.of(),
                 null,
-                Installation.PLAIN);
+                Installation.PLAIN,
+                List.of());
     }
 
     private static MeterTest coilOhms() {

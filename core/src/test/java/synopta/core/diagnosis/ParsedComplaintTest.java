@@ -41,7 +41,8 @@ public class ParsedComplaintTest {
                 false,
                 List.of(),
                 null,
-                Installation.PLAIN);
+                Installation.PLAIN,
+                List.of());
     }
 
     private static MeterTest ohms(String id, String fault, double from, double to) {

@@ -51,7 +51,8 @@ public class SpecificationsTest {
                 false,
                 FUSE,
                 safety,
-                Installation.PLAIN);
+                Installation.PLAIN,
+                List.of());
         Pack pack = Samples.pack(List.of(), List.of(), List.of());
         return new Pack(
                 pack.appliance(),

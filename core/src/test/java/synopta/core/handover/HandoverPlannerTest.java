@@ -66,7 +66,8 @@ public class HandoverPlannerTest {
             false,
             List.of(),
             null,
-            Installation.PLAIN);
+            Installation.PLAIN,
+            List.of());
     private static final InMemoryCatalog CATALOG = new Shelf()
             .part("FUSE", 690, "fuse", true, Part.Status.CURRENT, 1)
             .part("STAT", 900, "stat", true, Part.Status.CURRENT, 1)

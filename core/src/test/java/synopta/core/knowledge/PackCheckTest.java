@@ -61,7 +61,8 @@ public class PackCheckTest {
                 false,
                 List.of(),
                 null,
-                Installation.PLAIN);
+                Installation.PLAIN,
+                List.of());
     }
 
     private static Finding strangeWord() {

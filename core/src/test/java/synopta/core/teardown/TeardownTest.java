@@ -41,7 +41,8 @@ public class TeardownTest {
                     after.add("s" + before);
                 }
             }
-            steps.add(new OpeningStep("s" + i, "step " + i, 1 << i, after, Map.of("p" + i, 0.25), WorkStep.NONE, OURS));
+            steps.add(new OpeningStep(
+                    "s" + i, "step " + i, 1 << i, after, Map.of("p" + i, 0.25), null, WorkStep.NONE, OURS));
         }
         return steps;
     }

@@ -2,7 +2,9 @@ package synopta.formats.knowledge;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import synopta.core.drawing.Drawing;
 import synopta.core.drawing.Figure;
 import synopta.core.drawing.Picture;
@@ -50,8 +52,20 @@ final class LayoutReader {
                 node.whole("quantity"),
                 node.text("where"),
                 PackReader.fuels(node),
-                node.maybe("kind", k -> new Layout.Kind(k.text("finding"), k.text("answer")))
-                        .orElse(null));
+                kind(node),
+                pieces(node),
+                node.maybe("fit", PartTypeReader::fitting).orElse(null));
+    }
+
+    private static Map<String, Integer> pieces(JsonCursor node) {
+        Map<String, Integer> pieces = new TreeMap<>();
+        node.numbers("brings").forEach((slot, count) -> pieces.put(slot, (int) Math.round(count)));
+        return pieces;
+    }
+
+    private static Layout.@Nullable Kind kind(JsonCursor node) {
+        return node.maybe("kind", k -> new Layout.Kind(k.text("finding"), Set.copyOf(k.texts("answers"))))
+                .orElse(null);
     }
 
     /** By finding of construction, the share of each answer. */
@@ -68,6 +82,7 @@ final class LayoutReader {
                 node.number("minutes"),
                 node.texts("after"),
                 node.numbers("reaches"),
+                kind(node),
                 node.maybe("work", LayoutReader::work).orElse(WorkStep.NONE),
                 PackReader.basis(node));
     }

@@ -26,10 +26,11 @@ final class PartTypeReader {
                 node.flag("refer"),
                 node.list("specs", PartTypeReader::specRule),
                 node.maybeText("safety").orElse(null),
-                node.maybe("fit", PartTypeReader::fitting).orElse(Installation.PLAIN));
+                node.maybe("fit", PartTypeReader::fitting).orElse(Installation.PLAIN),
+                node.texts("contains"));
     }
 
-    private static Installation fitting(JsonCursor node) {
+    static Installation fitting(JsonCursor node) {
         return new Installation(
                 node.texts("tools"),
                 node.maybeText("way").orElse(null),
