@@ -39,6 +39,7 @@ public final class DemoCatalog {
     private final long seed;
     private Random random = new Random();
     private final int rounds;
+    private double due;
     private final List<Platform> platforms = new ArrayList<>();
     private final List<Slot> slots = new ArrayList<>();
     private final List<Model> models = new ArrayList<>();
@@ -79,7 +80,6 @@ public final class DemoCatalog {
         int makes =
                 PlatformBuilder.LINES.stream().mapToInt(l -> brandsOf(l).size()).sum();
         double each = Math.max(0, wanted - CuratedData.MODELS) / (double) (makes * rounds);
-        double due = 0;
         for (int round = 0; round < rounds; round++) {
             for (PlatformBuilder.Line base : PlatformBuilder.LINES) {
                 PlatformBuilder.Line line =
@@ -89,18 +89,24 @@ public final class DemoCatalog {
                 if (round == 0) {
                     new CuratedData(this, stockroom, line, withFits).add();
                 }
-                stockroom.kits(line, this::now);
-                for (String brand : brandsOf(line)) {
-                    due += each;
-                    for (; due >= 1; due--) {
-                        Fuel fuel = fuel(line).orElse(null);
-                        ModelNumber number = number(line, brand, fuel);
-                        model(line, number, brand, fuel, popularity(), kinds(line, number), withFits);
-                    }
-                }
+                DemoKits.add(line, stockroom, this::now);
+                models(line, each, withFits);
             }
         }
         return stockroom.tables(brands, platforms, slots, models, fits);
+    }
+
+    /** Adds models of each brand; what is left of one goes to the next. */
+    private void models(PlatformBuilder.Line line, double each, boolean withFits) {
+        int made = 0;
+        for (String brand : brandsOf(line)) {
+            due += each;
+            for (; due >= 1; due--) {
+                Fuel fuel = fuel(line).orElse(null);
+                ModelNumber number = number(line, brand, fuel);
+                model(line, number, brand, fuel, popularity(), kinds(line, number, made++), withFits);
+            }
+        }
     }
 
     private static List<String> brandsOf(PlatformBuilder.Line line) {
@@ -184,9 +190,9 @@ public final class DemoCatalog {
     }
 
     /** Of which kind a model is; with chances of its own, so that nothing else of the catalog depends on them. */
-    private Map<String, String> kinds(PlatformBuilder.Line line, ModelNumber number) {
+    private Map<String, String> kinds(PlatformBuilder.Line line, ModelNumber number, int made) {
         return DemoPlaces.anyKinds(
-                line.appliance(), line.layout(), PartTraits.chances(seed, "kinds of " + number.key()));
+                line.appliance(), line.layout(), made, PartTraits.chances(seed, "kinds of " + number.key()));
     }
 
     /** Adds a model and lists the platform's parts for it. */

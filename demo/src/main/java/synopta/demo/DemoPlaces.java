@@ -22,7 +22,7 @@ import synopta.core.catalog.Fuel;
 /** What belongs in which construction, in machines of which kinds, and about what it costs. */
 final class DemoPlaces {
     /** Added to the share of every kind, so that the demo has a machine of each. */
-    private static final double LEAST_SHARE = 0.25;
+    private static final double LEAST_SHARE = 0.1;
 
     private static final Map<String, List<Place>> PLACES = new HashMap<>();
     private static final Map<String, Map<String, Map<String, Double>>> KINDS = new HashMap<>();
@@ -103,11 +103,20 @@ final class DemoPlaces {
         return kinds;
     }
 
-    /** A kind of each fork by chance, seldom ones oftener than they are met. */
-    static Map<String, String> anyKinds(Appliance appliance, String layout, Random random) {
+    /**
+     * A kind of each fork: the first models of a platform have each in turn, the others by chance, seldom ones oftener
+     * than they are met.
+     *
+     * @param made how many models the platform has already
+     */
+    static Map<String, String> anyKinds(Appliance appliance, String layout, int made, Random random) {
         Map<String, String> kinds = new HashMap<>();
         forks(appliance, layout).forEach((fork, shares) -> {
             double drawn = random.nextDouble() * (1 + LEAST_SHARE * shares.size());
+            if (made < shares.size()) {
+                kinds.put(fork, List.copyOf(shares.keySet()).get(made));
+                return;
+            }
             for (Map.Entry<String, Double> kind : shares.entrySet()) {
                 drawn -= kind.getValue() + LEAST_SHARE;
                 if (drawn <= 0) {

@@ -68,10 +68,10 @@ final class PartGenerator {
 
     /** What a platform lists at a place: one part, or an early and a late one. */
     List<DemoCatalog.Listed> listed(PlatformBuilder.Line line, DemoPlaces.Place place) {
-        String owner = PartTraits.OF_A_FAMILY.contains(place.partType()) ? line.family() : line.platform();
+        String owner = PartTraits.ofAFamily(place.partType()) ? line.family() : line.platform();
         return known.computeIfAbsent(place.partType() + "/" + owner, made -> {
             random = PartTraits.chances(seed, made);
-            if (PartTraits.OF_A_FAMILY.contains(place.partType()) || random.nextInt(100) >= 30) {
+            if (PartTraits.ofAFamily(place.partType()) || random.nextInt(100) >= 30) {
                 return List.of(new DemoCatalog.Listed(genuine(line, place), BuildRange.ALWAYS));
             }
             LocalDate turn = LocalDate.of(2012 + random.nextInt(8), 1 + random.nextInt(12), 1);
@@ -92,7 +92,8 @@ final class PartGenerator {
         Map<String, String> specs = measured(number, place.partType(), PartTraits.specs(place.partType(), random));
         part(number, line.family(), place.partType(), true, Part.Status.CURRENT, pack, cents, specs);
         PartNumber newer = number;
-        int predecessors = Math.max(0, random.nextInt(5) - 1);
+        boolean plain = PartTraits.PLAIN.contains(place.partType());
+        int predecessors = plain ? 0 : Math.max(0, random.nextInt(5) - 1);
         for (int i = 0; i < predecessors; i++) {
             PartNumber old = new PartNumber("%s-%d%s".formatted(prefix, nextNumber - 3, i == 0 ? "" : "-" + i));
             part(old, line.family(), place.partType(), true, Part.Status.SUPERSEDED, pack, 0, specs);
@@ -101,7 +102,8 @@ final class PartGenerator {
             newer = old;
         }
         for (String maker : MAKERS) {
-            if (random.nextInt(100) < 45 && !PartTraits.NOBODY_ELSE_MAKES.contains(place.partType())) {
+            boolean made = !plain && !PartTraits.NOBODY_ELSE_MAKES.contains(place.partType());
+            if (random.nextInt(100) < 45 && made) {
                 PartNumber other = new PartNumber("%s-%d".formatted(maker.substring(0, 1) + "S", 4000 + nextNumber));
                 part(other, maker, place.partType(), false, Part.Status.CURRENT, pack, cents * 7 / 10, specs);
                 equivalents.add(new Equivalent(number, other, "same-spec"));
@@ -218,30 +220,8 @@ final class PartGenerator {
         kits.add(row);
     }
 
-    /** What is sold together: a dryer's rollers with rings, idler and belt, its sensors; what a microwave hangs by. */
-    void kits(PlatformBuilder.Line line, BiFunction<String, String, PartNumber> now) {
-        Map<String, Integer> pieces = new TreeMap<>();
-        line.places().forEach(p -> pieces.put(p.slot(), p.quantity()));
-        boolean electric = pieces.containsKey("thermal-cutoff");
-        if (pieces.containsKey("rear-roller") && !line.platform().equals("Skerry")) {
-            Map<String, Integer> contents = new TreeMap<>(Map.of("idler", 1, "belt", 1));
-            contents.put("rear-roller", pieces.get("rear-roller") + pieces.getOrDefault("front-roller", 0));
-            contents.put("roller-rings", pieces.get("roller-rings"));
-            kit(line, "dryer-repair-kit", 5490, contents, now);
-        }
-        if (electric && line.layout().equals("G")) {
-            Map<String, Integer> contents =
-                    Map.of("high-limit", 1, "thermal-cutoff", 1, "thermal-fuse", 1, "blower-sensor", 1);
-            kit(line, "sensor-kit", 3450, contents, now);
-        } else if (electric) {
-            kit(line, "thermal-cutoff-kit", 1890, Map.of("high-limit", 1, "thermal-cutoff", 1), now);
-        }
-        if (pieces.containsKey("hanging-nut")) {
-            kit(line, "mounting-nut", 890, Map.of("hanging-nut", 1, "hanging-bolt", 3), now);
-        }
-    }
-
-    private void kit(
+    /** A part that is sold in place of its contents. */
+    void kit(
             PlatformBuilder.Line line,
             String type,
             int cents,

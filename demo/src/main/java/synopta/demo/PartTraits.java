@@ -32,7 +32,68 @@ final class PartTraits {
             "mounting-nut",
             "mounting-bolt");
 
+    /** Parts that are sold by their looks: a family buys each in once, and there is neither a forerunner nor another maker. */
+    static final Set<String> PLAIN = Set.of(
+            "anti-tip-bracket",
+            "blower-housing",
+            "burner-cap",
+            "burner-head",
+            "check-valve",
+            "chopper",
+            "condensate-pump",
+            "dish-rack",
+            "diverter",
+            "door-assembly",
+            "door-cable",
+            "door-glass",
+            "door-hook",
+            "door-lock",
+            "door-vent",
+            "drawer-element",
+            "drawer-glide",
+            "drip-bowl",
+            "drum-baffle",
+            "drum-lamp",
+            "element-receptacle",
+            "fill-tank",
+            "gas-regulator",
+            "grate",
+            "hood-motor",
+            "humidity-sensor",
+            "idler-slide",
+            "induction-board",
+            "inverter-board",
+            "keypad",
+            "lamp-switch",
+            "leak-sensor",
+            "leveling-leg",
+            "lint-chute",
+            "manifold",
+            "natural-gas-limiter",
+            "oven-rack",
+            "oven-thermal-cutout",
+            "power-cord",
+            "pressure-switch",
+            "propane-blocking-pin",
+            "rack-adjuster",
+            "rear-seal",
+            "silverware-basket",
+            "steam-valve",
+            "stirrer",
+            "surface-valve",
+            "thermal-cutoff",
+            "touchpad",
+            "tray-bracket",
+            "turbidity-sensor",
+            "vent-damper",
+            "wall-plate");
+
     static final Set<String> NOBODY_ELSE_MAKES = Set.of("drum-roller", "roller-hardware");
+
+    /** Whether a family has one part of a type for all its platforms. */
+    static boolean ofAFamily(String type) {
+        return OF_A_FAMILY.contains(type) || PLAIN.contains(type);
+    }
 
     private PartTraits() {}
 

@@ -4,8 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.Test;
@@ -25,9 +27,9 @@ public class DemoCatalogTest {
         assertTrue(
                 DEMO.models().size() >= 395 && DEMO.models().size() <= 405,
                 DEMO.models().size() + " models");
-        assertTrue(DEMO.platforms().size() == 24);
+        assertEquals(DEMO.platforms().size(), 25);
         assertTrue(
-                DEMO.parts().size() >= 1400 && DEMO.parts().size() <= 1700,
+                DEMO.parts().size() >= 1400 && DEMO.parts().size() <= 2200,
                 DEMO.parts().size() + " parts");
         assertTrue(DEMO.parts().stream().anyMatch(p -> p.packQuantity() == 2), "a pair");
         assertTrue(DEMO.kits().stream().map(k -> k.kit()).distinct().count() >= 2, "a kit and an assembly");
@@ -45,8 +47,9 @@ public class DemoCatalogTest {
     }
 
     @Test
-    public void everyPlaceOfEveryModelHasAPartOfItsType() {
+    public void everyPartOfEveryModelIsAtAPlaceOfItsTypeAndEveryPlaceHasOneInSomeModel() {
         InMemoryCatalog catalog = new InMemoryCatalog(DEMO);
+        Map<String, Set<String>> byPlatform = new HashMap<>();
         DEMO.models().forEach(model -> {
             Set<String> filled = new HashSet<>();
             for (Fit fit : catalog.fits(model.number())) {
@@ -56,8 +59,14 @@ public class DemoCatalogTest {
             Set<String> places = catalog.slots(model.platform()).stream()
                     .map(s -> s.slot() + " " + s.partType())
                     .collect(Collectors.toSet());
-            assertEquals(filled, places, model.number().written());
+            assertTrue(places.containsAll(filled), model.number().written());
+            byPlatform.computeIfAbsent(model.platform(), p -> new HashSet<>()).addAll(filled);
         });
+        DEMO.slots().stream()
+                .filter(slot -> !slot.slot().equals("condensate-pump"))
+                .forEach(slot -> assertTrue(
+                        byPlatform.get(slot.platform()).contains(slot.slot() + " " + slot.partType()),
+                        slot.toString()));
     }
 
     @Test

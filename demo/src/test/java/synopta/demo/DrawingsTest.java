@@ -9,6 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -61,6 +63,26 @@ public class DrawingsTest {
                     assertTrue(spot.bounds().within(drawing.width(), drawing.height()), at);
                     assertTrue(place.orElseThrow().where().length() > 2, at);
                 }
+            }
+        }
+    }
+
+    @Test
+    public void everyPlaceOfEveryPackHasAPartInTheDemoAsManyAsItSays() {
+        CatalogTables demo = DemoCatalog.of(7, DemoCatalog.MODELS);
+        for (Pack pack : packs) {
+            for (Layout layout : pack.layouts()) {
+                Set<String> there = demo.slots().stream()
+                        .filter(slot -> demo.platforms().stream()
+                                .anyMatch(p -> p.platform().equals(slot.platform())
+                                        && p.appliance() == pack.appliance()
+                                        && p.layout().equals(layout.id())))
+                        .map(slot -> "%s %s %d".formatted(slot.slot(), slot.partType(), slot.quantity()))
+                        .collect(Collectors.toSet());
+                layout.places().forEach(place -> {
+                    String wanted = "%s %s %d".formatted(place.slot(), place.partType(), place.quantity());
+                    assertTrue(there.contains(wanted), layout.id() + ": " + wanted);
+                });
             }
         }
     }

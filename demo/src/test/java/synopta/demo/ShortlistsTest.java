@@ -24,25 +24,25 @@ public class ShortlistsTest {
         return new Object[][] {
             {
                 "dryer dead on start",
-                "belt-broken belt-switch-failed door-switch-failed supply-dead thermal-fuse-open start-switch-failed board-failed",
-                "drum-by-hand door-lean-helps panel-lit"
+                "belt-broken door-switch-failed supply-dead thermal-fuse-open start-switch-failed",
+                "panel-lit drum-by-hand"
             },
             {"electric dryer, motor is heard but the drum sits still", "belt-broken idler-off", "drum-by-hand"},
             {
                 "electric dryer no heat",
-                "thermal-fuse-open heater-open supply-half high-limit-open",
+                "thermal-fuse-open heater-open supply-half thermal-cutoff-open",
                 "half-supply fuse-again"
             },
             {"mains gas dryer no heat", "igniter-open thermal-fuse-open flame-sensor-stuck coils-weak", "burner"},
             {"dryer too hot", "vent-blocked thermostat-stuck blower-sensor-drifted", "vent-not-cleaned since-repair"},
-            {"dryer takes forever", "vent-blocked", "vent-long"},
+            {"dryer takes forever", "vent-blocked", "vent-not-cleaned"},
             {"dryer thumps", "rear-roller-worn front-roller-worn belt-seam", "thump-once-a-turn thump-empty"},
             {"dryer squeals", "idler-seized rear-roller-worn front-roller-worn", "squeal-when noise-place"},
-            {"dryer scrapes at the front, marks on clothes", "glide-worn seal-worn", "felt-folded gap-at-rim"},
+            {"dryer scrapes at the front, marks on clothes", "glide-worn seal-worn", "front-support"},
             {"dryer grinds at the back", "rear-roller-worn rear-bearing-worn", "rear-wheels"},
             {"hv4415 grinds at the back", "rear-bearing-worn", ""},
             {"th7820w grinds at the back", "rear-roller-worn", ""},
-            {"dryer broke the belt again within a year", "idler-seized twin-idler-seized", "idler-checked"},
+            {"dryer broke the belt again within a year", "idler-seized belt-wrong-way", "idler-checked"},
             {"dryer slapping inside, black strings", "belt-frayed", "lift-felt"},
             {"dryer door drops", "door-spring-broken door-catch-worn", "door-wont-latch"},
             {"dryer door won't latch", "door-catch-worn", ""},
@@ -53,9 +53,9 @@ public class ShortlistsTest {
     private static Object[][] others() {
         return new Object[][] {
             {"electric oven: fan runs, oven cold", "fan-element-open", "bake-heats broil-heats"},
-            {"oven, broil dead, bake fine", "broil-open", "selector-loose broil-ohms"},
-            {"electric oven never reaches the set heat", "stat-low", "oven-heats bake-heats"},
-            {"oven always at full", "stat-full", ""},
+            {"oven, broil dead, bake fine", "broil-open", "selector-loose broil-ohms element-split"},
+            {"electric oven never reaches the set heat", "bake-open", "oven-heats bake-heats off-by-50"},
+            {"oven always at full", "sensor-drifted", ""},
             {"electric oven, no click at the dial", "stat-open stat-full stat-low", "oven-heats"},
             {"gas oven lights then dies", "thermocouple-weak gas-valve-failed", "hold-knob"},
             {"gas oven won't stay lit", "thermocouple-weak gas-valve-failed", "hold-knob"},

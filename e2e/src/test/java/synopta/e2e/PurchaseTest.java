@@ -37,7 +37,7 @@ public class PurchaseTest extends Browser {
 
     @Test
     public void whatIsNeededTodayIsBoughtFromStockOrSaidToBeLate() {
-        caller("HV-9117-W door drops, door spring");
+        caller("HV-9143-K door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.getByLabel("Branch").selectOption("Staithe");
         page.getByLabel("One more of HN-8731").click();
@@ -57,7 +57,7 @@ public class PurchaseTest extends Browser {
 
     @Test
     public void theOtherQuantityIsSoldWithOneClick() {
-        caller("HV-5315-G just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
+        caller("HV-4415-W just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
         assertThat(total()).hasText("$6.09");
         Locator other = page.getByRole(AriaRole.NOTE).getByRole(AriaRole.BUTTON).nth(1);
         String words = other.textContent();
@@ -78,7 +78,7 @@ public class PurchaseTest extends Browser {
     @Test(dataProvider = "feeds")
     public void whatTheSupplierDidWithAnOrderIsSaid(String mode, String words) {
         put("/api/supplier-feed", "{\"mode\":\"%s\"}".formatted(mode));
-        caller("HV-9117-W door drops, door spring");
+        caller("HV-9143-K door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.getByLabel("Branch").selectOption("Staithe");
         page.getByLabel("One more of HN-8731").click();
@@ -145,7 +145,7 @@ public class PurchaseTest extends Browser {
 
     @Test
     public void aRowOfTheBagIsCountedUpAndDownWithPlusAndMinus() {
-        caller("HV-9117-W door drops, door spring");
+        caller("HV-9143-K door drops, door spring");
         assertThat(total()).hasText("$3.60");
         press("Tab", "ArrowDown", "+");
         assertThat(total()).hasText("$7.20");

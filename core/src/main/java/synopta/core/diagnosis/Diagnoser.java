@@ -68,6 +68,7 @@ public final class Diagnoser {
         List<Evidence> symptoms = evidence.stream().filter(model::isSign).toList();
         double[] before = symptoms.isEmpty() ? probabilities : posterior(posterior, List.of());
         List<Suspect> suspects = IntStream.range(0, probabilities.length)
+                .filter(i -> !pack.faults().get(i).isMechanism())
                 .mapToObj(i -> {
                     boolean rose = logOdds(probabilities[i]) - logOdds(before[i]) >= MUCH_BITS;
                     boolean shows = symptoms.stream().anyMatch(symptom -> model.shows(i, symptom));

@@ -132,11 +132,7 @@ final class MachineVariants {
     /** By answer: its share in the layout times the probability of what is known of it. */
     private Map<String, Double> weights(Layout layout, Finding finding) {
         int count = finding.answers().size();
-        Map<String, Double> usual = layout.kinds()
-                .getOrDefault(
-                        finding.id(),
-                        finding.answers().stream()
-                                .collect(Collectors.toMap(Finding.Answer::slug, answer -> 1.0 / count)));
+        Map<String, Double> usual = layout.kinds().getOrDefault(finding.id(), usual(finding));
         String listed = machine.kinds().get(finding.id());
         Map<String, Double> weights = new TreeMap<>();
         for (Finding.Answer answer : finding.answers()) {
@@ -153,5 +149,19 @@ final class MachineVariants {
             weights.put(answer.slug(), weight);
         }
         return weights;
+    }
+
+    /** The shares among the layouts that tell, so that an answer says nothing of a layout that does not. */
+    private Map<String, Double> usual(Finding finding) {
+        Map<String, Double> usual = new TreeMap<>();
+        double sum = 0;
+        for (Layout layout : pack.layouts()) {
+            Map<String, Double> kinds = layout.kinds().getOrDefault(finding.id(), Map.of());
+            kinds.forEach((answer, share) -> usual.merge(answer, share * layout.share(), Double::sum));
+            sum += kinds.isEmpty() ? 0 : layout.share();
+        }
+        double of = sum;
+        usual.replaceAll((answer, share) -> share / of);
+        return usual;
     }
 }

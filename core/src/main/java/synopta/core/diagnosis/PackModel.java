@@ -35,9 +35,11 @@ final class PackModel {
         }
         for (int i = 0; i < faults; i++) {
             faultIndex.put(pack.faults().get(i).id(), i);
-            handedOver
-                    .computeIfAbsent(Remedy.of(pack.faults().get(i)), t -> new LinkedHashSet<>())
-                    .add(i);
+            if (!pack.faults().get(i).isMechanism()) {
+                handedOver
+                        .computeIfAbsent(Remedy.of(pack.faults().get(i)), t -> new LinkedHashSet<>())
+                        .add(i);
+            }
         }
         leaks = findings.stream().map(PackModel::leak).toArray(double[][]::new);
         effects = new double[findings.size()][faults][];

@@ -16,7 +16,8 @@ import synopta.core.quantity.Ordered;
  * @param name in a specialist's words, part first: "Drum belt, broken"
  * @param slot the only place it can be in; null where any place of the part type will do
  * @param fuels machines that can have it
- * @param prior how likely it is in a machine brought to the counter at {@link Pack#REFERENCE_AGE_YEARS} years, of itself
+ * @param prior how likely it is in a machine brought to the counter at {@link Pack#REFERENCE_AGE_YEARS} years, of itself;
+ *     0 where only a cause brings it about: then it is how that cause shows, and nobody's suspect
  * @param basis where the figure or the words come from
  * @param cure what cures it without a part: nothing is sold for it unasked
  * @param shows findings it brings about
@@ -34,14 +35,20 @@ public record Fault(
         @Nullable String cure,
         List<Link> shows,
         List<Cause> causedBy) {
-    /** Copies; refuses a prior outside 0 to 1, both excluded. */
+    /** Copies; refuses a prior outside 0 to 1, both excluded but for 0 where there is a cause. */
     public Fault {
-        if (!(prior > 0 && prior < 1)) {
-            throw new IllegalArgumentException("Prior (%s) must lie between 0 and 1, both excluded.".formatted(prior));
+        if (!(prior > 0 && prior < 1 || prior == 0 && !causedBy.isEmpty())) {
+            throw new IllegalArgumentException(
+                    "Prior (%s) must lie between 0 and 1, both excluded; 0 needs a cause.".formatted(prior));
         }
         fuels = Ordered.set(fuels);
         shows = List.copyOf(shows);
         causedBy = List.copyOf(causedBy);
+    }
+
+    /** Whether it is only how another fault shows: never suspected, asked for or sold for. */
+    public boolean isMechanism() {
+        return prior == 0;
     }
 
     /**

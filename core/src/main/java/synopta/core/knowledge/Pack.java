@@ -96,7 +96,7 @@ public record Pack(
 
     /** How likely a fault is at an age, by the life of its part type; as the pack states it where the age is not known. */
     public double prior(Fault fault, @Nullable Double ageYears) {
-        if (ageYears == null) {
+        if (ageYears == null || fault.isMechanism()) {
             return fault.prior();
         }
         LifeCurve life = partType(fault.partType()).orElseThrow().life();

@@ -78,14 +78,7 @@ public final class PurchasePlanner {
 
     /** What these faults and the caller's own wishes come to. */
     public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector evidence) {
-        RequestedQuantities quantities = new RequestedQuantities(
-                identified.line().complaint(),
-                askedFor(evidence),
-                pack,
-                machine.orElse(null),
-                catalog,
-                planner,
-                policy());
+        RequestedQuantities quantities = quantities(pack, evidence);
         List<RequiredPart> needs = needs(pack, faults, evidence, quantities);
         Optional<Teardown> teardown = Optional.ofNullable(identified.layout())
                 .map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
@@ -111,11 +104,13 @@ public final class PurchasePlanner {
                         purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))));
     }
 
-    private static List<ParsedComplaint.Named> askedFor(EvidenceCollector evidence) {
-        return evidence.parsed().named().stream()
+    private RequestedQuantities quantities(Pack pack, EvidenceCollector evidence) {
+        List<ParsedComplaint.Named> named = evidence.parsed().named().stream()
                 .filter(n ->
                         n.how() != ParsedComplaint.Named.How.DENIED && n.how() != ParsedComplaint.Named.How.RENEWED)
                 .toList();
+        return new RequestedQuantities(
+                identified.line().complaint(), named, pack, machine.orElse(null), catalog, planner, policy());
     }
 
     private static Set<String> answered(EvidenceCollector evidence) {

@@ -38,9 +38,9 @@ public class SpecificationsTest {
         return new Specifications(new CurrentPacks(List.of(pack(safety))));
     }
 
-    private static Pack pack(@Nullable String safety) {
+    private static PartType fuse(@Nullable String safety) {
         PartType plain = Samples.type("fuse", SellingRule.SINGLY);
-        PartType fuse = new PartType(
+        return new PartType(
                 "fuse",
                 "fuse",
                 plain.life(),
@@ -53,11 +53,14 @@ public class SpecificationsTest {
                 safety,
                 Installation.PLAIN,
                 List.of());
+    }
+
+    private static Pack pack(@Nullable String safety) {
         Pack pack = Samples.pack(List.of(), List.of(), List.of());
         return new Pack(
                 pack.appliance(),
                 pack.fuelShares(),
-                List.of(fuse),
+                List.of(fuse(safety)),
                 pack.faults(),
                 pack.findings(),
                 pack.tests(),

@@ -16,7 +16,8 @@ import synopta.core.reading.MeterUnit;
 public class KnowledgeRangesTest {
     @Test
     public void figuresOutsideTheirRangeAreRefused() {
-        for (double wrong : new double[] {0, 1, -0.1, 1.2, Double.NaN}) {
+        assertThrows(IllegalArgumentException.class, () -> fault("belt", 0, Map.of()));
+        for (double wrong : new double[] {1, -0.1, 1.2, Double.NaN}) {
             assertThrows(IllegalArgumentException.class, () -> fault("belt", wrong, Map.of()));
             assertThrows(IllegalArgumentException.class, () -> finding("still", wrong));
         }
