@@ -17,7 +17,7 @@ import org.testng.annotations.Test;
 /** What to sell, through the real interface. */
 public class BagTest extends Browser {
     private static final String GLIDE =
-            "HV-5315-G just the left glide please, scrapes at the front, marks on clothes, 9 yrs";
+            "HV-4415-W just the left glide please, scrapes at the front, marks on clothes, 9 yrs";
 
     private Locator total() {
         return page.locator(".total .sum");
@@ -118,7 +118,7 @@ public class BagTest extends Browser {
         page.getByLabel("Down: orders wait and are sent again").click();
         assertThat(page.getByLabel("Down: orders wait and are sent again")).isChecked();
         assertAccessible();
-        caller("HV-9117-W door drops, door spring");
+        caller("HV-9143-K door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.keyboard().press("Tab");
         page.keyboard().press("a");

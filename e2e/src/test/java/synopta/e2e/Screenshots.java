@@ -79,7 +79,7 @@ public class Screenshots extends Browser {
         region("Teardown plan").getByText("Take off the front panel").click();
         picture("counter-teardown");
 
-        caller("HV-5315-G just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
+        caller("HV-4415-W just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
         page.getByLabel("Branch").selectOption("Staithe");
         button("Read to customer").click();
         page.keyboard().press("o");

@@ -25,7 +25,7 @@ public class ApiDocumentTest extends ServedTest {
     private final Map<String, String> filled = new HashMap<>(Map.of(
             "model", "TH7820W",
             "part", "QV1183",
-            "other", "QV5364",
+            "other", "QV1180",
             "appliance", "dryer",
             "first", "0",
             "second", "0",

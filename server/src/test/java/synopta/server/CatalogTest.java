@@ -65,7 +65,7 @@ public class CatalogTest extends ServedTest {
         Answer taken = imported(before, false);
         assertEquals(taken.status(), 200);
         assertEquals(fields(taken.body()), Set.of("accepted", "faults", "warnings"));
-        assertEquals(taken.body().at("/accepted/models.csv").asInt(), 399);
+        assertEquals(taken.body().at("/accepted/models.csv").asInt(), 400);
         assertEquals(taken.body().get("faults").size(), 0);
         assertTrue(Arrays.equals(exported(), before));
     }
@@ -78,7 +78,7 @@ public class CatalogTest extends ServedTest {
                 unzipped(before).get("models.csv") + "ZZ-100-W,Thistlemoor,dryer,electric,240,Skerry,,,1,\r\n");
         String read = "{\"text\":\"zz100w\"}";
         assertEquals(
-                imported(zipped(models), true).body().at("/accepted/models.csv").asInt(), 400);
+                imported(zipped(models), true).body().at("/accepted/models.csv").asInt(), 401);
         assertNotEquals(post("/api/tag/read", read).text("/candidates/0/model"), "ZZ-100-W");
         assertEquals(imported(zipped(models), false).status(), 200);
         assertEquals(post("/api/tag/read", read).text("/candidates/0/model"), "ZZ-100-W", "read at once");
@@ -100,7 +100,7 @@ public class CatalogTest extends ServedTest {
         byte[] twice = with("models.csv", text -> text + "th 7820 w,Thistlemoor,dryer,,,Skerry,,,1,\r\n");
         Answer checked = imported(twice, true);
         assertEquals(checked.status(), 200, "a dry run has done what it was asked");
-        assertEquals(checked.body().at("/faults/0/line").asInt(), 401);
+        assertEquals(checked.body().at("/faults/0/line").asInt(), 402);
         byte[] kettle = with("models.csv", text -> text.replaceFirst(",dryer,", ",kettle,"));
         assertEquals(imported(kettle, true).text("/faults/0/column"), "appliance");
         assertTrue(Arrays.equals(exported(), before));
