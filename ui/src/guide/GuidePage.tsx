@@ -8,6 +8,7 @@ import { Masthead } from "../shared/Masthead";
 import { GuideEntry, type Chosen } from "./GuideEntry";
 import { FaultList } from "./FaultList";
 import { FindingList } from "./FindingList";
+import { PackReport } from "./PackReport";
 import "./guide.css";
 
 const FIRST = "dryer";
@@ -72,6 +73,7 @@ function PackMap({ pack }: { pack: Parameters<typeof FaultList>[0]["pack"] }) {
         <GuideEntry pack={pack} chosen={chosen} onChoose={setChosen} />
         <FindingList pack={pack} sought={sought} chosen={chosen} onChoose={setChosen} />
       </div>
+      <PackReport report={pack.report} />
     </>
   );
 }

@@ -1,7 +1,8 @@
 import { Form } from "react-bootstrap";
 import type { Change, Settings } from "./settings";
 
-type Practice = "genuineOnly" | "replaceAll" | "replaceRings" | "oilShafts" | "testFirst";
+type Practice =
+  "genuineOnly" | "replaceAll" | "replaceRings" | "oilShafts" | "testFirst" | "licensedToCustomers";
 
 /** The two choices of each practice; the usual one first. */
 const PRACTICES: { rule: Practice; says: [boolean, string][]; note?: string }[] = [
@@ -39,6 +40,13 @@ const PRACTICES: { rule: Practice; says: [boolean, string][]; note?: string }[] 
     says: [
       [true, "Test a part before it is sold or replaced"],
       [false, "Replace a part untested when it costs less than a return trip"],
+    ],
+  },
+  {
+    rule: "licensedToCustomers",
+    says: [
+      [false, "Do not sell customers parts that only a licensed technician may fit"],
+      [true, "Sell them to customers too, with the caution"],
     ],
   },
 ];

@@ -44,9 +44,10 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
       {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}
     >
       <span className="bin-tab">Bag</span>
-      {chosen === undefined && open.length === 0 && !answer.basket?.impossible.length && (
-        <NothingToSell answer={answer} />
-      )}
+      {chosen === undefined &&
+        open.length === 0 &&
+        !answer.basket?.impossible.length &&
+        answer.withheld.length === 0 && <NothingToSell answer={answer} />}
       {answer.quantities.map((note) => (
         <QuantityNote
           key={note.part}
@@ -71,6 +72,11 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
         <div key={need.listed} className="row-line ask-row">
           <PartLink part={need.listed} />
           <FitVerdict needs={[need]} why={why} onTake={taking([need], onInstead)} />
+        </div>
+      ))}
+      {answer.withheld.map((kept) => (
+        <div key={kept.partType} className="row-line ask-row" role="note">
+          <b>Not sold: {kept.name}.</b> {kept.why}
         </div>
       ))}
       {answer.basket?.impossible.map((i) => (

@@ -117,6 +117,7 @@ final class BasketBenchmark {
                 contents,
                 equivalents,
                 prices,
+                List.of(),
                 List.of());
     }
 

@@ -183,6 +183,7 @@ final class DiagnosisBenchmark {
                 List.of(),
                 none,
                 false,
+                false,
                 List.of(),
                 null,
                 Installation.PLAIN,

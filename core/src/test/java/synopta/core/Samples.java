@@ -89,6 +89,7 @@ public final class Samples {
                 List.of(),
                 PICTURE,
                 false,
+                false,
                 List.of(),
                 null,
                 Installation.PLAIN,

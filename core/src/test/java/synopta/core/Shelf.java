@@ -118,6 +118,7 @@ public final class Shelf {
                 kits,
                 equivalents,
                 prices,
-                stock));
+                stock,
+                List.of()));
     }
 }

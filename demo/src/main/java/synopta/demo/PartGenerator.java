@@ -63,7 +63,8 @@ final class PartGenerator {
                 kits,
                 equivalents,
                 prices,
-                stock);
+                stock,
+                DemoCodes.ALL);
     }
 
     /** What a platform lists at a place: one part, or an early and a late one. */

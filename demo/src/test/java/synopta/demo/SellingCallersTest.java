@@ -202,7 +202,7 @@ public class SellingCallersTest {
 
     @Test
     public void theHouseMayRenewTheFailedOneAlone() {
-        HouseSettings one = HouseSettings.USUAL.with(new RepairPractices(false, false, true, true, true));
+        HouseSettings one = HouseSettings.USUAL.with(new RepairPractices(false, false, true, true, true, false));
         assertEquals(
                 counter(one).work(CaseInput.of("th7820w thumps")).needs().get(0).quantity(), 1);
         assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);

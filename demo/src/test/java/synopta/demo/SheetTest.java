@@ -168,9 +168,9 @@ public class SheetTest {
     @DataProvider
     Object[][] practices() {
         return new Object[][] {
-            {new RepairPractices(false, true, true, false, true), "A drop of machine oil", "stays dry"},
+            {new RepairPractices(false, true, true, false, true, false), "A drop of machine oil", "stays dry"},
             {
-                new RepairPractices(false, true, false, true, true),
+                new RepairPractices(false, true, false, true, true, false),
                 "4 x triangle ring, replaced",
                 "4 x triangle ring, kept"
             },
@@ -197,7 +197,7 @@ public class SheetTest {
         assertTrue(untold.tools().contains("meter, CAT III 600 V"));
         String told = SheetText.plain(HOUSE, sheet("th7820w thermal fuse reads OL"));
         assertTrue(told.contains("Replace thermal fuse") && !told.contains("Test the old part"), told);
-        rules = HouseSettings.USUAL.with(new RepairPractices(false, true, true, true, false));
+        rules = HouseSettings.USUAL.with(new RepairPractices(false, true, true, true, false, false));
         Work swapped = work("TH-7820-W", "thermal-fuse");
         assertFalse(Objects.requireNonNullElse(
                         swapped.replacements().get(0).fitting().way(), "")

@@ -14,8 +14,11 @@ import org.springframework.boot.logging.LoggingSystem;
 import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.RowFault;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.PackReport;
 import synopta.demo.DemoCatalog;
 import synopta.formats.catalog.CatalogWriter;
+import synopta.formats.knowledge.PackReader;
 import synopta.server.catalog.ImportService;
 import synopta.server.settings.ServerLock;
 import synopta.store.Backup;
@@ -32,13 +35,17 @@ public final class CommandLine {
 
     private CommandLine() {}
 
-    /** `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE` or `restore FILE DATA`; 1 when nothing was done. */
+    /**
+     * `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE`, `restore FILE DATA` or `check-packs DIR`; 1 when
+     * nothing was done.
+     */
     public static void main(String... arguments) throws IOException, InterruptedException {
         LoggingSystem.get(CommandLine.class.getClassLoader()).setLogLevel(null, LogLevel.ERROR);
-        Path last = Path.of(arguments[2]);
+        Path last = Path.of(arguments[arguments.length - 1]);
         boolean done = switch (arguments[0]) {
             case "import" -> taken(Path.of(arguments[1]), last, System.out);
             case "backup" -> copied(Path.of(arguments[1]), last, System.out);
+            case "check-packs" -> checked(last, System.out);
             case "restore" -> restored(Path.of(arguments[1]), last, System.out);
             default -> generated(arguments[1], last, System.out);
         };
@@ -122,6 +129,32 @@ public final class CommandLine {
             out.println(e.getMessage() + ". If Synopta is serving it, stop it first, or import under Catalog.");
             return false;
         }
+    }
+
+    /** Says of every pack in a folder what is refused and where it is thin; whether none is refused. */
+    static boolean checked(Path folder, PrintStream out) throws IOException {
+        PackReader.Loaded loaded = PackReader.folder(folder);
+        loaded.refused().forEach(refused -> out.printf("Refused: %s%n", refused));
+        for (Pack pack : loaded.packs()) {
+            for (PackReport report : PackReport.of(pack)) {
+                out.printf("%s, %s (%s)%n", pack.appliance().slug(), report.layout(), report.name());
+                thin("parts without a fault", report.soundParts(), out);
+                thin("findings that are never asked", report.unasked(), out);
+                thin("links from our own judgment", report.authoredLinks(), out);
+                thin(
+                        "faults that no finding tells apart",
+                        report.alike().stream()
+                                .map(same -> String.join(" / ", same))
+                                .toList(),
+                        out);
+            }
+        }
+        return loaded.refused().isEmpty();
+    }
+
+    private static void thin(String what, List<String> items, PrintStream out) {
+        out.printf("  %d %s%n", items.size(), what);
+        items.forEach(item -> out.printf("    %s%n", item));
     }
 
     private static void print(String what, List<RowFault> faults, PrintStream out) {

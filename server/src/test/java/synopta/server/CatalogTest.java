@@ -147,7 +147,7 @@ public class CatalogTest extends ServedTest {
         Answer unknown = get("/api/catalogue/tables/nothing.csv");
         assertEquals(unknown.status(), 404);
         assertTrue(unknown.text("/detail").contains("Use one of serial_schemes, brands"));
-        assertEquals(get("/api/catalogue").body().size(), 12);
+        assertEquals(get("/api/catalogue").body().size(), 13);
         List<String> kinds = each(get("/api/catalogue/check").body(), "kind");
         assertTrue(kinds.contains("part-unused"), kinds.toString());
     }

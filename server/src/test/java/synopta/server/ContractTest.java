@@ -147,7 +147,7 @@ public class ContractTest extends ServedTest {
         }
         assertTrue(get("/api/layouts/range").body().get(0).get("belt").isNull());
         JsonNode pictures = get("/api/knowledge/dryer/pictures").body();
-        assertEquals(pictures.get("partTypes").size(), 43);
+        assertEquals(pictures.get("partTypes").size(), 56);
         assertTrue(each(pictures.get("words"), "word").containsAll(List.of("bearing", "slide", "sensor", "wheel")));
         assertEquals(get("/api/knowledge/kettle/pictures").status(), 422);
     }

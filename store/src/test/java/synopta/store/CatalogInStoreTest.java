@@ -128,9 +128,11 @@ public class CatalogInStoreTest {
     @Test
     public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
         assertEquals(store.house().get(), HouseSettings.USUAL);
-        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
-        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
-        assertEquals(store.house().get(), HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
+        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
+        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
+        assertEquals(
+                store.house().get(),
+                HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
         store.house().choose(HouseSettings.USUAL);
     }
 
@@ -141,7 +143,8 @@ public class CatalogInStoreTest {
                     !RepairPractices.USUAL.replaceAll(),
                     !RepairPractices.USUAL.replaceRings(),
                     !RepairPractices.USUAL.oilShafts(),
-                    !RepairPractices.USUAL.testFirst()),
+                    !RepairPractices.USUAL.testFirst(),
+                    !RepairPractices.USUAL.licensedToCustomers()),
             1_234,
             5_678,
             9,

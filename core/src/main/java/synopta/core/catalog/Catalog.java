@@ -18,6 +18,9 @@ public interface Catalog {
     /** All brands by name. */
     List<Brand> brands();
 
+    /** The fault codes of an appliance, by brand, family and code. */
+    List<FaultCode> codes(Appliance appliance);
+
     /** How serial numbers are read, by name. */
     List<SerialScheme> serialSchemes();
 

@@ -19,6 +19,7 @@ import java.util.Map;
  * @param equivalents all equivalents
  * @param prices all prices
  * @param stock all stock
+ * @param codes all fault codes
  */
 public record CatalogTables(
         List<Brand> brands,
@@ -32,7 +33,8 @@ public record CatalogTables(
         List<KitContent> kits,
         List<Equivalent> equivalents,
         List<PartPrice> prices,
-        List<Stock> stock) {
+        List<Stock> stock,
+        List<FaultCode> codes) {
     /** No row at all. */
     public static final CatalogTables EMPTY = ofModels(List.of());
 
@@ -40,7 +42,7 @@ public record CatalogTables(
     public static CatalogTables ofModels(List<Model> models) {
         return new CatalogTables(
                 List.of(), List.of(), List.of(), List.of(), models, List.of(), List.of(), List.of(), List.of(),
-                List.of(), List.of(), List.of());
+                List.of(), List.of(), List.of(), List.of());
     }
 
     /** Copies every list. */
@@ -57,6 +59,7 @@ public record CatalogTables(
         equivalents = List.copyOf(equivalents);
         prices = List.copyOf(prices);
         stock = List.copyOf(stock);
+        codes = List.copyOf(codes);
     }
 
     /** The rows of every sheet. */
@@ -74,6 +77,7 @@ public record CatalogTables(
         sheets.put(Sheet.EQUIVALENTS, equivalents);
         sheets.put(Sheet.PRICES, prices);
         sheets.put(Sheet.STOCK, stock);
+        sheets.put(Sheet.CODES, codes);
         return sheets;
     }
 }

@@ -28,7 +28,9 @@ record ColumnReference<T>(Sheet<T> from, String column, Sheet<?> to, Function<T,
                     Sheet.PARTS,
                     e -> e.equivalent().key()),
             must(Sheet.PRICES, "part", Sheet.PARTS, p -> p.part().key()),
-            must(Sheet.STOCK, "part", Sheet.PARTS, s -> s.part().key()));
+            must(Sheet.STOCK, "part", Sheet.PARTS, s -> s.part().key()),
+            new ColumnReference<>(
+                    Sheet.CODES, "brand", Sheet.BRANDS, code -> code.brand().isEmpty() ? null : code.brand()));
 
     private static <T> ColumnReference<T> must(Sheet<T> from, String column, Sheet<?> to, Function<T, String> key) {
         return new ColumnReference<>(from, column, to, key);

@@ -17,6 +17,8 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     private final CatalogTables tables;
     private final Map<ModelNumber, Model> models;
     private final Map<String, List<Model>> onPlatform;
+    private final List<Brand> brands;
+    private final Map<String, Platform> platforms;
     private final Map<PartNumber, Part> parts;
     private final Map<String, List<Slot>> slots;
     private final Map<ModelNumber, List<Fit>> fits;
@@ -29,12 +31,15 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
     private final Map<PartNumber, List<Equivalent>> byEquivalent;
     private final Map<PartNumber, Money> prices;
     private final Map<PartNumber, List<Stock>> stock;
+    private final Map<Appliance, List<FaultCode>> codes;
 
     /** Indexes the tables; two models or parts of one number are refused. */
     public InMemoryCatalog(CatalogTables tables) {
         this.tables = tables;
         models = single(tables.models(), Model::number);
         onPlatform = grouped(tables.models(), Model::platform, Comparator.comparing(Model::number));
+        brands = List.copyOf(single(tables.brands(), Brand::brand).values());
+        platforms = single(tables.platforms(), Platform::platform);
         parts = single(tables.parts(), Part::number);
         slots = grouped(tables.slots(), Slot::platform, Comparator.comparing(Slot::slot));
         fits = grouped(
@@ -54,6 +59,7 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
         byEquivalent = grouped(tables.equivalents(), Equivalent::equivalent, Comparator.comparing(Equivalent::part));
         prices = tables.prices().stream().collect(Collectors.toMap(PartPrice::part, PartPrice::price));
         stock = grouped(tables.stock(), Stock::part, Comparator.comparing(Stock::branch));
+        codes = grouped(tables.codes(), FaultCode::appliance, FaultCode.IN_ORDER);
     }
 
     private static <K, V> Map<K, V> single(List<V> rows, Function<V, K> key) {
@@ -74,16 +80,17 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
 
     @Override
     public List<Brand> brands() {
-        return tables.brands().stream()
-                .sorted(Comparator.comparing(Brand::brand))
-                .toList();
+        return brands;
+    }
+
+    @Override
+    public List<FaultCode> codes(Appliance appliance) {
+        return codes.getOrDefault(appliance, List.of());
     }
 
     @Override
     public List<SerialScheme> serialSchemes() {
-        return tables.serialSchemes().stream()
-                .sorted(Comparator.comparing(SerialScheme::scheme))
-                .toList();
+        return List.copyOf(single(tables.serialSchemes(), SerialScheme::scheme).values());
     }
 
     @Override
@@ -103,9 +110,7 @@ public final class InMemoryCatalog implements Catalog, CatalogDump {
 
     @Override
     public Optional<Platform> platform(String platform) {
-        return tables.platforms().stream()
-                .filter(p -> p.platform().equals(platform))
-                .findFirst();
+        return Optional.ofNullable(platforms.get(platform));
     }
 
     @Override

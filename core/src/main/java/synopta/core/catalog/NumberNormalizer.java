@@ -29,6 +29,18 @@ public final class NumberNormalizer {
                 .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }
 
+    /** The pairs that were written so; what has no `=` is left out. */
+    public static Map<String, String> pairsOf(String written) {
+        Map<String, String> pairs = new TreeMap<>();
+        for (String pair : written.split(";")) {
+            int equals = pair.indexOf('=');
+            if (equals > 0) {
+                pairs.put(pair.substring(0, equals), pair.substring(equals + 1));
+            }
+        }
+        return pairs;
+    }
+
     static String required(String what, String written) {
         if (written == null || key(written).isEmpty()) {
             throw new IllegalArgumentException(

@@ -17,13 +17,16 @@ final class RowKeys {
             key(Sheet.KITS, k -> new Pair(k.kit(), k.content())),
             key(Sheet.EQUIVALENTS, e -> new Pair(e.part(), e.equivalent())),
             key(Sheet.PRICES, p -> p.part().key()),
-            key(Sheet.STOCK, s -> new Pair(s.branch(), s.part())));
+            key(Sheet.STOCK, s -> new Pair(s.branch(), s.part())),
+            key(Sheet.CODES, c -> new CodeKey(c.brand(), c.family(), c.appliance(), FaultCode.key(c.code()))));
 
     private RowKeys() {}
 
     private record Pair(Object first, Object second) {}
 
     private record FitKey(ModelNumber model, String slot, PartNumber part, BuildRange built, SerialRange serials) {}
+
+    private record CodeKey(String brand, String family, Appliance appliance, String code) {}
 
     private static <T> Map.Entry<Sheet<?>, Function<?, Object>> key(Sheet<T> sheet, Function<T, Object> key) {
         return Map.entry(sheet, key);

@@ -23,6 +23,8 @@ public record Sheet<T>(String name, Class<T> rows) {
     public static final Sheet<PartPrice> PRICES = new Sheet<>("prices", PartPrice.class);
     public static final Sheet<Stock> STOCK = new Sheet<>("stock", Stock.class);
 
+    public static final Sheet<FaultCode> CODES = new Sheet<>("codes", FaultCode.class);
+
     /** All of them, so that a row refers only to sheets before its own, or to its own. */
     public static final List<Sheet<?>> ALL = List.of(
             SERIAL_SCHEMES,
@@ -36,7 +38,8 @@ public record Sheet<T>(String name, Class<T> rows) {
             KITS,
             EQUIVALENTS,
             PRICES,
-            STOCK);
+            STOCK,
+            CODES);
 
     /** The file of the catalog format. */
     public String file() {

@@ -14,6 +14,7 @@ import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.JudgedReading;
 import synopta.core.knowledge.Caution;
@@ -75,6 +76,11 @@ public record CaseAssessment(
     /** Whether something was said that stops everything: nothing is sold then. */
     public boolean isStopped() {
         return diagnosis != null && diagnosis.advice().action() == Advice.Action.STOP;
+    }
+
+    /** What is suspected, the likeliest first; nothing while the appliance is not known. */
+    public List<Suspect> suspects() {
+        return diagnosis == null ? List.of() : diagnosis.suspects();
     }
 
     /** What must be there. */

@@ -1,7 +1,6 @@
 package synopta.core.counter;
 
 import java.time.Clock;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +16,6 @@ import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Part;
 import synopta.core.catalog.PartListing;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.DecisionCosts;
@@ -94,7 +92,10 @@ public final class Counter {
 
     /** The whole case, computed anew. */
     public CaseAssessment work(CaseInput input) {
-        return work(input, (query, identified) -> query.weighing(costs(identified)));
+        return work(
+                input,
+                (query, identified) ->
+                        query.weighing(new PartCosts(catalog, currency.get(), rules.get()).of(identified)));
     }
 
     /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
@@ -110,9 +111,7 @@ public final class Counter {
         if (pack.isEmpty()) {
             return undiagnosed(input, identified, known);
         }
-        ParsedComplaint parsed = identified.parsed().within(pack.get(), identified.mayHold(pack.get()));
-        EvidenceCollector evidence = new EvidenceCollector(
-                pack.get(), parsed, input, new NameplateData(catalog, pack.get(), identified.model()));
+        EvidenceCollector evidence = evidence(pack.get(), input, identified);
         known.addAll(evidence.known());
         DiagnosisQuery query = new DiagnosisQuery(
                 identified.machine(),
@@ -120,7 +119,9 @@ public final class Counter {
                 evidence.notKnown(),
                 input.person(),
                 DecisionCosts.NOT_KNOWN,
-                parsed.doubts().stream().map(ParsedComplaint.Doubt::answer).toList(),
+                evidence.parsed().doubts().stream()
+                        .map(ParsedComplaint.Doubt::answer)
+                        .toList(),
                 true);
         Diagnoser diagnoser = with.diagnosers.get(pack.get().appliance());
         Optional<String> stop = evidence.stop(pack.get());
@@ -130,6 +131,15 @@ public final class Counter {
         }
         Diagnosis diagnosis = diagnoser.diagnose(asked.apply(query, identified));
         return sold(input, identified, pack.get(), known, evidence, diagnosis);
+    }
+
+    private EvidenceCollector evidence(Pack pack, CaseInput input, IdentifiedModel identified) {
+        return new EvidenceCollector(
+                pack,
+                identified.parsed().within(pack, identified.mayHold(pack)),
+                input,
+                new NameplateData(catalog, pack, identified.model()),
+                identified.code());
     }
 
     /** A case of which the appliance is not known, or of one that no pack is for. */
@@ -181,23 +191,6 @@ public final class Counter {
                 .orElse(Set.of());
     }
 
-    /** What the parts of the machine cost; nothing while it is not known. */
-    private DecisionCosts costs(IdentifiedModel identified) {
-        Map<String, DecisionCosts.Price> prices = new LinkedHashMap<>();
-        List<String> listed =
-                Optional.ofNullable(identified.model()).map(m -> catalog.fits(m.number())).orElse(List.of()).stream()
-                        .map(fit -> fit.part().key())
-                        .distinct()
-                        .toList();
-        for (PartListing listing : catalog.listings(listed)) {
-            Part part = listing.part();
-            Optional.ofNullable(listing.price())
-                    .ifPresent(price -> prices.putIfAbsent(
-                            part.partType(), new DecisionCosts.Price(price.cents() / 100.0, part.returnable())));
-        }
-        return DecisionCosts.of(currency.get(), prices, rules.get());
-    }
-
     private CaseAssessment sold(
             CaseInput input,
             IdentifiedModel identified,
@@ -243,7 +236,15 @@ public final class Counter {
 
     private PurchasePlanner selling(IdentifiedModel identified, CaseInput input) {
         return new PurchasePlanner(
-                catalog, finder, planner, handOver, rules.get(), currency.get(), identified, input.shopping());
+                catalog,
+                finder,
+                planner,
+                handOver,
+                rules.get(),
+                currency.get(),
+                identified,
+                input.person(),
+                input.shopping());
     }
 
     private static Set<String> ids(List<Fault> faults) {

@@ -63,12 +63,28 @@ public final class CatalogCheck {
         check.successions();
         check.kits();
         check.slips();
+        check.codes();
         return check.warnings.stream()
                 .collect(Collectors.groupingBy(CatalogWarning::kind, TreeMap::new, Collectors.toList()))
                 .values()
                 .stream()
                 .flatMap(kind -> kind.stream().limit(MOST))
                 .toList();
+    }
+
+    /** Codes of a brand that has no model of the appliance. */
+    private void codes() {
+        Set<String> made = new HashSet<>();
+        models.values().forEach(model -> made.add(model.brand() + " " + model.appliance()));
+        catalog.each(Sheet.CODES, code -> {
+            if (!code.brand().isEmpty() && !made.contains(code.brand() + " " + code.appliance())) {
+                warnings.add(new CatalogWarning(
+                        CatalogWarning.Kind.CODE_UNUSED,
+                        code.code(),
+                        "%s has no %s in the catalog. Check the brand of the code."
+                                .formatted(code.brand(), code.appliance().slug())));
+            }
+        });
     }
 
     private void read() {

@@ -18,6 +18,7 @@ public record CatalogWarning(Kind kind, String subject, String message) {
         SUCCESSION_CYCLE,
         DEAD_END,
         KIT_UNKNOWN,
-        SLIP;
+        SLIP,
+        CODE_UNUSED;
     }
 }

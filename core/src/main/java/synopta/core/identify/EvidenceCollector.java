@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.KnownFact;
 import synopta.core.diagnosis.Evidence;
@@ -22,6 +23,9 @@ import synopta.core.reading.Judgment;
 
 /** Gathers the evidence of a draft with its sources; what came later counts, what was struck out does not. */
 public final class EvidenceCollector {
+    /** The finding that the panel shows a code. */
+    private static final String SHOWN = "error-code";
+
     private final ParsedComplaint parsed;
     private final Map<String, Evidence> evidence = new TreeMap<>();
     private final Map<String, KnownFact> known = new TreeMap<>();
@@ -31,7 +35,13 @@ public final class EvidenceCollector {
     private final NameplateData plates;
     private final Map<String, JudgedReading> judged = new TreeMap<>();
 
-    public EvidenceCollector(Pack pack, ParsedComplaint parsed, CaseInput input, NameplateData plates) {
+    /**
+     * Gathers it.
+     *
+     * @param code fault code of the case; null where none was read
+     */
+    public EvidenceCollector(
+            Pack pack, ParsedComplaint parsed, CaseInput input, NameplateData plates, @Nullable ReadCode code) {
         this.parsed = parsed;
         this.plates = plates;
         this.excluded = input.excluded();
@@ -42,6 +52,9 @@ public final class EvidenceCollector {
             if (named.how() == ParsedComplaint.Named.How.ASKED) {
                 named(pack, named);
             }
+        }
+        if (code != null) {
+            coded(pack, code);
         }
         parsed.measured()
                 .forEach(m ->
@@ -61,6 +74,20 @@ public final class EvidenceCollector {
 
     private static String caller(String phrase, boolean sure) {
         return (sure ? "caller: “%s”" : "caller, not sure: “%s”").formatted(phrase);
+    }
+
+    /** That a code shows; what it means on this machine is likely, not sure: it names a circuit. */
+    private void coded(Pack pack, ReadCode code) {
+        String source = "code " + code.code();
+        pack.finding(SHOWN).ifPresent(shown -> put(pack, Evidence.of(SHOWN, "yes"), source));
+        Map<String, String> findings =
+                code.known() == null ? Map.of() : code.known().findings();
+        findings.forEach((finding, answer) -> {
+            boolean known = pack.finding(finding).map(f -> f.knows(answer)).orElse(false);
+            if (known && !evidence.containsKey(key(finding))) {
+                put(pack, new Evidence(finding, answer, false), source);
+            }
+        });
     }
 
     /** What was surely said of how the machine is built: answers to findings of construction, by finding. */

@@ -39,6 +39,7 @@ import synopta.core.tag.TagReading;
  * @param ageYears age, years; null while not known
  * @param serialNumber serial number; null when none was given
  * @param parts what was asked for by its number, less what was struck out
+ * @param code fault code that was read; null: none
  * @param parsed what was heard in the complaint by the pack of the appliance; nothing while that is not known
  */
 public record IdentifiedModel(
@@ -58,6 +59,7 @@ public record IdentifiedModel(
         @Nullable Double ageYears,
         @Nullable String serialNumber,
         List<RequestedPart> parts,
+        @Nullable ReadCode code,
         ParsedComplaint parsed) {
     /** Copies. */
     public IdentifiedModel {

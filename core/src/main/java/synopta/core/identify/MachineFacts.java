@@ -29,6 +29,9 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
         appliance().ifPresent(known::add);
         fuel().ifPresent(known::add);
         serial().ifPresent(known::add);
+        Optional.ofNullable(identified.code())
+                .ifPresent(code -> known.add(new KnownFact(
+                        "code", "Code %s: %s".formatted(code.code(), code.words()), "caller", code.known() != null)));
         identified
                 .parts()
                 .forEach(asked -> known.add(new KnownFact(

@@ -9,16 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
-import synopta.core.catalog.Slot;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.knowledge.Layout;
@@ -42,6 +39,7 @@ public final class ModelIdentifier {
     private final Map<Appliance, Pack> packs;
     private final Map<Appliance, Diagnoser> diagnosers;
     private final PlatformCandidates constructions;
+    private final ListedMachine listed;
     private final SerialReader serialReader;
     private final Clock clock;
     private volatile Readers readers;
@@ -62,6 +60,7 @@ public final class ModelIdentifier {
         this.clock = clock;
         serialReader = new SerialReader(catalog);
         constructions = new PlatformCandidates(catalog, packs);
+        listed = new ListedMachine(catalog);
         readers = made(tagReader.get());
     }
 
@@ -131,12 +130,11 @@ public final class ModelIdentifier {
         Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
         Heard heard = heardOf(stated.or(() -> guess(said.parts)).orElse(null), line.complaint());
         Optional<Appliance> appliance = Optional.ofNullable(heard.appliance);
-        Optional<Platform> platform =
-                model != null ? catalog.platform(model.platform()) : chosen.map(PlatformCandidate::platform);
+        Optional<Platform> platform = platform(model, chosen.orElse(null));
         Optional<Layout> layout = platform.map(Platform::layout)
                 .or(() -> agreed(unlisted, input.inspected()))
                 .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
-        Map<String, String> kinds = kinds(layout.orElse(null), model, platform.orElse(null));
+        Map<String, String> kinds = listed.kinds(layout.orElse(null), model, platform.orElse(null));
         return new IdentifiedModel(
                 line,
                 reading,
@@ -154,6 +152,7 @@ public final class ModelIdentifier {
                 said.ageYears,
                 said.serial,
                 said.parts,
+                listed.code(input, line, heard.appliance, model),
                 heard.parsed);
     }
 
@@ -161,15 +160,10 @@ public final class ModelIdentifier {
         return appliance == null ? guess(complaint) : heard(appliance, complaint);
     }
 
-    /** The kinds that the parts listed for the model show, or the places of the platform where it is not known. */
-    private Map<String, String> kinds(@Nullable Layout layout, @Nullable Model model, @Nullable Platform platform) {
-        if (layout == null || platform == null) {
-            return Map.of();
-        }
-        Stream<String> slots = model == null
-                ? catalog.slots(platform.platform()).stream().map(Slot::slot)
-                : catalog.fits(model.number()).stream().map(Fit::slot);
-        return layout.kindsShownBy(slots.toList());
+    private Optional<Platform> platform(@Nullable Model model, @Nullable PlatformCandidate chosen) {
+        return model != null
+                ? catalog.platform(model.platform())
+                : Optional.ofNullable(chosen).map(PlatformCandidate::platform);
     }
 
     /** What the model, the platform or the caller says it is. */

@@ -16,14 +16,20 @@ import synopta.core.catalog.Fuel;
  * @param faults every fault
  * @param findings findings that can be asked or measured
  * @param links by fault, in the pack's order
+ * @param report where the knowledge of each layout is thin
  */
 public record FaultGuide(
-        Appliance appliance, List<KnownFault> faults, List<KnownFinding> findings, List<GuideLink> links) {
+        Appliance appliance,
+        List<KnownFault> faults,
+        List<KnownFinding> findings,
+        List<GuideLink> links,
+        List<PackReport> report) {
     /** Copies. */
     public FaultGuide {
         faults = List.copyOf(faults);
         findings = List.copyOf(findings);
         links = List.copyOf(links);
+        report = List.copyOf(report);
     }
 
     /**
@@ -42,7 +48,8 @@ public record FaultGuide(
                                 pack.tests().stream()
                                         .map(t -> KnownFinding.of(t.finding(), t.good(), practice.test(t))))
                         .toList(),
-                links);
+                links,
+                PackReport.of(pack));
     }
 
     private static void addLinks(List<GuideLink> links, Pack pack, Fault fault) {

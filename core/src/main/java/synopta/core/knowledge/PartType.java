@@ -14,6 +14,7 @@ import synopta.core.drawing.Picture;
  * @param bag what to tell about it as it goes into the bag
  * @param called what people call it; a word that several part types bear is kept for all of them
  * @param picture what it looks like
+ * @param licensed whether only a licensed technician may fit it: inside a microwave, gas joints and valves
  * @param refer whether only a qualified person should fit it
  * @param specs what decides whether another part of the type may be supplied in its place
  * @param safety why a wrong one is dangerous; null where it is only a nuisance
@@ -28,6 +29,7 @@ public record PartType(
         List<HandoverNote> bag,
         List<String> called,
         Picture picture,
+        boolean licensed,
         boolean refer,
         List<SpecRule> specs,
         @Nullable String safety,

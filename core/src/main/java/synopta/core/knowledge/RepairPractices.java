@@ -9,11 +9,17 @@ package synopta.core.knowledge;
  * @param oilShafts whether shafts get a drop of oil; otherwise they stay dry
  * @param testFirst whether a part is measured before it is sold and before it is replaced; otherwise a cheap one is
  *     replaced untested
+ * @param licensedToCustomers whether parts that only a licensed technician may fit are sold to customers too
  */
 public record RepairPractices(
-        boolean genuineOnly, boolean replaceAll, boolean replaceRings, boolean oilShafts, boolean testFirst) {
+        boolean genuineOnly,
+        boolean replaceAll,
+        boolean replaceRings,
+        boolean oilShafts,
+        boolean testFirst,
+        boolean licensedToCustomers) {
     /** As most do. */
-    public static final RepairPractices USUAL = new RepairPractices(false, true, true, true, true);
+    public static final RepairPractices USUAL = new RepairPractices(false, true, true, true, true, false);
 
     /** Whether the house does as this school. */
     public boolean follow(RepairPractice practice) {

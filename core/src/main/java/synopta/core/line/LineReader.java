@@ -75,14 +75,16 @@ public final class LineReader {
 
     private final Optional<Pattern> brands;
     private final PartNumberFinder partNumbers;
+    private final FaultCodeFinder faultCodes;
 
     /** Reads lines in which the brands and parts of this catalog may be named. */
     public static LineReader of(Catalog catalog) {
-        return new LineReader(catalog.brands().stream().map(Brand::brand).toList(), new PartNumberFinder(catalog));
+        return new LineReader(catalog.brands().stream().map(Brand::brand).toList(), catalog);
     }
 
-    private LineReader(Collection<String> brands, PartNumberFinder partNumbers) {
-        this.partNumbers = partNumbers;
+    private LineReader(Collection<String> brands, Catalog catalog) {
+        partNumbers = new PartNumberFinder(catalog);
+        faultCodes = new FaultCodeFinder(catalog);
         this.brands = brands.isEmpty()
                 ? Optional.empty()
                 : Optional.of(word(brands.stream().map(Pattern::quote).collect(Collectors.joining("|"))));
@@ -102,6 +104,7 @@ public final class LineReader {
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
         Optional<Appliance> appliance = named(APPLIANCES, LineToken.Kind.APPLIANCE, line, pieces);
         Optional<Set<Fuel>> fuels = named(FUELS, LineToken.Kind.FUEL, line, pieces);
+        String code = faultCodes.in(line, pieces);
         Optional<LineToken> model = model(line, pieces);
         model.ifPresent(pieces::add);
         StringBuilder complaint = new StringBuilder(line);
@@ -117,6 +120,7 @@ public final class LineReader {
                 fuels.orElse(Set.of()),
                 age.orElse(null),
                 parts,
+                code,
                 complaint.toString());
     }
 

@@ -23,6 +23,7 @@ public record LineToken(Kind kind, String text, int from, int to) {
         PART,
         PART_NUMBER,
         READING,
+        CODE,
         NOT_UNDERSTOOD;
     }
 }

@@ -93,6 +93,7 @@ public final class ParameterOverrides {
                 type.bag(),
                 type.called(),
                 type.picture(),
+                type.licensed(),
                 type.refer(),
                 type.specs(),
                 type.safety(),

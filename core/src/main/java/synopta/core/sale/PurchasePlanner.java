@@ -5,10 +5,10 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
@@ -26,9 +26,9 @@ import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
-import synopta.core.quantity.Money;
 import synopta.core.teardown.Teardown;
 import synopta.core.teardown.Work;
 
@@ -41,6 +41,7 @@ public final class PurchasePlanner {
     private final HouseSettings rules;
     private final String currency;
     private final IdentifiedModel identified;
+    private final Finding.Who person;
     private final Shopping shopping;
     private final Optional<MachineParts> machine;
 
@@ -52,7 +53,9 @@ public final class PurchasePlanner {
             HouseSettings rules,
             String currency,
             IdentifiedModel identified,
+            Finding.Who person,
             Shopping shopping) {
+        this.person = person;
         this.catalog = catalog;
         this.finder = finder;
         this.planner = planner;
@@ -66,10 +69,11 @@ public final class PurchasePlanner {
 
     /** What was asked for by its number alone, while nothing is known of the appliance. */
     public SalePlan ofNumbers() {
-        List<RequiredPart> needs = adjusted(asked());
+        List<RequiredPart> needs = byHand().needs(asked());
         Optional<BasketPlan> plan = plan(needs, List.of());
         return new SalePlan(
                 needs,
+                List.of(),
                 List.of(),
                 List.of(),
                 plan.orElse(null),
@@ -87,20 +91,44 @@ public final class PurchasePlanner {
                         m -> new OptionalParts(catalog, m, pack, rules, currency, identified.layout())
                                 .of(needs, wished(pack, evidence), sold, teardown.orElse(null), identified.ageYears()))
                 .orElse(List.of());
-        List<RequiredPart> inForce = new ArrayList<>(adjusted(needs));
-        inForce.addAll(madeNeeds(wants));
-        List<OptionalPart> left = adjustedWants(wants);
+        List<RequiredPart> inForce = new ArrayList<>(byHand().needs(needs));
+        inForce.addAll(byHand().madeNeeds(wants));
+        Predicate<String> withheld = type -> WithheldPart.isWithheld(pack, type, person, rules.practices());
+        List<String> kept =
+                inForce.stream().map(RequiredPart::partType).filter(withheld).toList();
+        inForce.removeIf(need -> withheld.test(need.partType()));
+        List<OptionalPart> left = byHand().wants(wants).stream()
+                .filter(want -> !withheld.test(want.partType()))
+                .toList();
+        return planned(
+                pack,
+                inForce,
+                left,
+                WithheldPart.of(pack, kept),
+                quantities.notes(inForce, left),
+                teardown.orElse(null));
+    }
+
+    private SalePlan planned(
+            Pack pack,
+            List<RequiredPart> inForce,
+            List<OptionalPart> left,
+            List<WithheldPart> withheld,
+            List<QuantityNote> notes,
+            @Nullable Teardown teardown) {
         Optional<BasketPlan> plan = plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
         return new SalePlan(
                 inForce,
                 left,
-                quantities.notes(inForce, left),
+                withheld,
+                notes,
                 plan.orElse(null),
                 options(
                         plan.orElse(null),
                         left,
-                        purchase -> teardown.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
+                        purchase -> Optional.ofNullable(teardown)
+                                .map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
                         purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))));
     }
 
@@ -174,48 +202,8 @@ public final class PurchasePlanner {
         return needs;
     }
 
-    private List<RequiredPart> adjusted(List<RequiredPart> needs) {
-        return needs.stream()
-                .map(need -> Optional.ofNullable(need.supplied())
-                        .flatMap(shopping::of)
-                        .map(Shopping.Adjusted::quantity)
-                        .map(need::with)
-                        .orElse(need))
-                .toList();
-    }
-
-    private List<RequiredPart> madeNeeds(List<OptionalPart> wants) {
-        List<RequiredPart> needs = new ArrayList<>();
-        for (OptionalPart want : wants) {
-            shopping.of(want.supplied())
-                    .filter(Shopping.Adjusted::needed)
-                    .ifPresent(made -> needs.add(new RequiredPart(
-                            want.partType(),
-                            want.slots(),
-                            want.listed(),
-                            want.supplied(),
-                            Objects.requireNonNullElse(made.quantity(), want.quantity()),
-                            machine.orElseThrow().judge(want.listed()),
-                            "Added by hand. " + want.why())));
-        }
-        return needs;
-    }
-
-    private List<OptionalPart> adjustedWants(List<OptionalPart> wants) {
-        List<OptionalPart> left = new ArrayList<>();
-        for (OptionalPart want : wants) {
-            Optional<Shopping.Adjusted> made = shopping.of(want.supplied());
-            if (made.isEmpty()) {
-                left.add(want);
-            } else if (!made.get().needed()) {
-                long cents = Objects.requireNonNullElse(
-                        made.get().valueCents(), want.value().cents());
-                left.add(want.with(
-                        Objects.requireNonNullElse(made.get().quantity(), want.quantity()),
-                        new Money(cents, currency)));
-            }
-        }
-        return left;
+    private ByHand byHand() {
+        return new ByHand(shopping, part -> machine.orElseThrow().judge(part), currency);
     }
 
     private BasketQuery.Policy policy() {

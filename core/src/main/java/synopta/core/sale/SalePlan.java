@@ -14,6 +14,7 @@ import synopta.core.teardown.Work;
  *
  * @param needs what must be there; a quantity of 0 was left out by the specialist
  * @param wants what would be nice to have
+ * @param withheld what is not sold to whoever does the work
  * @param quantities requests in another quantity than the trade's
  * @param plan present once there are needs
  * @param options the ways to buy, the best first; none while there is no plan
@@ -21,16 +22,18 @@ import synopta.core.teardown.Work;
 public record SalePlan(
         List<RequiredPart> needs,
         List<OptionalPart> wants,
+        List<WithheldPart> withheld,
         List<QuantityNote> quantities,
         @Nullable BasketPlan plan,
         List<SaleOption> options) {
     /** Nothing is sold. */
-    public static final SalePlan NOTHING = new SalePlan(List.of(), List.of(), List.of(), null, List.of());
+    public static final SalePlan NOTHING = new SalePlan(List.of(), List.of(), List.of(), List.of(), null, List.of());
 
     /** Copies. */
     public SalePlan {
         needs = List.copyOf(needs);
         wants = List.copyOf(wants);
+        withheld = List.copyOf(withheld);
         quantities = List.copyOf(quantities);
         options = List.copyOf(options);
     }

@@ -51,6 +51,7 @@ public class EvidenceTest {
                 List.of(called),
                 plain.picture(),
                 false,
+                false,
                 List.of(),
                 null,
                 Installation.PLAIN,

@@ -39,6 +39,7 @@ public class ParsedComplaintTest {
                 List.of(called),
                 plain.picture(),
                 false,
+                false,
                 List.of(),
                 null,
                 Installation.PLAIN,

@@ -187,7 +187,7 @@ public class AwkwardFitTest {
         FitFinder genuine = new FitFinder(
                 catalog,
                 new Specifications(new CurrentPacks(List.of())),
-                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)),
+                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)),
                 Clock.systemUTC());
         FitVerdict refused = genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("SAME"));
         assertTrue(refused.reasons().get(0).endsWith("the settings allow genuine parts only"), refused.toString());

@@ -49,6 +49,7 @@ public class SpecificationsTest {
                 List.of(),
                 plain.picture(),
                 false,
+                false,
                 FUSE,
                 safety,
                 Installation.PLAIN,

@@ -121,7 +121,7 @@ public class WhereUsedTest {
                         .model(Samples.model("M1", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
-                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true)));
+                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
         assertTrue(genuineOnly.page(part("B"), null, "", 5).machines().isEmpty());
     }
 

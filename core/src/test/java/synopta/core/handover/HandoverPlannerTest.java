@@ -64,6 +64,7 @@ public class HandoverPlannerTest {
             List.of(),
             PICTURE,
             false,
+            false,
             List.of(),
             null,
             Installation.PLAIN,

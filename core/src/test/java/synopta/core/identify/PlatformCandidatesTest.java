@@ -49,6 +49,7 @@ public class PlatformCandidatesTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
     }
 

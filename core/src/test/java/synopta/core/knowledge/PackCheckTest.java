@@ -59,6 +59,7 @@ public class PackCheckTest {
                 List.of(),
                 picture,
                 false,
+                false,
                 List.of(),
                 null,
                 Installation.PLAIN,

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.FaultCode;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
@@ -223,6 +224,13 @@ record SheetFormat<T>(
                     c.name("branch", NAME), c.part("part"), c.whole("on_hand", 0, 0), c.whole("lead_days", 0, 0)),
             s -> CellValues.row(s.branch(), s.part().written(), "" + s.onHand(), "" + s.leadDays()));
 
+    private static final SheetFormat<FaultCode> CODES = format(
+            Sheet.CODES,
+            "brand family appliance code means findings part_types",
+            "appliance code means",
+            CodeCells::read,
+            CodeCells::write);
+
     private static final Map<Sheet<?>, SheetFormat<?>> OF = Stream.of(
                     SERIAL_SCHEMES,
                     BRANDS,
@@ -235,7 +243,8 @@ record SheetFormat<T>(
                     KITS,
                     EQUIVALENTS,
                     PRICES,
-                    STOCK)
+                    STOCK,
+                    CODES)
             .collect(Collectors.toMap(SheetFormat::sheet, format -> format));
 
     @SuppressWarnings("unchecked")

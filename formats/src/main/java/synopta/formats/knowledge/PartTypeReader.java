@@ -23,6 +23,7 @@ final class PartTypeReader {
                                 b.value("kind", HandoverNote.Kind::of), b.text("text"), PackReader.basis(b))),
                 node.texts("called"),
                 node.object("picture").read(LayoutReader::picture),
+                node.flag("licensed"),
                 node.flag("refer"),
                 node.list("specs", PartTypeReader::specRule),
                 node.maybeText("safety").orElse(null),

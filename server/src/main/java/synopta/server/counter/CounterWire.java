@@ -11,7 +11,6 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.PartListing;
 import synopta.core.counter.CaseAssessment;
-import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.DistinguishingQuestion;
 import synopta.core.identify.IdentifiedModel;
@@ -23,6 +22,7 @@ import synopta.core.line.LineToken;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequiredPart;
+import synopta.core.sale.WithheldPart;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.AnswerWire;
 import synopta.server.fit.FitWire;
@@ -49,6 +49,7 @@ public final class CounterWire {
             List<Fuel> fuels,
             @MayBeNull Double ageYears,
             List<KnownFact> known,
+            @MayBeNull String code,
             AnswerWire.HearingWire hearing,
             List<Suspect> suspects,
             List<AnswerWire.QuestionWire> next,
@@ -56,14 +57,17 @@ public final class CounterWire {
             List<String> selling,
             List<NeededWire> needs,
             List<OptionalPart> wants,
+            List<WithheldPart> withheld,
             List<QuantityNote> quantities,
             @MayBeNull BasketPlan basket,
             List<SaleWire.OfferedWire> options,
             List<PartListing> parts,
             List<Caution> cautions) {
         static CounterAnswer of(CaseAssessment view, @Nullable Pack pack) {
-            IdentifiedModel identified = view.identified();
-            Optional<Diagnosis> diagnosis = Optional.ofNullable(view.diagnosis());
+            return of(view, pack, view.identified());
+        }
+
+        private static CounterAnswer of(CaseAssessment view, @Nullable Pack pack, IdentifiedModel identified) {
             return new CounterAnswer(
                     view.pieces(),
                     made(identified.reading(), TagWire.TagAnswer::of),
@@ -78,13 +82,15 @@ public final class CounterWire {
                     identified.fuels().stream().sorted().toList(),
                     identified.ageYears(),
                     view.known(),
+                    AnswerWire.CodeWire.codeOf(view),
                     pack == null ? AnswerWire.HearingWire.nothing() : AnswerWire.HearingWire.of(pack, view),
-                    diagnosis.map(Diagnosis::suspects).orElse(List.of()),
-                    diagnosis.map(d -> AnswerWire.questionsOf(pack, d)).orElse(List.of()),
+                    view.suspects(),
+                    AnswerWire.questionsOf(pack, view.diagnosis()),
                     made(view.diagnosis(), d -> AnswerWire.AdviceWire.of(pack, d)),
                     List.copyOf(view.selling()),
                     NeededWire.of(view.needs()),
                     view.sale().wants(),
+                    view.sale().withheld(),
                     view.sale().quantities(),
                     view.plan().orElse(null),
                     SaleWire.OfferedWire.of(view, pack),

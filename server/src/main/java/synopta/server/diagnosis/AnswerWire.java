@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Diagnosis;
@@ -13,6 +14,7 @@ import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Question;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.JudgedReading;
+import synopta.core.identify.ReadCode;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Hazard;
@@ -31,6 +33,7 @@ public final class AnswerWire {
     /** Suspects, questions, advice, cautions. */
     public record DiagnosisAnswer(
             HearingWire hearing,
+            @MayBeNull String code,
             List<HeardWire> heard,
             List<String> notUnderstood,
             List<Suspect> suspects,
@@ -41,6 +44,7 @@ public final class AnswerWire {
             Diagnosis diagnosis = view.diagnosis();
             return new DiagnosisAnswer(
                     HearingWire.of(pack, view),
+                    CodeWire.codeOf(view),
                     view.parsed().heard().stream().map(HeardWire::of).toList(),
                     view.parsed().unheard().stream()
                             .map(ParsedComplaint.Unheard::phrase)
@@ -52,9 +56,27 @@ public final class AnswerWire {
         }
     }
 
-    /** The wire form of all questions. */
-    public static List<QuestionWire> questionsOf(Pack pack, Diagnosis diagnosis) {
-        return diagnosis.next().stream().map(q -> QuestionWire.of(pack, q)).toList();
+    /** What a fault code means on the machine, or what to ask where it is not listed; `partTypes` of its circuit. */
+    public record CodeWire(String words, boolean listed, List<String> partTypes) {
+        /** The code of a case, as it was read; null where none was. */
+        public static @Nullable String codeOf(CaseAssessment view) {
+            return view.identified().code() == null
+                    ? null
+                    : view.identified().code().code();
+        }
+
+        /** What it means; null where no code was read. */
+        public static @Nullable CodeWire of(CaseAssessment view) {
+            ReadCode code = view.identified().code();
+            return code == null ? null : new CodeWire(code.words(), code.known() != null, code.partTypes());
+        }
+    }
+
+    /** The wire form of all questions; none while nothing is diagnosed. */
+    public static List<QuestionWire> questionsOf(Pack pack, @Nullable Diagnosis diagnosis) {
+        return diagnosis == null
+                ? List.of()
+                : diagnosis.next().stream().map(q -> QuestionWire.of(pack, q)).toList();
     }
 
     /** A finding heard in the complaint. */
@@ -67,10 +89,14 @@ public final class AnswerWire {
 
     /**
      * What was heard besides findings: parts named, readings with their verdicts and without a place, doubts about right
-     * parts.
+     * parts, and what a fault code means.
      */
     public record HearingWire(
-            List<NamedWire> named, List<JudgedReading> readings, List<UnplacedWire> unplaced, List<DoubtWire> doubts) {
+            List<NamedWire> named,
+            List<JudgedReading> readings,
+            List<UnplacedWire> unplaced,
+            List<DoubtWire> doubts,
+            @MayBeNull CodeWire code) {
         /** The wire form. */
         public static HearingWire of(Pack pack, CaseAssessment view) {
             ParsedComplaint hearing = view.parsed();
@@ -82,12 +108,13 @@ public final class AnswerWire {
                             .toList(),
                     hearing.doubts().stream()
                             .map(d -> new DoubtWire(d.phrase(), d.answer().answer()))
-                            .toList());
+                            .toList(),
+                    CodeWire.of(view));
         }
 
         /** Where no pack is asked nothing is heard. */
         public static HearingWire nothing() {
-            return new HearingWire(List.of(), List.of(), List.of(), List.of());
+            return new HearingWire(List.of(), List.of(), List.of(), List.of(), null);
         }
     }
 

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
@@ -28,9 +29,10 @@ public final class DiagnosisWire {
             @MayBeNull @Size(max = 20000) String complaint,
             @MayBeNull @Size(max = 200) List<@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<@Valid MeasuredWire> readings,
-            @MayBeNull String person) {
+            @MayBeNull String person,
+            @MayBeNull @Size(max = 40) String code) {
         CaseInput input() {
-            return CaseInput.of(complaint == null ? "" : complaint)
+            return CaseInput.of(withCode(complaint == null ? "" : complaint, code))
                     .but()
                     .model(model == null ? null : new ModelNumber(model))
                     .appliance(appliance == null ? null : Appliance.of(appliance))
@@ -41,6 +43,11 @@ public final class DiagnosisWire {
                     .person(DiagnosisWire.person(person))
                     .input();
         }
+    }
+
+    /** The line with a code that was sent beside it. */
+    public static String withCode(String line, @Nullable String code) {
+        return code == null || code.isBlank() ? line : "%s, code %s".formatted(line, code.strip());
     }
 
     /** Who would find out what is asked next; a technician unless it is said. */

@@ -46,6 +46,7 @@ public final class CaseWire {
             @MayBeNull @Size(max = 80) String platform,
             @MayBeNull @Size(max = 20) List<@NotNull @Size(max = 120) String> inspected,
             @MayBeNull String person,
+            @MayBeNull @Size(max = 40) String code,
             @MayBeNull @Size(max = 100) List<ShoppingWire.@Valid AdjustedWire> adjusted,
             @MayBeNull @Size(max = 80) String branch,
             @MayBeNull Integer neededInDays,
@@ -82,7 +83,7 @@ public final class CaseWire {
 
         /** The line; without one the complaint is what was said. */
         private String spoken() {
-            return line != null ? line : complaint != null ? complaint : "";
+            return DiagnosisWire.withCode(line != null ? line : complaint != null ? complaint : "", code);
         }
 
         CaseContent content() {

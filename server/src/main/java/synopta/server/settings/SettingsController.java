@@ -46,6 +46,7 @@ class SettingsController {
                 practices.replaceRings(),
                 practices.oilShafts(),
                 practices.testFirst(),
+                practices.licensedToCustomers(),
                 Money.decimal(now.hourCents()),
                 Money.decimal(now.returnTripCents()),
                 now.horizonYears(),
@@ -100,7 +101,8 @@ class SettingsController {
                 or(wanted.replaceAll(), now.replaceAll()),
                 or(wanted.replaceRings(), now.replaceRings()),
                 or(wanted.oilShafts(), now.oilShafts()),
-                or(wanted.testFirst(), now.testFirst()));
+                or(wanted.testFirst(), now.testFirst()),
+                or(wanted.licensedToCustomers(), now.licensedToCustomers()));
     }
 
     private static BranchContacts contacts(HouseRulesChange wanted, BranchContacts now) {
@@ -126,7 +128,7 @@ class SettingsController {
     /**
      * The settings; `genuineOnly`: no equivalent of another make is supplied; `replaceAll`: what wears together is
      * replaced together; `replaceRings`: rings and washers are replaced with their rollers; `testFirst`: a cheap part too
-     * is tested before it is sold; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the
+     * is tested before it is sold; `licensedToCustomers`: parts for licensed technicians are sold to customers too; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the
      * price list; `secondUnit`: the unit of length that the repair sheet adds; `region`, `clock`: see docs/how-it-works.md.
      */
     record HouseRulesWire(
@@ -135,6 +137,7 @@ class SettingsController {
             boolean replaceRings,
             boolean oilShafts,
             boolean testFirst,
+            boolean licensedToCustomers,
             String perHour,
             String visit,
             int horizonYears,
@@ -155,6 +158,7 @@ class SettingsController {
             @MayBeNull Boolean replaceRings,
             @MayBeNull Boolean oilShafts,
             @MayBeNull Boolean testFirst,
+            @MayBeNull Boolean licensedToCustomers,
             @MayBeNull @Size(max = 20) String perHour,
             @MayBeNull @Size(max = 20) String visit,
             @MayBeNull Integer horizonYears,

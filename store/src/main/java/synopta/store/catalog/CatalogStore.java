@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogRepository;
 import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.FaultCode;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
@@ -188,6 +190,15 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
     @Override
     public List<Slot> slots(String platform) {
         return jdbc.list(SLOTS, RowMappers::slot, platform);
+    }
+
+    private static final String CODES = Select.CODES + """
+             where appliance = ?
+             order by brand, family, code_key""";
+
+    @Override
+    public List<FaultCode> codes(Appliance appliance) {
+        return jdbc.list(CODES, RowMappers::code, appliance.slug());
     }
 
     private static final String FITS = Select.FITS + """

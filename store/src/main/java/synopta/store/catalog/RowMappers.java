@@ -7,16 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Equivalent;
+import synopta.core.catalog.FaultCode;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.KitContent;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.ModelUsage;
+import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.PartPrice;
@@ -96,6 +99,19 @@ final class RowMappers {
     static KitContent kit(ResultSet row) throws SQLException {
         return new KitContent(
                 new PartNumber(row.getString("kit")), new PartNumber(row.getString("content")), row.getInt("quantity"));
+    }
+
+    static FaultCode code(ResultSet row) throws SQLException {
+        return new FaultCode(
+                row.getString("brand"),
+                row.getString("family"),
+                Appliance.of(row.getString("appliance")),
+                row.getString("code"),
+                row.getString("means"),
+                NumberNormalizer.pairsOf(row.getString("findings")),
+                Stream.of(row.getString("part_types").split(";"))
+                        .filter(slug -> !slug.isEmpty())
+                        .toList());
     }
 
     static Equivalent equivalent(ResultSet row) throws SQLException {

@@ -35,6 +35,11 @@ final class Select {
               join part c on c.part_key = x.content_key
             """;
 
+    static final String CODES = """
+            select brand, family, appliance, code, means, findings, part_types
+              from fault_code
+            """;
+
     static final String EQUIVALENTS = """
             select p.part, e.part as equivalent, x.basis
               from equivalent x

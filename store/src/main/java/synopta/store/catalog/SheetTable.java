@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import synopta.core.catalog.FaultCode;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.Sheet;
@@ -193,8 +194,39 @@ record SheetTable<T>(
             RowMappers::stock,
             s -> row(s.branch(), s.part().key(), s.onHand(), s.leadDays()));
 
+    private static final SheetTable<?> CODES = new SheetTable<>(
+            Sheet.CODES,
+            "fault_code",
+            """
+            insert into fault_code (brand, family, appliance, code_key, code, means, findings, part_types)
+            values (?, ?, ?, ?, ?, ?, ?, ?)""",
+            Select.CODES + """
+             order by appliance, brand, family, code_key""",
+            RowMappers::code,
+            c -> row(
+                    c.brand(),
+                    c.family(),
+                    c.appliance().slug(),
+                    FaultCode.key(c.code()),
+                    c.code(),
+                    c.means(),
+                    NumberNormalizer.pairs(c.findings()),
+                    String.join(";", c.partTypes())));
+
     private static final SheetTable<?>[] ALL = {
-        SERIAL_SCHEMES, BRANDS, PLATFORMS, SLOTS, MODELS, PARTS, FITS, SUPERSESSIONS, KITS, EQUIVALENTS, PRICES, STOCK
+        SERIAL_SCHEMES,
+        BRANDS,
+        PLATFORMS,
+        SLOTS,
+        MODELS,
+        PARTS,
+        FITS,
+        SUPERSESSIONS,
+        KITS,
+        EQUIVALENTS,
+        PRICES,
+        STOCK,
+        CODES
     };
 
     private static final Map<Sheet<?>, SheetTable<?>> OF =

@@ -78,7 +78,8 @@ public final class SettingsStore implements SettingsRepository {
                 set(set, "renew-all", Boolean::valueOf, usual.replaceAll()),
                 set(set, "renew-rings", Boolean::valueOf, usual.replaceRings()),
                 set(set, "oil-shafts", Boolean::valueOf, usual.oilShafts()),
-                set(set, "test-first", Boolean::valueOf, usual.testFirst()));
+                set(set, "test-first", Boolean::valueOf, usual.testFirst()),
+                set(set, "licensed-to-customers", Boolean::valueOf, usual.licensedToCustomers()));
     }
 
     private static Map<String, String> branches(Map<String, String> set) {
@@ -111,6 +112,7 @@ public final class SettingsStore implements SettingsRepository {
         settings.put("renew-rings", practices.replaceRings());
         settings.put("oil-shafts", practices.oilShafts());
         settings.put("test-first", practices.testFirst());
+        settings.put("licensed-to-customers", practices.licensedToCustomers());
         settings.put("hour-cents", rules.hourCents());
         settings.put("visit-cents", rules.returnTripCents());
         settings.put("horizon-years", rules.horizonYears());
