@@ -14,6 +14,7 @@ const WORDS: Record<Wire["SheetWire"]["sheet"], string> = {
   kits: "kit contents",
   equivalents: "equivalents",
   prices: "prices",
+  codes: "Fault codes",
   stock: "stock by branch",
 };
 

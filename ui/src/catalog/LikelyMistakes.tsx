@@ -13,6 +13,7 @@ const KINDS: Record<WarningKind, string> = {
   "succession-cycle": "Circular supersessions",
   "dead-end": "Supersessions that end without a current part",
   "kit-unknown": "Kits with unknown contents",
+  "code-unused": "Fault codes of a brand without such machines",
   slip: "Models that differ from their equivalents at one place",
 };
 const SHOWN = 6;

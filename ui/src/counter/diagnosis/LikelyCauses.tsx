@@ -59,6 +59,16 @@ export function LikelyCauses(props: Props) {
         <h2>Likely causes</h2>
         <span>{headline(answer, layout)}</span>
       </div>
+      {answer.hearing.code && (
+        <div className="row-line" role="note">
+          <b>
+            Code {answer.code}: {answer.hearing.code.means}.
+          </b>{" "}
+          {answer.hearing.code.words}
+          {answer.hearing.code.partTypes.length > 0 &&
+            ` Its circuit: ${answer.hearing.code.partTypes.map((type) => type.replaceAll("-", " ")).join(", ")}.`}
+        </div>
+      )}
       {answer.hearing.doubts.map((doubt) => (
         <div key={doubt.phrase} className="advice sell" role="note">
           “{doubt.phrase}”: {doubt.answer}

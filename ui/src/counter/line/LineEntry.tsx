@@ -10,6 +10,7 @@ const TITLES: Record<Wire["LineToken"]["kind"], string> = {
   complaint: "complaint",
   part: "part",
   "part-number": "part number",
+  code: "fault code",
   reading: "reading",
   serial: "serial number",
   "not-understood": "not understood",

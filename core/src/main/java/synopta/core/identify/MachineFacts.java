@@ -31,7 +31,7 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
         serial().ifPresent(known::add);
         Optional.ofNullable(identified.code())
                 .ifPresent(code -> known.add(new KnownFact(
-                        "code", "Code %s: %s".formatted(code.code(), code.words()), "caller", code.known() != null)));
+                        "code", "Code %s: %s".formatted(code.code(), code.means()), "caller", code.known() != null)));
         identified
                 .parts()
                 .forEach(asked -> known.add(new KnownFact(

@@ -15,11 +15,15 @@ public record ReadCode(String code, @Nullable FaultCode known) {
     private static final String FIRST =
             "Breaker off for five minutes: does it return, and when? It names the circuit, not the part.";
 
-    /** What it means and what to do, in sentences. */
+    /** What it means, in a few words. */
+    public String means() {
+        return known == null ? "not listed for this machine" : known.means();
+    }
+
+    /** What to do, in sentences. */
     public String words() {
-        return known == null
-                ? "Not listed for this machine. Ask the brand, the appliance and what exactly shows. " + FIRST
-                : "%s. %s".formatted(known.means(), FIRST);
+        String ask = known == null ? "Ask the brand, the appliance and what exactly shows. " : "";
+        return ask + FIRST;
     }
 
     /** Part types of the circuit it names, the likeliest first. */

@@ -8,6 +8,8 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.testng.annotations.BeforeClass;
@@ -15,7 +17,9 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Fuel;
 import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.MeterTest;
+import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.Pack;
 
 /** The packs against the facts of the trade, a row each: what practice says, and whether it is common or from memory. */
@@ -54,8 +58,83 @@ public class FactsTest {
                         fault(pack, what).cure().contains(fact),
                         what + ": " + fault(pack, what).cure());
             case "shows" -> assertTrue(shows(pack, fault(pack, what.split(" ")[0]), what.split(" ")[1], fact), what);
+            case "part", "stop", "called", "licensed", "who" -> ofSelling(kind, pack, what, fact);
+            default -> ofLayout(kind, pack.layout(what.split(" ")[0]).orElseThrow(), what, fact);
+        }
+    }
+
+    private static void ofSelling(String kind, Pack pack, String what, String fact) {
+        switch (kind) {
+            case "part" -> assertEquals(fault(pack, what).partType(), fact);
+            case "stop" ->
+                assertTrue(
+                        pack.finding(what).orElseThrow().answers().stream()
+                                .anyMatch(answer ->
+                                        answer.stop() != null && answer.stop().contains(fact)),
+                        what);
+            case "called" ->
+                assertTrue(pack.partType(what).orElseThrow().called().contains(fact), what);
+            case "licensed" ->
+                assertEquals("" + pack.partType(what).orElseThrow().licensed(), fact);
+            case "who" -> assertEquals(pack.finding(what).orElseThrow().who().slug(), fact);
             default -> throw new AssertionError(kind);
         }
+    }
+
+    private static void ofLayout(String kind, Layout layout, String what, String fact) {
+        String of = what.substring(what.indexOf(' ') + 1);
+        switch (kind) {
+            case "place" -> assertEquals(place(layout, of), fact);
+            case "none" -> assertEquals(layout.place(of), Optional.empty(), fact);
+            case "kind" -> {
+                String[] words = of.split(" ");
+                assertEquals("" + layout.kinds().get(words[0]).get(words[1]), fact);
+            }
+            case "face" ->
+                assertEquals(
+                        layout.belt().faceAt(layout.belt().stations().get(0)).slug(), fact);
+            case "order" ->
+                assertEquals(
+                        layout.steps().stream()
+                                .map(OpeningStep::id)
+                                .filter(Set.of(fact.split(" "))::contains)
+                                .collect(Collectors.joining(" ")),
+                        fact);
+            case "step" -> assertTrue(step(layout, of).contains(fact), step(layout, of));
+            case "fit" -> {
+                String fitting = "" + layout.place(of).orElseThrow().fitting();
+                assertTrue(fitting.contains(fact), fitting);
+            }
+            default -> throw new AssertionError(kind);
+        }
+    }
+
+    private static String step(Layout layout, String id) {
+        return layout.steps().stream()
+                .filter(step -> step.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .toString();
+    }
+
+    /** How many of which part type, after which step, of which kind of machine and with which small parts. */
+    private static String place(Layout layout, String slot) {
+        Layout.Place place = layout.place(slot).orElseThrow();
+        String steps = layout.steps().stream()
+                .filter(step -> step.reaches().containsKey(slot))
+                .map(OpeningStep::id)
+                .collect(Collectors.joining("/"));
+        String kind = place.kind() == null
+                ? ""
+                : " if %s %s"
+                        .formatted(
+                                place.kind().finding(),
+                                String.join("/", place.kind().answers()));
+        String brings = place.brings().entrySet().stream()
+                .map(e -> " +%d %s".formatted(e.getValue(), e.getKey()))
+                .sorted()
+                .collect(Collectors.joining());
+        return "%d %s by %s%s%s".formatted(place.quantity(), place.partType(), steps, kind, brings);
     }
 
     private static Fault fault(Pack pack, String id) {

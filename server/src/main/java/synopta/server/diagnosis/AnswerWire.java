@@ -57,7 +57,7 @@ public final class AnswerWire {
     }
 
     /** What a fault code means on the machine, or what to ask where it is not listed; `partTypes` of its circuit. */
-    public record CodeWire(String words, boolean listed, List<String> partTypes) {
+    public record CodeWire(String means, String words, boolean listed, List<String> partTypes) {
         /** The code of a case, as it was read; null where none was. */
         public static @Nullable String codeOf(CaseAssessment view) {
             return view.identified().code() == null
@@ -68,7 +68,9 @@ public final class AnswerWire {
         /** What it means; null where no code was read. */
         public static @Nullable CodeWire of(CaseAssessment view) {
             ReadCode code = view.identified().code();
-            return code == null ? null : new CodeWire(code.words(), code.known() != null, code.partTypes());
+            return code == null
+                    ? null
+                    : new CodeWire(code.means(), code.words(), code.known() != null, code.partTypes());
         }
     }
 
