@@ -59,16 +59,7 @@ export function LikelyCauses(props: Props) {
         <h2>Likely causes</h2>
         <span>{headline(answer, layout)}</span>
       </div>
-      {answer.hearing.code && (
-        <div className="row-line" role="note">
-          <b>
-            Code {answer.code}: {answer.hearing.code.means}.
-          </b>{" "}
-          {answer.hearing.code.words}
-          {answer.hearing.code.partTypes.length > 0 &&
-            ` Its circuit: ${answer.hearing.code.partTypes.map((type) => type.replaceAll("-", " ")).join(", ")}.`}
-        </div>
-      )}
+      <CodeNote answer={answer} />
       {answer.hearing.doubts.map((doubt) => (
         <div key={doubt.phrase} className="advice sell" role="note">
           “{doubt.phrase}”: {doubt.answer}
@@ -192,6 +183,24 @@ function EmptyCase({ appliance }: { appliance: string | null }) {
       ) : (
         <p className="mb-0">The fault guide does not cover {appliance}s yet. The case can still be saved.</p>
       )}
+    </div>
+  );
+}
+
+/** What the code means on this machine, and what to do first. */
+function CodeNote({ answer }: { answer: Answer }) {
+  const code = answer.hearing.code;
+  if (!code) {
+    return null;
+  }
+  const circuit = code.partTypes.map((type) => type.replaceAll("-", " ")).join(", ");
+  return (
+    <div className="row-line" role="note">
+      <b>
+        Code {answer.code}: {code.means}.
+      </b>{" "}
+      {code.words}
+      {circuit && ` Its circuit: ${circuit}.`}
     </div>
   );
 }

@@ -3,6 +3,10 @@ package synopta.demo;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -196,5 +200,52 @@ public class CallersTest {
                 .mapToDouble(s -> s.probability().value())
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** What a caller says, the part type that is right (or the fault that is cured without one), one more answer. */
+    private record Call(String line, String right, String finding, String answer) {}
+
+    private static List<Call> calls() throws IOException {
+        try (InputStream in = CallersTest.class.getResourceAsStream("/callers.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.startsWith("#"))
+                    .map(line -> line.split(" \\| |=(?=[^|]*$)"))
+                    .map(row -> new Call(row[0], row[1], row[2], row[3]))
+                    .toList();
+        }
+    }
+
+    /** The place of the right part or cure among those suspected, 0 for the first. */
+    private int place(CaseInput input, String right) {
+        int place = counter.work(input).suspects().stream()
+                .filter(Suspect::concerned)
+                .map(s -> s.fault().cure() == null
+                        ? s.fault().partType()
+                        : s.fault().id())
+                .distinct()
+                .toList()
+                .indexOf(right);
+        return place < 0 ? Integer.MAX_VALUE : place;
+    }
+
+    @Test
+    public void callersOverAllLayoutsGetTheRightPartFirstOrAmongThree() throws IOException {
+        List<Call> calls = calls();
+        assertTrue(calls.size() >= 60, calls.size() + " callers");
+        List<Integer> alone = new ArrayList<>();
+        List<Integer> answered = new ArrayList<>();
+        for (Call call : calls) {
+            CaseInput said = CaseInput.of(call.line);
+            alone.add(place(said, call.right));
+            List<CaseInput.Answered> more = List.of(new CaseInput.Answered(call.finding, call.answer, true));
+            answered.add(place(said.but().findings(more).input(), call.right));
+        }
+        for (List<Integer> places : List.of(alone, answered)) {
+            long first = places.stream().filter(place -> place == 0).count();
+            long three = places.stream().filter(place -> place < 3).count();
+            assertTrue(first >= 0.85 * calls.size(), first + " of " + calls.size() + " first");
+            assertTrue(three >= 0.95 * calls.size(), three + " of " + calls.size() + " among three");
+        }
     }
 }

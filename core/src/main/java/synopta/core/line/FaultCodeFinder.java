@@ -92,7 +92,6 @@ final class FaultCodeFinder {
 
     /** Two pairs with a space between: `F7 E1`. */
     private static String shown(String text) {
-        String key = FaultCode.key(text);
-        return key.replaceAll("(?<=\\d)(?=[A-Z])", " ");
+        return FaultCode.key(text).replaceAll("^([A-Z]{1,2}\\d{1,3})([A-Z]{1,2}\\d{1,3})$", "$1 $2");
     }
 }

@@ -57,8 +57,9 @@ public final class LineReader {
     private static final Pattern FIGURE = word(
             "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|amps?|watts?|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)|\\d{1,3}\\s*[vaw]");
     private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+(?:[/._-][\\p{L}\\p{N}]+)*");
-    private static final Set<String> NOT_BEFORE =
-            Set.of("my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in");
+    private static final Set<String> NOT_BEFORE = Set.of(
+            "my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in", "to", "at",
+            "of", "by");
     private static final Map<Appliance, String> APPLIANCES = new LinkedHashMap<>();
     private static final Map<Set<Fuel>, String> FUELS = new LinkedHashMap<>();
 
