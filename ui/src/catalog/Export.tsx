@@ -14,7 +14,7 @@ const WORDS: Record<Wire["SheetWire"]["sheet"], string> = {
   kits: "kit contents",
   equivalents: "equivalents",
   prices: "prices",
-  codes: "Fault codes",
+  codes: "fault codes",
   stock: "stock by branch",
 };
 

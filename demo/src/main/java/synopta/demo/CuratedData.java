@@ -104,7 +104,7 @@ final class CuratedData {
         stockroom.likewise(old, BOX);
         stockroom.supersede(new Supersession(old, "1", BOX, 1, "trim the tab on the case", LocalDate.of(2019, 5, 1)));
         stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "high-limit")), 1));
-        stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "thermal-fuse")), 1));
+        stockroom.kit(new KitContent(BOX, stockroom.today(demo.now("Skerry", "thermal-cutoff")), 1));
         demo.list("Skerry", "heater", old);
     }
 

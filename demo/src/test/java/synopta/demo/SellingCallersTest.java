@@ -68,12 +68,12 @@ public class SellingCallersTest {
     @Test
     public void aBoxWithItsFuseAndThermostatIsTheBoxAlone() {
         CaseAssessment view = counter.work(draft(
-                "th7820w no heat, heater box, thermal fuse and high limit please",
-                Set.of("heater-open", "thermal-fuse-open", "high-limit-open"),
+                "th7820w no heat, heater box, cutoff and high limit please",
+                Set.of("heater-open", "thermal-cutoff-open", "high-limit-open"),
                 Shopping.AS_IT_COMES));
         assertEquals(
                 view.needs().stream().map(RequiredPart::partType).collect(Collectors.toSet()),
-                Set.of("heater-assembly", "thermal-fuse", "high-limit-thermostat"));
+                Set.of("heater-assembly", "thermal-cutoff", "high-limit-thermostat"));
         Purchase best = view.plan().map(BasketPlan::best).orElseThrow();
         assertEquals(bought(best), "1 QV-2107-2");
         assertEquals(best.lines().get(0).covers().size(), 3, "it brings both");

@@ -78,7 +78,7 @@ public class CasesTest extends Browser {
         assertThat(region("Earlier entries")).containsText("fixed, Drum belt, broken");
         Locator idler = region("Location").locator("[data-place=idler]");
         idler.press("Enter");
-        assertThat(region("Fault found")).containsText("Idler pulley: under the drum, beside the motor");
+        assertThat(region("Fault found")).containsText("Idler pulley: under the drum, beside or behind the motor");
         page.keyboard().press("2");
         assertThat(page.getByLabel("Idler pulley, seized")).isChecked();
         assertAccessible();

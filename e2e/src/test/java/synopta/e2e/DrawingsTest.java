@@ -35,6 +35,7 @@ public class DrawingsTest extends Browser {
             {"dryer/E"},
             {"dryer/F"},
             {"dryer/G"},
+            {"dryer/H"},
             {"range/freestanding"},
             {"range/freestanding-gas"},
             {"range/wall-oven"},

@@ -89,8 +89,8 @@ public class PartsTest extends Browser {
 
     @Test
     public void whatABoxBringsIsNotSoldBesideIt() {
-        caller("th7820w QV-2107 and a QV-5228");
-        assertThat(region("Bag")).containsText("Includes QV-5228; do not sell it separately.");
+        caller("th7820w QV-2107 and a QV-5480");
+        assertThat(region("Bag")).containsText("Includes QV-5480; do not sell it separately.");
         assertThat(region("Hand over")).containsText("$63.50");
     }
 

@@ -43,7 +43,7 @@ public class SettingsTest extends Browser {
         reused.click();
         assertThat(reused).isChecked();
         assertAccessible();
-        Locator sheet = handedOver("th7820w thumps, 8 yrs");
+        Locator sheet = handedOver("mb5739k thumps, 8 yrs");
         assertThat(sheet).containsText("stays dry: oil draws lint");
         assertThat(sheet).containsText("triangle ring, kept");
         assertThat(sheet).not().containsText("machine oil");
@@ -59,7 +59,7 @@ public class SettingsTest extends Browser {
         Locator inches = page.getByLabel("Show inches beside sizes in millimeters");
         inches.click();
         assertThat(inches).isChecked();
-        Locator sheet = handedOver("th7820w thumps, 8 yrs");
+        Locator sheet = handedOver("mb5739k thumps, 8 yrs");
         assertThat(sheet).containsText("Saltmarsh & Vane, Staithe, at the quay, until five");
         assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
         page.keyboard().press("u");

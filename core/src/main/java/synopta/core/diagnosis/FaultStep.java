@@ -11,6 +11,9 @@ interface FaultStep {
         ABSENT
     }
 
+    /** Whether the machine cannot have the fault. */
+    boolean isBarred();
+
     /** The probabilities after the step; may be the same array. */
     double[] apply(double[] before, Part part);
 

@@ -38,23 +38,41 @@ final class Inference {
 
     /** For the faults that are wanted: consequences that are neither wanted nor show in what is known are left out. */
     Inference(Network network, List<Observation> known, IntPredicate wanted) {
-        this.network = network;
-        order = network.order();
-        shared = network.differing();
-        place = new int[order.length];
+        this.network = restricted(network, known, wanted);
+        order = this.network.order();
+        shared = this.network.differing();
+        place = new int[network.faults()];
         for (int i = 0; i < order.length; i++) {
             place[order[i]] = i;
         }
-        StateSpace states = new StateSpace(network, known, wanted);
-        int variants = network.variants().size();
+        StateSpace states = new StateSpace(this.network, known, wanted);
+        int variants = this.network.variants().size();
         before = new double[variants][order.length + 1][];
         worth = new double[variants][order.length + 1][];
         Transition[] all = states.steps();
-        for (Network.Variant variant : network.variants()) {
+        for (Network.Variant variant : this.network.variants()) {
             steps.add(states.steps(all, variant));
         }
         forward(states);
         backward(states);
+    }
+
+    /** With the faults that are wanted, that show in what is known, or that cause one of these. */
+    private static Network restricted(Network network, List<Observation> known, IntPredicate wanted) {
+        boolean[] relevant = new boolean[network.faults()];
+        int[] order = network.order();
+        boolean all = true;
+        for (int i = order.length - 1; i >= 0; i--) {
+            int fault = order[i];
+            relevant[fault] |=
+                    wanted.test(fault) || known.stream().anyMatch(o -> network.effects()[o.finding()][fault] != null);
+            double[] causes = relevant[fault] ? network.causes()[fault] : null;
+            for (int cause = 0; causes != null && cause < causes.length; cause++) {
+                relevant[cause] |= causes[cause] > 0;
+            }
+            all &= relevant[fault];
+        }
+        return all ? network : network.only(relevant);
     }
 
     /** Up to where the variants differ each by itself, from there all of them as one. */
@@ -101,8 +119,8 @@ final class Inference {
 
     /** P(known, fault present), by fault; all must be wanted. */
     double[] withFault() {
-        double[] with = new double[order.length];
-        for (int fault = 0; fault < order.length; fault++) {
+        double[] with = new double[network.faults()];
+        for (int fault = 0; fault < with.length; fault++) {
             with[fault] = with(fault);
         }
         return with;
@@ -115,8 +133,11 @@ final class Inference {
         }
         double with = 0;
         for (int v = 0; v < steps.size(); v++) {
-            double share = network.variants().get(v).share();
-            with += share * dot(steps.get(v)[i].apply(before[v][i], FaultStep.Part.PRESENT), worth[v][i + 1]);
+            FaultStep step = steps.get(v)[i];
+            if (!step.isBarred()) {
+                double share = network.variants().get(v).share();
+                with += share * dot(step.apply(before[v][i], FaultStep.Part.PRESENT), worth[v][i + 1]);
+            }
         }
         return with;
     }

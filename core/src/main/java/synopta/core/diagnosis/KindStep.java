@@ -14,6 +14,9 @@ import java.util.Arrays;
 record KindStep(Transition[] byKind, double[] shares, boolean opens, boolean closes) implements FaultStep {
     @Override
     public double[] apply(double[] before, Part part) {
+        if (part == Part.BOTH && isIdle()) {
+            return before;
+        }
         double[][] after = new double[byKind.length][];
         for (int kind = 0; kind < byKind.length; kind++) {
             after[kind] = byKind[kind].apply(opens ? scaled(before, shares[kind]) : slice(before, kind), part);
@@ -23,12 +26,37 @@ record KindStep(Transition[] byKind, double[] shares, boolean opens, boolean clo
 
     @Override
     public double[] applyAdjoint(double[] after) {
+        if (isIdle()) {
+            return after;
+        }
         double[][] before = new double[byKind.length][];
         for (int kind = 0; kind < byKind.length; kind++) {
             double[] worth = byKind[kind].applyAdjoint(closes ? after : slice(after, kind));
             before[kind] = opens ? scaled(worth, shares[kind]) : worth;
         }
         return opens ? sum(before) : joined(before);
+    }
+
+    private boolean isIdle() {
+        if (opens || closes) {
+            return false;
+        }
+        for (Transition step : byKind) {
+            if (!step.isIdle()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Override
+    public boolean isBarred() {
+        for (Transition step : byKind) {
+            if (!step.barred()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private double[] slice(double[] all, int kind) {

@@ -1,10 +1,14 @@
 package synopta.core.diagnosis;
 
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 /**
  * Faults, what they bring about, and the machines they may be in, by index. All figures are probabilities.
@@ -33,6 +37,51 @@ final class Network {
         order = placed();
     }
 
+    private Network(Network of, double[] priors, List<Variant> variants, int[] order) {
+        this.priors = priors;
+        leaks = of.leaks;
+        effects = of.effects;
+        causes = of.causes;
+        this.variants = List.copyOf(variants);
+        forks = forks(variants);
+        this.order = order;
+    }
+
+    /** The same faults at these priors in other machines, all of which were among those of this network. */
+    Network of(double[] otherPriors, List<Variant> others) {
+        return new Network(this, otherPriors, others, order);
+    }
+
+    /** Without the faults that are not relevant: machines that differ in those alone are one. */
+    Network only(boolean[] relevant) {
+        Map<List<Object>, Double> shares = new LinkedHashMap<>();
+        for (Variant variant : variants) {
+            BitSet allowed = new BitSet();
+            for (int fault = 0; fault < relevant.length; fault++) {
+                allowed.set(fault, relevant[fault] && variant.allowed[fault]);
+            }
+            List<Choice> choices = new ArrayList<>();
+            double share = variant.share;
+            for (Choice choice : variant.choices) {
+                List<Kind> kinds = choice.only(relevant);
+                if (kinds.size() > 1) {
+                    choices.add(new Choice(choice.fork, kinds));
+                } else {
+                    kinds.get(0).absent.forEach(allowed::clear);
+                    share *= kinds.get(0).share;
+                }
+            }
+            shares.merge(List.of(allowed, choices), share, Double::sum);
+        }
+        List<Variant> merged = new ArrayList<>();
+        shares.forEach((able, share) -> merged.add(Variant.of(share, able, relevant.length)));
+        return new Network(
+                this,
+                priors,
+                merged,
+                IntStream.of(order).filter(fault -> relevant[fault]).toArray());
+    }
+
     /**
      * A machine it may be, which can have the faults that are allowed.
      *
@@ -43,6 +92,13 @@ final class Network {
         /** Of which everything is known. */
         Variant(double share, boolean[] allowed) {
             this(share, allowed, List.of());
+        }
+
+        @SuppressWarnings("unchecked")
+        private static Variant of(double share, List<Object> able, int faults) {
+            boolean[] allowed = new boolean[faults];
+            ((BitSet) able.get(0)).stream().forEach(fault -> allowed[fault] = true);
+            return new Variant(share, allowed, (List<Choice>) able.get(1));
         }
     }
 
@@ -55,6 +111,19 @@ final class Network {
     record Choice(String fork, List<Kind> kinds) {
         double[] shares() {
             return kinds.stream().mapToDouble(Kind::share).toArray();
+        }
+
+        /** The kinds that differ in relevant faults. */
+        private List<Kind> only(boolean[] relevant) {
+            Map<Set<Integer>, Double> shares = new LinkedHashMap<>();
+            for (Kind kind : kinds) {
+                Set<Integer> absent = new TreeSet<>(kind.absent);
+                absent.removeIf(fault -> !relevant[fault]);
+                shares.merge(absent, kind.share, Double::sum);
+            }
+            List<Kind> merged = new ArrayList<>();
+            shares.forEach((absent, share) -> merged.add(new Kind(share, absent)));
+            return merged;
         }
     }
 

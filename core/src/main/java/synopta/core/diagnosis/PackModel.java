@@ -23,10 +23,15 @@ final class PackModel {
     private final double[][] leaks;
     private final double[][][] effects;
     private final double[][] causes;
+    private final Constructions constructions;
+    /** Of any machine: the order of its faults serves for all. */
+    private final Network any;
+
     private final Map<Remedy, Set<Integer>> handedOver = new LinkedHashMap<>();
 
     PackModel(Pack pack) {
         this.pack = pack;
+        constructions = new Constructions(pack);
         findings = new ArrayList<>(pack.questions());
         findings.addAll(pack.requests());
         int faults = pack.faults().size();
@@ -47,6 +52,13 @@ final class PackModel {
         for (int i = 0; i < faults; i++) {
             link(i, pack.faults().get(i));
         }
+        any = anyMachine();
+    }
+
+    private Network anyMachine() {
+        Machine unknown = Machine.unknown();
+        List<Network.Variant> variants = new MachineVariants(pack, constructions, unknown, List.of()).variants();
+        return new Network(priors(unknown), leaks, effects, causes, variants);
     }
 
     private static double[] leak(Finding finding) {
@@ -77,8 +89,7 @@ final class PackModel {
      * the probability of what is known of its construction.
      */
     Network network(Machine machine, List<Evidence> construction) {
-        return new Network(
-                priors(machine), leaks, effects, causes, new MachineVariants(pack, machine, construction).variants());
+        return any.of(priors(machine), new MachineVariants(pack, constructions, machine, construction).variants());
     }
 
     private double[] priors(Machine machine) {
@@ -136,10 +147,12 @@ final class PackModel {
         return near;
     }
 
-    /** Whether a finding is of construction, or shown by one of the faults. */
+    /** Whether a finding is shown by one of the faults, or as one of construction says whether it can be there. */
     boolean hasToDoWith(Finding finding, Set<Integer> faults) {
         double[][] effect = effects[index.get(finding.id())];
-        return finding.isOfConstruction() || faults.stream().anyMatch(fault -> effect[fault] != null);
+        return finding.isOfConstruction()
+                ? constructions.bears(finding, faults)
+                : faults.stream().anyMatch(fault -> effect[fault] != null);
     }
 
     /** Whether the fault can bring about the sign. */

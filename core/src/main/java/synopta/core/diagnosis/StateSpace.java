@@ -1,8 +1,10 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
@@ -16,6 +18,7 @@ final class StateSpace {
     /** Those that must be followed. */
     private final Set<Integer> consequences = new LinkedHashSet<>();
 
+    private final Map<String, int[]> ranges = new HashMap<>();
     private final int count;
 
     /** A finding's classes; several make a digit of the state's number. */
@@ -117,23 +120,34 @@ final class StateSpace {
             steps[i] = variant.allowed()[order[i]] ? all[i] : all[i].outOfBounds();
         }
         for (Network.Choice choice : variant.choices()) {
-            Set<Integer> members = network.forks().get(choice.fork());
-            int[] places = IntStream.range(0, order.length)
-                    .filter(i -> members.contains(order[i]))
-                    .toArray();
-            for (int i : places) {
-                boolean opens = i == places[0];
-                boolean closes = i == places[places.length - 1];
-                steps[i] = new KindStep(byKind(all[i], order[i], variant, choice), choice.shares(), opens, closes);
+            int[] range = ranges.computeIfAbsent(choice.fork(), this::range);
+            double[] shares = choice.shares();
+            for (int i = range[0]; i <= range[1]; i++) {
+                Transition[] byKind = byKind(all[i], order[i], variant, choice);
+                steps[i] = new KindStep(byKind, shares, i == range[0], i == range[1]);
             }
         }
         return steps;
     }
 
+    /** The first and the last place in the order of the faults that depend on a fork. */
+    private int[] range(String fork) {
+        Set<Integer> members = network.forks().get(fork);
+        int[] places = IntStream.range(0, order.length)
+                .filter(i -> members.contains(order[i]))
+                .toArray();
+        return new int[] {places[0], places[places.length - 1]};
+    }
+
     private static Transition[] byKind(Transition step, int fault, Network.Variant variant, Network.Choice choice) {
-        return choice.kinds().stream()
-                .map(kind -> variant.allowed()[fault] && !kind.absent().contains(fault) ? step : step.outOfBounds())
-                .toArray(Transition[]::new);
+        Transition[] byKind = new Transition[choice.kinds().size()];
+        Transition barred = step.outOfBounds();
+        for (int kind = 0; kind < byKind.length; kind++) {
+            boolean can = variant.allowed()[fault]
+                    && !choice.kinds().get(kind).absent().contains(fault);
+            byKind[kind] = can ? step : barred;
+        }
+        return byKind;
     }
 
     private boolean causes(int fault, int consequence) {

@@ -15,6 +15,16 @@ import java.util.Arrays;
  */
 record Transition(double prior, double clear, Spread[] spreads, int opens, int closes, boolean barred)
         implements FaultStep {
+    /** Whether it leaves every vector as it is: nothing that is known hangs on the fault. */
+    boolean isIdle() {
+        return opens == 0 && closes == 0 && (barred || spreads.length == 0) && either() == 1;
+    }
+
+    @Override
+    public boolean isBarred() {
+        return barred;
+    }
+
     /** The same step where the machine cannot have the fault. */
     Transition outOfBounds() {
         return new Transition(prior, clear, spreads, opens, closes, true);
