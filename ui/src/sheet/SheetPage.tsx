@@ -92,6 +92,14 @@ function Sheet({ sheet }: { sheet: Written }) {
           </div>
         </div>
       </header>
+      {sheet.stop && (
+        <section aria-label="Stop">
+          <h2>Stop</h2>
+          <p>
+            <b>{sheet.stop}</b>
+          </p>
+        </section>
+      )}
       <h2>Read first</h2>
       <ul className="first">
         {sheet.cautions.map((caution) => (
@@ -156,7 +164,7 @@ function Drawn({ sheet }: { sheet: Written }) {
 
 /** Tools, steps and checks, as on the printed page. */
 function Work({ sheet }: { sheet: Written }) {
-  const shownAbove = ["Read first", "Handover notes"];
+  const shownAbove = ["Stop", "Read first", "Handover notes"];
   return (
     <>
       {sheet.sections

@@ -164,6 +164,13 @@ public class SheetTest {
                         assertTrue(SheetText.plain(HOUSE, sheet).contains("Change: " + change + "."), change));
     }
 
+    @Test
+    public void aStopStandsOnTheSheetBeforeAllElse() {
+        String plain = SheetText.plain(HOUSE, sheet("th7820w runs with the door open"));
+        assertTrue(plain.contains("never bypassed"), plain);
+        assertTrue(plain.indexOf("never bypassed") < plain.indexOf("Line voltage"), plain);
+    }
+
     /** Schools, a line, a part, and words that stand on the sheet of one house and not on that of the other. */
     @DataProvider
     Object[][] practices() {

@@ -219,7 +219,7 @@ public class DrawingsTest extends Browser {
         assertAccessible();
         all.first().click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
-                .containsText("Top lifts on clips");
+                .containsText("Top on clips");
         region("Places").getByText("Rear drum roller").hover();
         assertThat(drawing()).containsText("rear roller ×2");
         assertThat(region("Often confused")).containsText("Triangle ring");

@@ -43,7 +43,7 @@ public class SettingsTest extends Browser {
         reused.click();
         assertThat(reused).isChecked();
         assertAccessible();
-        Locator sheet = handedOver("mb5739k thumps, 8 yrs");
+        Locator sheet = handedOver("th7820w thumps, 8 yrs");
         assertThat(sheet).containsText("stays dry: oil draws lint");
         assertThat(sheet).containsText("triangle ring, kept");
         assertThat(sheet).not().containsText("machine oil");

@@ -68,7 +68,7 @@ public class TeardownPanelTest extends Browser {
         assertThat(page.getByText("drum, belt").first()).isVisible();
         Locator looks = plan.getByRole(AriaRole.LIST).last();
         looks.locator("li")
-                .filter(new Locator.FilterOptions().setHasText("spin every roller"))
+                .filter(new Locator.FilterOptions().setHasText("spin every"))
                 .getByRole(AriaRole.BUTTON)
                 .last()
                 .click();

@@ -78,6 +78,11 @@ public record CaseAssessment(
         return diagnosis != null && diagnosis.advice().action() == Advice.Action.STOP;
     }
 
+    /** What to say and do at once, where something stops everything; null otherwise. */
+    public @Nullable String stop() {
+        return isStopped() ? diagnosis.advice().why() : null;
+    }
+
     /** What is suspected, the likeliest first; nothing while the appliance is not known. */
     public List<Suspect> suspects() {
         return diagnosis == null ? List.of() : diagnosis.suspects();

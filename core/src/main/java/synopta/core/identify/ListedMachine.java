@@ -1,5 +1,6 @@
 package synopta.core.identify;
 
+import java.util.Comparator;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,7 @@ import synopta.core.line.ParsedLine;
  * @param catalog where it is looked up
  */
 record ListedMachine(Catalog catalog) {
-    /** The code of the line, with what it means on machines of the brand; a meaning is never carried across. */
+    /** The code of the line, with what the brand says of it or else its family; a meaning is never carried across. */
     @Nullable
     ReadCode code(CaseInput input, ParsedLine line, @Nullable Appliance appliance, @Nullable Model model) {
         if (line.code() == null || input.excluded().contains("code")) {
@@ -40,7 +41,7 @@ record ListedMachine(Catalog catalog) {
                         : catalog.codes(appliance).stream()
                                 .filter(code -> FaultCode.key(code.code()).equals(FaultCode.key(line.code())))
                                 .filter(code -> code.isOf(appliance, brand, family))
-                                .findFirst()
+                                .min(Comparator.comparing(code -> code.brand().isEmpty()))
                                 .orElse(null));
     }
 

@@ -179,6 +179,7 @@ public final class CaseService {
                 record,
                 view.appliance().orElse(null),
                 view.identified().model(),
+                view.stop(),
                 cautions(view, content),
                 content.lines().stream()
                         .map(line -> new RepairSheet.Line(

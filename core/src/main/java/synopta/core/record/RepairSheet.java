@@ -17,6 +17,7 @@ import synopta.core.teardown.Work;
  * @param record the case
  * @param appliance kind of machine; null when not known
  * @param machine when it is known
+ * @param stop what to say and do at once, where the case is stopped; null otherwise
  * @param cautions cautions that apply, gravest first
  * @param lines what is in the bag
  * @param notes what to tell about it
@@ -32,6 +33,7 @@ public record RepairSheet(
         CaseRecord record,
         @Nullable Appliance appliance,
         @Nullable Model machine,
+        @Nullable String stop,
         List<Caution> cautions,
         List<Line> lines,
         List<HandoverPlanner.BagEntry> notes,

@@ -28,6 +28,7 @@ public final class SheetText {
     /** Everything but the bag: cautions first, then tools, steps, checks. */
     public static List<Section> sections(RepairSheet sheet) {
         List<Section> sections = new ArrayList<>();
+        add(sections, "Stop", Stream.ofNullable(sheet.stop()).map(stop -> new Line(stop, false)));
         add(sections, "Read first", sheet.cautions().stream().map(c -> new Line(said(c), true)));
         List<Line> notes = new ArrayList<>();
         sheet.changes().forEach(change -> notes.add(new Line("Change: " + change + ".", false)));
