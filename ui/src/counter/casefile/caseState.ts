@@ -163,7 +163,11 @@ const STEPS: Steps = {
       status: action.answer.status,
     },
   }),
-  opened: (_, action) => toState(action.answer),
+  // What was typed since it was saved stays.
+  opened: (state, action) =>
+    state.kept?.number === action.answer.number && state.kept.revision === action.answer.revision
+      ? state
+      : toState(action.answer),
   // A saved case has an address of its own; the bare counter is for the caller who was not saved yet.
   resumed: (state, action) => (state.kept === null ? state : action.saved),
   // The branch is the counter's, not the caller's.

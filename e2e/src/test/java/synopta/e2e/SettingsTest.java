@@ -59,6 +59,8 @@ public class SettingsTest extends Browser {
         Locator inches = page.getByLabel("Show inches beside sizes in millimeters");
         inches.click();
         assertThat(inches).isChecked();
+        at("/settings");
+        assertThat(inches).isChecked();
         Locator sheet = handedOver("mb5739k thumps, 8 yrs");
         assertThat(sheet).containsText("Saltmarsh & Vane, Staithe, at the quay, until five");
         assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
