@@ -5,7 +5,9 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
@@ -206,6 +208,29 @@ public class SellingCallersTest {
         assertEquals(
                 counter(one).work(CaseInput.of("th7820w thumps")).needs().get(0).quantity(), 1);
         assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);
+    }
+
+    /** Pieces that are needed or offered for the job, by part type. */
+    private static Map<String, Integer> pieces(CaseAssessment view) {
+        Map<String, Integer> pieces = new TreeMap<>();
+        view.needs().forEach(need -> pieces.put(need.partType(), need.quantity()));
+        view.sale().wants().stream()
+                .filter(want -> want.source() == OptionalPart.Source.JOB)
+                .forEach(want -> pieces.put(want.partType(), want.quantity()));
+        return pieces;
+    }
+
+    @Test
+    public void oneRollerBringsItsOwnRingsAndItsOwnShaftAsTheLayoutHasIt() {
+        HouseSettings one = HouseSettings.USUAL.with(new RepairPractices(false, false, true, true, true, false));
+        assertEquals(
+                pieces(counter(one).work(CaseInput.of("th7820w thumps"))),
+                Map.of("drum-roller", 1, "roller-hardware", 2, "roller-shaft", 1),
+                "triangle, roller, triangle");
+        assertEquals(
+                pieces(counter(one).work(CaseInput.of("mb5739k thumps"))),
+                Map.of("drum-roller", 1, "roller-hardware", 1, "roller-shaft", 1),
+                "one snap ring");
     }
 
     @Test

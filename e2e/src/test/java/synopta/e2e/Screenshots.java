@@ -109,7 +109,7 @@ public class Screenshots extends Browser {
         picture("counter-which-part");
 
         at("/models");
-        assertThat(region("Constructions").locator("svg")).hasCount(15);
+        assertThat(region("Constructions").locator("svg")).hasCount(16);
         picture("constructions");
 
         at("/parts/QV1320");

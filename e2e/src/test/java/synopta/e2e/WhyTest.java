@@ -112,4 +112,42 @@ public class WhyTest extends Browser {
         assertThat(region("Entry")).containsText("Door interlock switch, failed");
         assertAccessible();
     }
+
+    @Test
+    public void aCodeSaysWhatItMeansHereAndWhatToDoFirst() {
+        caller("pd9197g shows E24, 6 yrs");
+        Locator causes = region("Likely causes");
+        assertThat(causes).containsText("Code E24: Motor does not reach its speed.");
+        assertThat(causes).containsText("Breaker off for five minutes");
+        assertThat(region("Known")).containsText("Fault code shown");
+        assertAccessible();
+        caller("dryer shows E24");
+        assertThat(causes).containsText("Code E24: not listed for this machine. Ask the brand");
+    }
+
+    @Test
+    public void theInsideOfAMicrowaveIsNotSoldToACustomer() {
+        caller("tm2205b dead, fuse blew twice");
+        assertThat(region("Bag")).containsText("QV-3120");
+        page.keyboard().press("Tab");
+        for (int i = 0; i < 3 && !region("Known").textContent().contains("Work done by: customer"); i++) {
+            page.keyboard().press("f");
+        }
+        assertThat(region("Known")).containsText("Work done by: customer");
+        assertThat(region("Bag")).containsText("Not sold: line fuse.");
+        assertThat(region("Bag")).containsText("Only a licensed technician may fit it");
+        assertThat(region("Bag")).not().containsText("QV-3120");
+        assertAccessible();
+    }
+
+    @Test
+    public void theFaultGuideReportsWhereItIsThin() {
+        at("/guide/dryer");
+        page.getByText("Pack report: where the guide is thin").click();
+        Locator report =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Report of construction H"));
+        assertThat(report).containsText("Parts without a fault: none");
+        assertThat(report).containsText("Links from our own judgment");
+        assertAccessible();
+    }
 }

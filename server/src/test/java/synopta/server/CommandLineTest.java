@@ -48,6 +48,19 @@ public class CommandLineTest {
     }
 
     @Test
+    public void thePacksThatShipAreSoundAndABrokenOneIsRefusedWithItsPlace() throws IOException {
+        Path knowledge = Path.of(System.getProperty("synopta.root"), "knowledge");
+        assertTrue(CommandLine.checked(knowledge, out()), said());
+        assertTrue(said().contains("dryer, H (Bulkhead with front glides)"), said());
+        assertTrue(said().contains("links from our own judgment"), said());
+        String pack = Files.readString(knowledge.resolve("microwave.json"));
+        Path broken = Files.createDirectories(folder.resolve("packs"));
+        Files.writeString(broken.resolve("microwave.json"), pack.replace("\"line-fuse\": 3", "\"grease-filter\": 3"));
+        assertFalse(CommandLine.checked(broken, out()));
+        assertTrue(said().contains("Refused: microwave.json"), said());
+    }
+
+    @Test
     public void whatIsGeneratedIsTakenInAndAnsweredForByCount() throws IOException {
         Path files = folder.resolve("files");
         assertTrue(CommandLine.generated("900", files, out()));

@@ -28,7 +28,7 @@ import synopta.core.knowledge.Pack;
 public class PlatformDiagnosisTest {
     private static final Machine UNKNOWN = new Machine(EnumSet.of(Fuel.ELECTRIC), null, null);
 
-    private static Finding wheels() {
+    static Finding wheels() {
         return new Finding(
                 "wheels",
                 "Wheels at the back?",
@@ -41,7 +41,7 @@ public class PlatformDiagnosisTest {
                 OURS);
     }
 
-    private static Pack built(List<Fault> faults, List<Finding> findings, List<Layout> layouts) {
+    static Pack built(List<Fault> faults, List<Finding> findings, List<Layout> layouts) {
         Pack plain = pack(faults, findings, List.of());
         return new Pack(
                 plain.appliance(),
@@ -66,7 +66,7 @@ public class PlatformDiagnosisTest {
                     layout("A", 0.75, List.of("roller"), Map.of("wheels", Map.of("yes", 1.0))),
                     layout("E", 0.25, List.of("bearing"), Map.of("wheels", Map.of("no", 1.0)))));
 
-    private static Diagnosis diagnose(Pack pack, Evidence... evidence) {
+    static Diagnosis diagnose(Pack pack, Evidence... evidence) {
         return new Diagnoser(pack).diagnose(DiagnosisQuery.of(UNKNOWN, List.of(evidence)));
     }
 
@@ -103,8 +103,8 @@ public class PlatformDiagnosisTest {
         assertFalse(diagnosis.next().stream().anyMatch(q -> q.finding().id().equals("wheels")));
     }
 
-    private static Fault with(String id, double prior, String shows, String cure, Fault.Cause... causes) {
-        Fault plain = fault(id, prior, shows.isEmpty() ? Map.of() : Map.of(shows, 0.9));
+    static Fault with(String id, double prior, String shows, String cure, Fault.Cause... causes) {
+        Fault plain = fault(id, 0.5, shows.isEmpty() ? Map.of() : Map.of(shows, 0.9));
         return new Fault(
                 id,
                 plain.partType(),

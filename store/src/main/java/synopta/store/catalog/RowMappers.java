@@ -59,7 +59,7 @@ final class RowMappers {
                 Slugged.of(Part.Status.class, "Status", row.getString("status")),
                 row.getInt("pack_quantity"),
                 row.getBoolean("returnable"),
-                specs(row.getString("specs")));
+                NumberNormalizer.pairsOf(row.getString("specs")));
     }
 
     static Fit fit(ResultSet row) throws SQLException {
@@ -160,7 +160,8 @@ final class RowMappers {
 
     static SerialScheme scheme(ResultSet row) throws SQLException {
         Map<String, Integer> years = new TreeMap<>();
-        specs(row.getString("year_codes")).forEach((code, year) -> years.put(code, Integer.valueOf(year)));
+        NumberNormalizer.pairsOf(row.getString("year_codes"))
+                .forEach((code, year) -> years.put(code, Integer.valueOf(year)));
         String periods = row.getString("period_codes");
         return new SerialScheme(
                 row.getString("scheme"),
@@ -185,17 +186,5 @@ final class RowMappers {
         LocalDate from = row.getObject(first, LocalDate.class);
         LocalDate to = row.getObject(last, LocalDate.class);
         return from == null && to == null ? BuildRange.ALWAYS : new BuildRange(from, to);
-    }
-
-    /** "length-mm=2337;ribs=4" as a map. */
-    static Map<String, String> specs(String cell) {
-        Map<String, String> specs = new TreeMap<>();
-        for (String spec : cell.split(";")) {
-            int equals = spec.indexOf('=');
-            if (equals > 0) {
-                specs.put(spec.substring(0, equals), spec.substring(equals + 1));
-            }
-        }
-        return specs;
     }
 }
