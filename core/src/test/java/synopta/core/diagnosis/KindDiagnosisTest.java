@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static synopta.core.Samples.OURS;
 import static synopta.core.Samples.fault;
@@ -84,6 +85,11 @@ public class KindDiagnosisTest {
     public void aLayoutIsOpenedAsItsKindIsAndAsMostAreWhereThatIsOpen() {
         Layout layout = forked();
         assertEquals(ids(layout.usualSteps()), List.of("back off"));
+        assertTrue(layout.isUsual(new Layout.Kind("wheels", Set.of("yes"))));
+        assertFalse(layout.isUsual(new Layout.Kind("wheels", Set.of("no"))));
+        assertFalse(layout.isUsual(new Layout.Kind("hub", Set.of("yes"))), "nothing is known of hubs");
+        assertEquals(layout.share(new Layout.Kind("wheels", Set.of("yes", "no"))), 1.0, 1e-12);
+        assertEquals(layout.share(new Layout.Kind("hub", Set.of("yes"))), 0.0);
         Layout bearing = layout.of(Map.of("wheels", "no"));
         assertEquals(ids(bearing.usualSteps()), List.of("top up"));
         assertEquals(bearing.places().stream().map(Layout.Place::slot).toList(), List.of("bearing"));
