@@ -36,7 +36,7 @@ export function useCase(number: string | undefined) {
   const reload = async () => {
     const again = await opened.refetch();
     if (again.data !== undefined) {
-      act({ kind: "opened", answer: again.data });
+      act({ kind: "reloaded", answer: again.data });
     }
   };
   return { state, act, loadError: opened.error, reload };

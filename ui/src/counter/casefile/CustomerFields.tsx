@@ -21,7 +21,7 @@ export function CustomerFields({ state, act }: Props) {
       return null;
     },
     onSuccess: (left) =>
-      act(left ? { kind: "opened", answer: left } : { kind: "customer", name: null, phone: null }),
+      act(left ? { kind: "reloaded", answer: left } : { kind: "customer", name: null, phone: null }),
   });
   const isNamed = state.customer !== null || state.customerPhone !== null;
   return (

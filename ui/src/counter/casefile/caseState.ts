@@ -33,6 +33,8 @@ export type Action =
   | { kind: "customer"; name: string | null; phone: string | null }
   | { kind: "kept"; answer: Wire["CaseRecord"] }
   | { kind: "opened"; answer: Wire["CaseRecord"] }
+  /** As it is saved now, whatever was typed since. */
+  | { kind: "reloaded"; answer: Wire["CaseRecord"] }
   /** The bare counter was opened again: `saved` is the case that was left there. */
   | { kind: "resumed"; saved: CaseState }
   | { kind: "cleared" };
@@ -168,6 +170,7 @@ const STEPS: Steps = {
     state.kept?.number === action.answer.number && state.kept.revision === action.answer.revision
       ? state
       : toState(action.answer),
+  reloaded: (_, action) => toState(action.answer),
   // A saved case has an address of its own; the bare counter is for the caller who was not saved yet.
   resumed: (state, action) => (state.kept === null ? state : action.saved),
   // The branch is the counter's, not the caller's.
