@@ -156,19 +156,11 @@ public final class DemoYear {
     private Layout fitted(Layout layout, Model model) {
         Set<String> slots = catalog.fits(model.number()).stream().map(Fit::slot).collect(Collectors.toSet());
         Layout known = layout.of(layout.kindsShownBy(slots));
-        return new Layout(
-                known.id(),
-                known.name(),
-                known.share(),
-                known.tag(),
-                known.fuels(),
-                known.kinds(),
+        return known.with(
                 known.places().stream()
                         .filter(place -> slots.contains(place.slot()))
                         .toList(),
-                known.steps(),
-                known.drawing(),
-                known.belt());
+                known.steps());
     }
 
     private static CaseSnapshot snapshot(DemoCase.Served served, Fault sold, List<CaseContent.Line> lines) {

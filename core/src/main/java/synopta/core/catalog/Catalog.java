@@ -18,6 +18,14 @@ public interface Catalog {
     /** All brands by name. */
     List<Brand> brands();
 
+    /** The family of a brand, in any case; empty where the brand is not listed or null. */
+    default Optional<String> familyOf(@Nullable String brand) {
+        return brands().stream()
+                .filter(listed -> listed.brand().equalsIgnoreCase(brand))
+                .map(Brand::family)
+                .findFirst();
+    }
+
     /** The fault codes of an appliance, by brand, family and code. */
     List<FaultCode> codes(Appliance appliance);
 

@@ -52,6 +52,11 @@ public record FaultCode(
         return upper.replaceAll("[^A-Z0-9]", "").replaceAll("(?<=\\d)O|O(?=\\d)", "0");
     }
 
+    /** Whether it is what was written so. */
+    public boolean isWritten(String written) {
+        return key(code).equals(key(written));
+    }
+
     /** Whether it is of this machine, as far as brand and family are known. */
     public boolean isOf(Appliance machine, @Nullable String ofBrand, @Nullable String ofFamily) {
         return appliance == machine

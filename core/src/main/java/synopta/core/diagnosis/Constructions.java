@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -35,7 +36,7 @@ final class Constructions {
             Layout layout,
             Fuel fuel,
             double share,
-            List<Boolean> allowed,
+            BitSet allowed,
             Map<String, Map<Integer, Set<String>>> hanging,
             Map<String, List<Network.Kind>> kinds) {}
 
@@ -85,11 +86,11 @@ final class Constructions {
     }
 
     private Built built(Layout layout, Fuel fuel, double share) {
-        List<Boolean> allowed = new ArrayList<>();
+        BitSet allowed = new BitSet();
         Map<String, Map<Integer, Set<String>>> hanging = new TreeMap<>();
         for (int i = 0; i < pack.faults().size(); i++) {
             List<Layout.Place> places = layout.placesOf(pack.faults().get(i), fuel);
-            allowed.add(!places.isEmpty());
+            allowed.set(i, !places.isEmpty());
             if (places.stream().noneMatch(place -> place.kind() == null)) {
                 for (Layout.Place place : places) {
                     hanging.computeIfAbsent(place.kind().finding(), f -> new TreeMap<>())
@@ -101,7 +102,7 @@ final class Constructions {
         Map<String, List<Network.Kind>> kinds = new HashMap<>();
         forks.forEach(fork ->
                 kinds.put(fork.id(), kinds(shares(layout, fork), hanging.getOrDefault(fork.id(), Map.of()))));
-        return new Built(layout, fuel, share, List.copyOf(allowed), hanging, kinds);
+        return new Built(layout, fuel, share, allowed, hanging, kinds);
     }
 
     /** By which faults a kind cannot have, those that can be told apart; with their shares. */
@@ -116,9 +117,7 @@ final class Constructions {
                 kinds.merge(absent, weight, Double::sum);
             }
         });
-        return kinds.entrySet().stream()
-                .map(kind -> new Network.Kind(kind.getValue(), kind.getKey()))
-                .toList();
+        return Network.Kind.each(kinds);
     }
 
     /** The faults that hang on a fork, and where the layouts answer it differently those that the layouts differ in. */

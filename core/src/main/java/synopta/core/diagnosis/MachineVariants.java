@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,11 +20,8 @@ final class MachineVariants {
     private final Constructions constructions;
     private final Machine machine;
     private final List<Evidence> known;
-    private final Map<Able, Double> shares = new LinkedHashMap<>();
+    private final Map<Network.Able, Double> shares = new LinkedHashMap<>();
     private double all;
-
-    /** The faults a machine can have: of itself, and by its kind. */
-    private record Able(List<Boolean> allowed, List<Network.Choice> choices) {}
 
     /**
      * Begins with none.
@@ -52,20 +50,15 @@ final class MachineVariants {
                             machine.fuels()));
         }
         List<Network.Variant> variants = new ArrayList<>();
-        shares.forEach((able, share) -> {
-            boolean[] allowed = new boolean[able.allowed.size()];
-            for (int i = 0; i < allowed.length; i++) {
-                allowed[i] = able.allowed.get(i);
-            }
-            variants.add(new Network.Variant(share / all, allowed, able.choices));
-        });
+        int faults = pack.faults().size();
+        shares.forEach((able, share) -> variants.add(able.variant(share / all, faults)));
         return variants;
     }
 
     private void add(Constructions.Built built) {
         all += built.share();
         double share = built.share();
-        List<Boolean> allowed = new ArrayList<>(built.allowed());
+        BitSet allowed = (BitSet) built.allowed().clone();
         List<Network.Choice> choices = new ArrayList<>();
         for (Finding fork : constructions.forks()) {
             List<Network.Kind> kinds = isKnown(fork)
@@ -75,11 +68,11 @@ final class MachineVariants {
             if (kinds.size() > 1) {
                 choices.add(new Network.Choice(fork.id(), kinds));
             } else {
-                kinds.forEach(kind -> kind.absent().forEach(fault -> allowed.set(fault, false)));
+                kinds.forEach(kind -> kind.absent().forEach(allowed::clear));
                 share *= kinds.stream().mapToDouble(Network.Kind::share).sum();
             }
         }
-        shares.merge(new Able(allowed, choices), share, Double::sum);
+        shares.merge(new Network.Able(allowed, choices), share, Double::sum);
     }
 
     private boolean isKnown(Finding fork) {

@@ -54,7 +54,7 @@ final class Network {
 
     /** Without the faults that are not relevant: machines that differ in those alone are one. */
     Network only(boolean[] relevant) {
-        Map<List<Object>, Double> shares = new LinkedHashMap<>();
+        Map<Able, Double> shares = new LinkedHashMap<>();
         for (Variant variant : variants) {
             BitSet allowed = new BitSet();
             for (int fault = 0; fault < relevant.length; fault++) {
@@ -71,10 +71,10 @@ final class Network {
                     share *= kinds.get(0).share;
                 }
             }
-            shares.merge(List.of(allowed, choices), share, Double::sum);
+            shares.merge(new Able(allowed, choices), share, Double::sum);
         }
         List<Variant> merged = new ArrayList<>();
-        shares.forEach((able, share) -> merged.add(Variant.of(share, able, relevant.length)));
+        shares.forEach((able, share) -> merged.add(able.variant(share, relevant.length)));
         return new Network(
                 this,
                 priors,
@@ -93,12 +93,14 @@ final class Network {
         Variant(double share, boolean[] allowed) {
             this(share, allowed, List.of());
         }
+    }
 
-        @SuppressWarnings("unchecked")
-        private static Variant of(double share, List<Object> able, int faults) {
-            boolean[] allowed = new boolean[faults];
-            ((BitSet) able.get(0)).stream().forEach(fault -> allowed[fault] = true);
-            return new Variant(share, allowed, (List<Choice>) able.get(1));
+    /** The faults a machine can have, of itself and by its kind; machines that have the same are one variant. */
+    record Able(BitSet allowed, List<Choice> choices) {
+        Variant variant(double share, int faults) {
+            boolean[] can = new boolean[faults];
+            allowed.stream().forEach(fault -> can[fault] = true);
+            return new Variant(share, can, choices);
         }
     }
 
@@ -121,9 +123,7 @@ final class Network {
                 absent.removeIf(fault -> !relevant[fault]);
                 shares.merge(absent, kind.share, Double::sum);
             }
-            List<Kind> merged = new ArrayList<>();
-            shares.forEach((absent, share) -> merged.add(new Kind(share, absent)));
-            return merged;
+            return Kind.each(shares);
         }
     }
 
@@ -132,7 +132,14 @@ final class Network {
      *
      * @param share times the probability of what is known of the kind
      */
-    record Kind(double share, Set<Integer> absent) {}
+    record Kind(double share, Set<Integer> absent) {
+        /** One for each set of faults that are absent, with its share. */
+        static List<Kind> each(Map<Set<Integer>, Double> shares) {
+            return shares.entrySet().stream()
+                    .map(kind -> new Kind(kind.getValue(), kind.getKey()))
+                    .toList();
+        }
+    }
 
     int faults() {
         return priors.length;

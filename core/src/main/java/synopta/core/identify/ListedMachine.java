@@ -6,9 +6,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
-import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.FaultCode;
 import synopta.core.catalog.Fit;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
@@ -29,17 +27,13 @@ record ListedMachine(Catalog catalog) {
             return null;
         }
         String brand = model == null ? line.brand() : model.brand();
-        String family = catalog.brands().stream()
-                .filter(b -> b.brand().equalsIgnoreCase(brand))
-                .map(Brand::family)
-                .findFirst()
-                .orElse(null);
+        String family = catalog.familyOf(brand).orElse(null);
         return new ReadCode(
                 line.code(),
                 appliance == null
                         ? null
                         : catalog.codes(appliance).stream()
-                                .filter(code -> FaultCode.key(code.code()).equals(FaultCode.key(line.code())))
+                                .filter(code -> code.isWritten(line.code()))
                                 .filter(code -> code.isOf(appliance, brand, family))
                                 .min(Comparator.comparing(code -> code.brand().isEmpty()))
                                 .orElse(null));

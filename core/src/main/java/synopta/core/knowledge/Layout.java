@@ -143,6 +143,11 @@ public record Layout(
         return new Layout(id, name, share, tag, fuels, narrowed, there, done, drawing, belt);
     }
 
+    /** The same layout with other places and steps. */
+    public Layout with(List<Place> otherPlaces, List<OpeningStep> otherSteps) {
+        return new Layout(id, name, share, tag, fuels, kinds, otherPlaces, otherSteps, drawing, belt);
+    }
+
     /** The steps of the kinds that are known, and of those met most where a kind is not known. */
     public List<OpeningStep> usualSteps() {
         return steps.stream()

@@ -35,14 +35,14 @@ final class OpeningCheck {
                 say.accept(path, "%s is listed twice. Rename one.".formatted(step.id()));
             }
             for (String slot : step.reaches().keySet().stream().sorted().toList()) {
+                List<OpeningStep> others = reached.computeIfAbsent(slot, s -> new ArrayList<>());
                 if (layout.place(slot).isEmpty()) {
                     say.accept(
                             path + ".reaches", PackCheck.unknown("place", slot, layout.places(), Layout.Place::slot));
-                } else if (reached.computeIfAbsent(slot, s -> new ArrayList<>()).stream()
-                        .anyMatch(other -> !excludes(other, step))) {
+                } else if (others.stream().anyMatch(other -> !excludes(other, step))) {
                     say.accept(path + ".reaches", "%s is reached by two steps. Keep one.".formatted(slot));
                 }
-                reached.computeIfAbsent(slot, s -> new ArrayList<>()).add(step);
+                others.add(step);
             }
         }
         order();

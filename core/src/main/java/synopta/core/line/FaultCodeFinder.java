@@ -1,6 +1,5 @@
 package synopta.core.line;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -45,11 +44,10 @@ final class FaultCodeFinder {
     /** The first code of a line, as {@link FaultCode} writes it; its piece is added. */
     @Nullable
     String in(String line, List<LineToken> pieces) {
-        List<LineToken> taken = new ArrayList<>(pieces);
-        Optional<LineToken> blinks = first(BLINKS, null, line, taken);
-        Optional<LineToken> found = blinks.or(() -> first(BESIDE, "code", line, taken))
-                .or(() -> first(LETTERS, "code", line, taken))
-                .or(() -> bare(line, taken));
+        Optional<LineToken> blinks = first(BLINKS, null, line, pieces);
+        Optional<LineToken> found = blinks.or(() -> first(BESIDE, "code", line, pieces))
+                .or(() -> first(LETTERS, "code", line, pieces))
+                .or(() -> bare(line, pieces));
         found.ifPresent(pieces::add);
         return found.map(piece -> blinks.isPresent() ? blinked(piece.text()) : shown(piece.text()))
                 .orElse(null);

@@ -158,17 +158,9 @@ public final class ParameterOverrides {
 
     private Layout over(Pack pack, Layout layout) {
         double times = value(pack, ParameterKind.MINUTES, layout.id(), 1);
-        return new Layout(
-                layout.id(),
-                layout.name(),
-                layout.share(),
-                layout.tag(),
-                layout.fuels(),
-                layout.kinds(),
+        return layout.with(
                 layout.places(),
-                layout.steps().stream().map(step -> over(step, times)).toList(),
-                layout.drawing(),
-                layout.belt());
+                layout.steps().stream().map(step -> over(step, times)).toList());
     }
 
     private static OpeningStep over(OpeningStep step, double times) {

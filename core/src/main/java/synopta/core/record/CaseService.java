@@ -103,9 +103,8 @@ public final class CaseService {
         content.lines().forEach(line -> known(line.part()));
         CaseAssessment view = counter.work(content.spoken());
         boolean isHandedOver = content.status() == CaseContent.Status.HANDED_OVER;
-        if (isHandedOver && view.isStopped() && !content.lines().isEmpty()) {
-            throw new IllegalArgumentException("Nothing is handed over in this case. %s"
-                    .formatted(view.diagnosis().advice().why()));
+        if (isHandedOver && view.stop() != null && !content.lines().isEmpty()) {
+            throw new IllegalArgumentException("Nothing is handed over in this case. %s".formatted(view.stop()));
         }
         List<Caution> cautions = cautions(view, content);
         List<Hazard> unseen = HandoverPlanner.unseen(cautions, content.cautionsShown());

@@ -9,7 +9,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Appliance;
-import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.FaultCode;
 
@@ -30,20 +29,12 @@ class CodeController {
             @RequestParam(required = false) @Nullable String family,
             @RequestParam(required = false) @Nullable String appliance,
             @RequestParam(required = false) @Nullable String code) {
-        String of = family != null ? family : familyOf(brand);
+        String of = family != null ? family : catalog.familyOf(brand).orElse(null);
         return Stream.of(Appliance.values())
                 .filter(kind -> appliance == null || kind == Appliance.of(appliance))
                 .flatMap(kind -> catalog.codes(kind).stream())
-                .filter(row -> code == null || FaultCode.key(row.code()).equals(FaultCode.key(code)))
+                .filter(row -> code == null || row.isWritten(code))
                 .filter(row -> brand == null && family == null || row.isOf(row.appliance(), brand, of))
                 .toList();
-    }
-
-    private @Nullable String familyOf(@Nullable String brand) {
-        return catalog.brands().stream()
-                .filter(b -> b.brand().equalsIgnoreCase(brand))
-                .map(Brand::family)
-                .findFirst()
-                .orElse(null);
     }
 }
