@@ -8,7 +8,7 @@ import { Patterns } from "./Patterns";
 
 type Place = Wire["PlaceWire"];
 
-/** A place that is under suspicion: its rank from 1, and how likely. */
+/** A place that is under suspicion, or whose part is replaced: its number from 1, and how likely where it is suspected. */
 export type Mark = { rank: number; probability: number | null };
 
 type Props = {
@@ -144,7 +144,9 @@ function Spot({ place, mark, stage, shown, patterns, point, onPick }: SpotProps)
   const said =
     mark === undefined
       ? words
-      : `${words}, suspect ${mark.rank}${mark.probability === null ? "" : `, ${percent(mark.probability)}`}`;
+      : mark.probability === null
+        ? `${words}, number ${mark.rank}`
+        : `${words}, suspect ${mark.rank}, ${percent(mark.probability)}`;
   const press = (event: KeyboardEvent) => {
     if (event.key === "Enter" || event.key === " ") {
       event.preventDefault();

@@ -13,6 +13,10 @@ type Suspected = { slot?: string | null; partType: string; probability?: number 
 export const isOf = (suspect: Suspected, place: Wire["PlaceWire"]): boolean =>
   suspect.slot ? place.slot === suspect.slot : place.partType === suspect.partType;
 
+/** Places numbered in the order in which their parts are replaced, as the steps number them. */
+export const numbered = (slots: string[]): Map<string, Mark> =>
+  new Map(slots.map((slot, index) => [slot, { rank: index + 1, probability: null }]));
+
 /** Which places of a layout the leading suspects are in; the foremost suspect names the place. */
 export function marksOf(suspects: Suspected[], layout: Wire["LayoutWire"]): Map<string, Mark> {
   const marks = new Map<string, Mark>();

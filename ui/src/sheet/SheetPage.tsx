@@ -5,7 +5,8 @@ import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { BeltPath } from "../shared/BeltPath";
 import { fuelName, hazardName, noteName, when } from "../shared/format";
-import { inWords, MachineDrawing, type Mark } from "../shared/MachineDrawing";
+import { inWords, MachineDrawing } from "../shared/MachineDrawing";
+import { numbered } from "../shared/marks";
 import { Masthead } from "../shared/Masthead";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
@@ -132,9 +133,7 @@ function Sheet({ sheet }: { sheet: Written }) {
 /** The machine with its places marked, and the belt where it comes off. */
 function Drawn({ sheet }: { sheet: Written }) {
   const layout = useLayouts(sheet.appliance).find((l) => l.layout === sheet.layout);
-  const marks = new Map<string, Mark>(
-    sheet.slots.map((slot, index) => [slot, { rank: index + 1, probability: null }]),
-  );
+  const marks = numbered(sheet.slots);
   if (!layout || marks.size === 0) {
     return null;
   }

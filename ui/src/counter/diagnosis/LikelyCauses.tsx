@@ -1,12 +1,12 @@
 import { isStopped, StopNotice } from "./StopNotice";
 import { useState } from "react";
 import type { Wire } from "../../shared/api";
-import { leading, marksOf } from "../../shared/marks";
+import { leading, marksOf, numbered } from "../../shared/marks";
 import type { Stage } from "../../shared/Stages";
 import type { Action } from "../casefile/caseState";
 import { open } from "../identify/Meanings";
 import { NextQuestions } from "./NextQuestions";
-import { TeardownPlan } from "../teardown/TeardownPlan";
+import { placesOf, TeardownPlan } from "../teardown/TeardownPlan";
 import { MeterPractice } from "./MeterPractice";
 import type { Question, Tried } from "./questions";
 import { Suspects } from "./Suspects";
@@ -65,7 +65,7 @@ export function LikelyCauses(props: Props) {
           “{doubt.phrase}”: {doubt.answer}
         </div>
       ))}
-      <Picture {...props} />
+      <Picture {...props} replaced={isOpen ? placesOf(option) : []} />
       {isOpen && option ? (
         <TeardownPlan
           answer={answer}
@@ -113,7 +113,8 @@ export function LikelyCauses(props: Props) {
 }
 
 /** What the middle shows: meanings to choose from, the reasons, or the machine drawn. */
-function Picture({ answer, layout, layouts, shown, stage, onStage, weighing, act }: Props) {
+function Picture(props: Props & { replaced: string[] }) {
+  const { answer, layout, layouts, shown, stage, onStage, weighing, act, replaced } = props;
   const [left, setLeft] = useState<string[]>([]);
   const named = open(answer).find((n) => !left.includes(n.phrase));
   const suspects = leading(answer.suspects);
@@ -135,7 +136,7 @@ function Picture({ answer, layout, layouts, shown, stage, onStage, weighing, act
       key={shown.layout}
       answer={answer}
       layout={shown}
-      marks={marksOf(suspects, shown)}
+      marks={replaced.length > 0 ? numbered(replaced) : marksOf(suspects, shown)}
       stage={stage}
       onStage={onStage}
       act={act}

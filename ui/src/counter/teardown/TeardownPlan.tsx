@@ -22,7 +22,7 @@ export function TeardownPlan({ answer, option, layout, onStage, act, onClose }: 
   const [ticked, setTicked] = useState<string[]>([]);
   const [at, setAt] = useState(0);
   const steps = option.steps;
-  const places = steps.filter((step) => step.kind === "replace").map((step) => step.id);
+  const places = placesOf(option);
   const step = steps[Math.min(at, steps.length - 1)];
   const tick = (index: number) => {
     const done = steps[index];
@@ -84,6 +84,10 @@ export function TeardownPlan({ answer, option, layout, onStage, act, onClose }: 
     </section>
   );
 }
+
+/** The places whose parts are replaced, in the order of the steps. */
+export const placesOf = (option: Wire["OfferedWire"] | undefined): string[] =>
+  (option?.steps ?? []).filter((step) => step.kind === "replace").map((step) => step.id);
 
 /** Which of the replacements a step is for. */
 const servedBy = (step: Step, places: string[]): string =>

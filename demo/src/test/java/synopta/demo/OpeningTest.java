@@ -5,13 +5,16 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.OpeningStep;
+import synopta.core.knowledge.WorkStep;
 import synopta.core.sale.TeardownService;
 import synopta.core.teardown.Work;
 
@@ -53,6 +56,26 @@ public class OpeningTest {
         assertTrue(inside.hazards().contains(Hazard.STORED_CHARGE));
         assertEquals(inside.effort(), Optional.of("inside, licensed technician only"));
         assertEquals(work("DW8202W", "drain-pump").persons(), 2, "it is tipped by two");
+    }
+
+    @Test
+    public void smallPartsThatComeWithAPieceAreItsHardwareAndLoseNoMinutes() {
+        Work rear = work("TH-7820-W", "rear-roller", "roller-rings");
+        assertEquals(replaced(rear), Map.of("rear-roller", 2, "roller-rings", 4), "two of eight rings for each roller");
+        double minutes =
+                rear.replacements().stream().mapToDouble(Work.Exchange::minutes).sum();
+        assertEquals(minutes, 2 * 4 + 8 * 1, 1e-9);
+        Work all = work("TH-7820-W", "rear-roller", "front-roller", "roller-rings");
+        assertEquals(replaced(all), Map.of("rear-roller", 2, "front-roller", 2));
+        Work unnamed = work("DE6107S", "rear-roller", "roller-rings");
+        assertEquals(
+                unnamed.replacements().get(0).hardware(),
+                List.of(new WorkStep.Hardware("rings and washers", 4, WorkStep.Fate.REPLACED)),
+                "where the roller's own words do not name them");
+    }
+
+    private static Map<String, Integer> replaced(Work work) {
+        return work.replacements().stream().collect(Collectors.toMap(Work.Exchange::slot, Work.Exchange::pieces));
     }
 
     @Test

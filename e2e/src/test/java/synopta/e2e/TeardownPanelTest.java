@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** The teardown plan, and the repair sheet, from the keyboard. */
@@ -66,6 +67,9 @@ public class TeardownPanelTest extends Browser {
         assertThat(plan.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))
                 .hasCount(1);
         assertThat(page.getByText("drum, belt").first()).isVisible();
+        assertThat(plan).containsText("1 Replace: 2 x rear drum roller");
+        assertThat(page.getByLabel(Pattern.compile("Rear drum roller.*number 1")))
+                .isVisible();
         Locator looks = plan.getByRole(AriaRole.LIST).last();
         looks.locator("li")
                 .filter(new Locator.FilterOptions().setHasText("spin every"))

@@ -86,6 +86,13 @@ public record Installation(
                 basis);
     }
 
+    /** The same, with more hardware. */
+    public Installation with(WorkStep.Hardware more) {
+        List<WorkStep.Hardware> allHardware = new ArrayList<>(hardware);
+        allHardware.add(more);
+        return new Installation(tools, way, check, allHardware, byPractice, basis);
+    }
+
     private static Optional<String> told(Stream<String> sentences) {
         return Optional.of(sentences.collect(Collectors.joining(" "))).filter(told -> !told.isEmpty());
     }

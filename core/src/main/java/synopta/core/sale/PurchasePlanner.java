@@ -77,7 +77,8 @@ public final class PurchasePlanner {
                 List.of(),
                 List.of(),
                 plan.orElse(null),
-                options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()));
+                options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()),
+                null);
     }
 
     /** What these faults and the caller's own wishes come to. */
@@ -118,6 +119,7 @@ public final class PurchasePlanner {
             @Nullable Teardown teardown) {
         Optional<BasketPlan> plan = plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
+        Optional<Teardown> opening = Optional.ofNullable(teardown);
         return new SalePlan(
                 inForce,
                 left,
@@ -127,9 +129,9 @@ public final class PurchasePlanner {
                 options(
                         plan.orElse(null),
                         left,
-                        purchase -> Optional.ofNullable(teardown)
-                                .map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
-                        purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))));
+                        purchase -> opening.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
+                        purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))),
+                opening.map(t -> t.work(WorkItems.pieces(placed))).orElse(null));
     }
 
     private RequestedQuantities quantities(Pack pack, EvidenceCollector evidence) {

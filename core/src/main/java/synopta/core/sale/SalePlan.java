@@ -18,6 +18,7 @@ import synopta.core.teardown.Work;
  * @param quantities requests in another quantity than the trade's
  * @param plan present once there are needs
  * @param options the ways to buy, the best first; none while there is no plan
+ * @param work of fitting what is needed; null while the layout is not known
  */
 public record SalePlan(
         List<RequiredPart> needs,
@@ -25,9 +26,11 @@ public record SalePlan(
         List<WithheldPart> withheld,
         List<QuantityNote> quantities,
         @Nullable BasketPlan plan,
-        List<SaleOption> options) {
+        List<SaleOption> options,
+        @Nullable Work work) {
     /** Nothing is sold. */
-    public static final SalePlan NOTHING = new SalePlan(List.of(), List.of(), List.of(), List.of(), null, List.of());
+    public static final SalePlan NOTHING =
+            new SalePlan(List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
 
     /** Copies. */
     public SalePlan {
@@ -38,9 +41,9 @@ public record SalePlan(
         options = List.copyOf(options);
     }
 
-    /** The work of the best option; empty while the layout is not known. */
+    /** The work of the best option, of the needs where nothing can be bought yet; empty while the layout is not known. */
     public Optional<Work> bestWork() {
-        return options.stream().findFirst().map(SaleOption::work);
+        return options.stream().findFirst().map(SaleOption::work).or(() -> Optional.ofNullable(work));
     }
 
     /** Every part that is spoken of: bought, left over or wanted, each once. */

@@ -1,5 +1,6 @@
 package synopta.core.sale;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -12,15 +13,21 @@ import synopta.core.catalog.PartNumber;
 final class WorkItems {
     private WorkItems() {}
 
-    /** Those of the needs. */
+    /** Those of the needs; of parts of which the machine has one or another, as the open verdict says, one counts. */
     static Map<String, Integer> pieces(List<RequiredPart> needs) {
         Map<String, Integer> pieces = new TreeMap<>();
+        Map<String, Integer> either = new HashMap<>();
         Set<PartNumber> met = new HashSet<>();
         for (RequiredPart need : needs) {
             if (need.quantity() > 0 && met.add(need.listed())) {
-                add(pieces, need.slots(), need.quantity());
+                if (need.supplied() == null) {
+                    each(need.slots(), need.quantity()).forEach((slot, n) -> either.merge(slot, n, Math::max));
+                } else {
+                    add(pieces, need.slots(), need.quantity());
+                }
             }
         }
+        either.forEach((slot, n) -> pieces.merge(slot, n, Math::max));
         return pieces;
     }
 
@@ -39,8 +46,13 @@ final class WorkItems {
     }
 
     private static void add(Map<String, Integer> pieces, List<String> slots, int quantity) {
-        for (String slot : slots) {
-            pieces.merge(slot, -Math.floorDiv(-quantity, slots.size()), Integer::sum);
-        }
+        each(slots, quantity).forEach((slot, n) -> pieces.merge(slot, n, Integer::sum));
+    }
+
+    /** So many pieces over some places, rounded up. */
+    private static Map<String, Integer> each(List<String> slots, int quantity) {
+        Map<String, Integer> each = new HashMap<>();
+        slots.forEach(slot -> each.put(slot, -Math.floorDiv(-quantity, slots.size())));
+        return each;
     }
 }

@@ -67,6 +67,7 @@ public final class Teardown {
                 replacements.add(replacement(place.getKey(), place.getValue(), each * place.getValue()));
             }
         }
+        replacements = new SmallParts(layout).withTheirPiece(replacements);
         List<OpeningStep> steps = inOrder(closure(wanted));
         List<String> order = steps.stream().map(OpeningStep::id).toList();
         replacements.sort(Comparator.comparing(
