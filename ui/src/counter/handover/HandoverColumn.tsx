@@ -182,15 +182,15 @@ function Total({ answer, purchasing, chosen, state, act, keep, pending }: TotalP
       <div>
         <span className="sum">{money(chosen?.total ?? "0.00")}</span>
         <span className="small">{many(chosen?.lines.length ?? 0, "line")}</span>
-        {state.kept && (
-          <div className="small kept" role="status">
-            Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}
-            <Link to={`/sheet/${state.kept.number}`}>
-              Repair sheet <kbd>P</kbd>
-            </Link>
-          </div>
-        )}
       </div>
+      {state.kept && (
+        <div className="small kept" role="status">
+          Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}
+          <Link to={`/sheet/${state.kept.number}`}>
+            Repair sheet <kbd>P</kbd>
+          </Link>
+        </div>
+      )}
       {done ? (
         <Button variant="act" onClick={() => act({ kind: "cleared" })}>
           Next caller <kbd>X</kbd>

@@ -54,7 +54,11 @@ export function TeardownPlan({ answer, option, layout, onStage, act, onClose }: 
       <p className="small mb-0">
         <b>Tools:</b> {option.tools.length > 0 ? option.tools.join("; ") : "none"}
       </p>
-      {step && <Detail step={step} />}
+      <div className="details">
+        {steps.map((one) => (
+          <Detail key={keyOf(one)} step={one} shown={one === step} />
+        ))}
+      </div>
       <ol className="ribbon" aria-label="Steps">
         {steps.map((one, index) => (
           <li key={keyOf(one)}>
@@ -97,7 +101,7 @@ const servedBy = (step: Step, places: string[]): string =>
 
 const keyOf = (step: Step): string => `${step.kind} ${step.id}`;
 
-function Detail({ step }: { step: Step }) {
+function Detail({ step, shown }: { step: Step; shown: boolean }) {
   const said = [
     step.advice,
     step.note && `Note: ${step.note}`,
@@ -105,7 +109,7 @@ function Detail({ step }: { step: Step }) {
     step.check && `When closing: ${step.check}`,
   ].filter(Boolean);
   return (
-    <p className="small detail" role="status">
+    <p className={`small detail${shown ? " shown" : ""}`} role="status">
       <b>{step.step}.</b> {said.join(" ")}
     </p>
   );

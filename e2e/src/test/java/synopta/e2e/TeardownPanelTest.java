@@ -63,7 +63,7 @@ public class TeardownPanelTest extends Browser {
         page.keyboard().press("Tab");
         page.keyboard().press("d");
         Locator plan = region("Teardown plan");
-        plan.getByText("Slide the drum out").click();
+        button("Slide the drum out").click();
         assertThat(plan.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))
                 .hasCount(1);
         assertThat(page.getByText("drum, belt").first()).isVisible();
