@@ -3,6 +3,7 @@ import { Modal } from "react-bootstrap";
 const KEYS: [string, string][] = [
   ["/", "go to the line; Enter leaves it"],
   ["1 2 3 …", "answer the question"],
+  ["Y I", "what the first unsure clause may mean: said, not said"],
   ["W", "why: what speaks for and against each cause; again: back to the drawing"],
   ["L", "open the drawing layer by layer, then the belt path"],
   ["M", "pictures of a word with several meanings; arrows, Enter"],

@@ -7,6 +7,7 @@ import { graveUnseen } from "./handover/Cautions";
 import { FUEL_KEYS, fuelIsOpen } from "./identify/KnownColumn";
 import { focusMeanings } from "./identify/MeaningPicker";
 import { open } from "./identify/Meanings";
+import { atKeys, confirmed, rejected } from "./line/MayMean";
 import { compatiblePage } from "./sale/Bag";
 import { focusRow } from "./sale/partRows";
 import { optionsOf } from "./sale/purchaseOptions";
@@ -52,6 +53,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
       ? () => dispatch({ kind: "answered", finding: question.finding, answer: word })
       : undefined;
   };
+  const meant = atKeys(answer);
   const again = answer.reading?.recheck;
   const reread = (index: number) => {
     const character = again?.options[index];
@@ -75,6 +77,8 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
     m: open(answer).length > 0 ? focusMeanings : undefined,
     f: () => dispatch({ kind: "person", person: nextWorker(state.person) }),
     n: question && actions.skipQuestion,
+    y: meant && (() => dispatch(confirmed(meant))),
+    i: meant && (() => dispatch(rejected(meant))),
     r: reread(0),
     t: reread(1),
     ...Object.fromEntries(

@@ -6,6 +6,7 @@ import type { CaseState } from "../casefile/case";
 import type { Action } from "../casefile/caseState";
 import { CustomerFields } from "../casefile/CustomerFields";
 import { MachineCard } from "./MachineCard";
+import { MayMean } from "../line/MayMean";
 import { Meanings, open } from "./Meanings";
 import { nextWorker, workerName } from "../casefile/workers";
 import type { Answer } from "../casefile/case";
@@ -35,6 +36,7 @@ export function KnownColumn({ answer, state, layouts, act }: Props) {
         <h2>Known</h2>
         <span>{answer.known.length === 0 ? "nothing yet" : many(answer.known.length, "fact")}</span>
       </div>
+      <MayMean answer={answer} act={act} />
       <MachineCard answer={answer} layouts={layouts} act={act} />
       {answer.known.length > 0 && (
         <ul className="card-plain known-list gives" aria-label="Known facts" tabIndex={-1}>

@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.counter.Counter;
+import synopta.core.diagnosis.MeaningModel;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.knowledge.CurrentPacks;
@@ -35,7 +36,8 @@ final class DemoCounter {
     DemoCounter(Supplier<HouseSettings> rules) {
         Clock clock = Clock.systemUTC();
         finder = new FitFinder(CATALOG, new Specifications(packs), rules, clock);
-        counter = new Counter(CATALOG, () -> READER, packs, finder, rules, () -> DemoCatalog.CURRENCY, clock);
+        counter = new Counter(
+                CATALOG, () -> READER, packs, MeaningModel.UNTAUGHT, finder, rules, () -> DemoCatalog.CURRENCY, clock);
     }
 
     private static Path knowledge() {

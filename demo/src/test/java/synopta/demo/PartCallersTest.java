@@ -22,6 +22,7 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
+import synopta.core.diagnosis.MeaningModel;
 import synopta.core.fit.EquivalentModel;
 import synopta.core.fit.EquivalentModels;
 import synopta.core.fit.FitFinder;
@@ -56,6 +57,7 @@ public class PartCallersTest {
                 catalog,
                 () -> reader,
                 new CurrentPacks(packs),
+                MeaningModel.UNTAUGHT,
                 finder,
                 () -> HouseSettings.USUAL,
                 () -> DemoCatalog.CURRENCY,

@@ -156,11 +156,17 @@ class ApplicationConfig {
             Catalog catalog,
             TagReaders readers,
             CurrentPacks packs,
+            Hearing hearing,
             FitFinder finder,
             SettingsRepository rules,
             PriceCurrency currency,
             Clock clock) {
-        return new Counter(catalog, readers, packs, finder, rules, currency, clock);
+        return new Counter(catalog, readers, packs, hearing.meanings(), finder, rules, currency, clock);
+    }
+
+    @Bean
+    Hearing hearing(@Value("${synopta.knowledge}") Path folder) throws IOException {
+        return Hearing.of(folder);
     }
 
     @Bean

@@ -24,6 +24,7 @@ import org.testng.annotations.Test;
 import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.counter.Counter;
+import synopta.core.diagnosis.MeaningModel;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.Specifications;
 import synopta.core.knowledge.CurrentPacks;
@@ -78,6 +79,7 @@ public class DemoYearTest {
                 catalog,
                 () -> reader,
                 new CurrentPacks(packs),
+                MeaningModel.UNTAUGHT,
                 finder,
                 () -> HouseSettings.USUAL,
                 () -> DemoCatalog.CURRENCY,

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -24,6 +25,7 @@ import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.DiagnosisQuery;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Machine;
+import synopta.core.diagnosis.MeaningModel;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.fit.FitFinder;
 import synopta.core.handover.HandoverPlanner;
@@ -66,11 +68,14 @@ public final class Counter {
 
     /**
      * Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock. The reader of tags is asked for anew each time, as it changes with the catalog.
+     *
+     * @param meanings what was learnt of meanings, for each pack
      */
     public Counter(
             Catalog catalog,
             Supplier<TagReader> tagReader,
             CurrentPacks packs,
+            Function<Pack, MeaningModel> meanings,
             FitFinder finder,
             Supplier<HouseSettings> rules,
             Supplier<String> currency,
@@ -84,7 +89,7 @@ public final class Counter {
         handOver = new HandoverPlanner(packs, catalog);
         packWork = packs.derive(inForce -> {
             Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
-            inForce.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack)));
+            inForce.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack, meanings.apply(pack))));
             ModelIdentifier identifier = new ModelIdentifier(catalog, tagReader, inForce, diagnosers, clock);
             return new PackWork(inForce, diagnosers, identifier);
         });

@@ -42,7 +42,7 @@ final class ComplaintParser {
     private record Candidate(ParsedComplaint.Heard heard, boolean telling, int words) {
         static Candidate of(Said said, ComplaintParse.At at) {
             Evidence evidence = said.evidence(at);
-            ParsedComplaint.Heard heard = new ParsedComplaint.Heard(evidence, at.phrase(), at.from(), at.to());
+            ParsedComplaint.Heard heard = new ParsedComplaint.Heard(evidence, 1, at.phrase(), at.from(), at.to());
             return new Candidate(heard, said.finding.level(evidence.answer()) > 0, at.words());
         }
 
@@ -102,7 +102,14 @@ final class ComplaintParser {
                 .sorted(Comparator.comparingInt(ParsedComplaint.Heard::from))
                 .toList();
         return new ParsedComplaint(
-                inOrder, named, read.measured(), read.unplaced(), conditions.read(ear.text()), doubted, ear.unheard());
+                inOrder,
+                named,
+                read.measured(),
+                read.unplaced(),
+                conditions.read(ear.text()),
+                doubted,
+                List.of(),
+                ear.unheard());
     }
 
     private static ParsedComplaint.Named.How how(ComplaintParse.At at) {

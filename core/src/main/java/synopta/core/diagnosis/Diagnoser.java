@@ -32,16 +32,31 @@ public final class Diagnoser {
     private final Pack pack;
     private final PackModel model;
     private final ComplaintParser listener;
+    private final MeaningModel meanings;
 
-    /** Diagnoses with the knowledge of this pack. */
+    /** Diagnoses with the knowledge of this pack, and hears by its phrases alone. */
     public Diagnoser(Pack pack) {
+        this(pack, MeaningModel.NONE);
+    }
+
+    /** Diagnoses with the knowledge of this pack, and hears by its phrases and by what was learnt of meanings. */
+    public Diagnoser(Pack pack, MeaningModel meanings) {
         this.pack = pack;
+        this.meanings = meanings;
         model = new PackModel(pack);
         listener = new ComplaintParser(pack);
     }
 
     /** What a complaint says in the caller's own words, and what was not understood. */
     public ParsedComplaint hear(String complaint) {
+        ParsedComplaint byWords = phrases(complaint);
+        return meanings == MeaningModel.NONE
+                ? byWords
+                : Interpretation.of(complaint, byWords, meanings.read(complaint, byWords));
+    }
+
+    /** What the phrases of the pack alone hear of it. */
+    public ParsedComplaint phrases(String complaint) {
         return listener.hear(complaint);
     }
 

@@ -91,7 +91,7 @@ final class MachineVariants {
             }
             for (Evidence piece : known) {
                 if (piece.finding().equals(fork.id())) {
-                    double right = piece.sure() ? 1 : Evidence.THOUGHT_RIGHT;
+                    double right = piece.right();
                     double wrong = (1 - right) / (fork.answers().size() - 1);
                     weight *= piece.answer().equals(answer.slug()) ? right : wrong;
                 }

@@ -200,12 +200,12 @@ final class PackModel {
     Observation observation(Evidence evidence) {
         int f = index.get(evidence.finding());
         int levels = leaks[f].length;
-        if (evidence.sure()) {
+        if (evidence.right() == 1) {
             return Observation.at(f, levels, level(evidence));
         }
         double[] likelihoods = new double[levels];
-        Arrays.fill(likelihoods, (1 - Evidence.THOUGHT_RIGHT) / (levels - 1));
-        likelihoods[level(evidence)] = Evidence.THOUGHT_RIGHT;
+        Arrays.fill(likelihoods, (1 - evidence.right()) / (levels - 1));
+        likelihoods[level(evidence)] = evidence.right();
         return new Observation(f, likelihoods);
     }
 

@@ -19,6 +19,7 @@ import synopta.core.reading.Reading;
  * @param unplaced readings of which it was not said what they are of
  * @param beside what was said that a reading is judged by: the room, the nameplate, the kind of part
  * @param doubts questions about parts that are right as they are
+ * @param maybe clauses that may mean something, in the order they were said
  * @param unheard words that nothing was made of
  */
 public record ParsedComplaint(
@@ -28,10 +29,11 @@ public record ParsedComplaint(
         List<Unplaced> unplaced,
         Conditions beside,
         List<Doubt> doubts,
+        List<Maybe> maybe,
         List<Unheard> unheard) {
     /** Nothing was said. */
-    public static final ParsedComplaint NOTHING =
-            new ParsedComplaint(List.of(), List.of(), List.of(), List.of(), Conditions.NONE, List.of(), List.of());
+    public static final ParsedComplaint NOTHING = new ParsedComplaint(
+            List.of(), List.of(), List.of(), List.of(), Conditions.NONE, List.of(), List.of(), List.of());
 
     /** Copies. */
     public ParsedComplaint {
@@ -40,6 +42,7 @@ public record ParsedComplaint(
         measured = List.copyOf(measured);
         unplaced = List.copyOf(unplaced);
         doubts = List.copyOf(doubts);
+        maybe = List.copyOf(maybe);
         unheard = List.copyOf(unheard);
     }
 
@@ -48,6 +51,21 @@ public record ParsedComplaint(
         return heard.stream().mapToInt(h -> h.phrase().length()).sum()
                 + named.stream().mapToInt(n -> n.phrase().length()).sum()
                 + doubts.stream().mapToInt(d -> d.phrase().length()).sum();
+    }
+
+    /** The same without the readings that were rejected, by their keys. */
+    public ParsedComplaint without(Set<String> rejected) {
+        List<Maybe> open = maybe.stream()
+                .map(m -> new Maybe(
+                        m.phrase,
+                        m.options.stream()
+                                .filter(option -> !rejected.contains(option.key()))
+                                .toList(),
+                        m.from,
+                        m.to))
+                .filter(m -> !m.options.isEmpty())
+                .toList();
+        return new ParsedComplaint(heard, named, measured, unplaced, beside, doubts, open, unheard);
     }
 
     /** The same, where a word that means several parts means only those that the machine may hold, if it holds any. */
@@ -72,18 +90,34 @@ public record ParsedComplaint(
                 left.add(held.isEmpty() ? reading : reading.of(held));
             }
         }
-        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, unheard);
+        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, maybe, unheard);
     }
 
     /**
      * A finding heard unasked.
      *
      * @param evidence evidence that is weighed
+     * @param probability that it is said
      * @param phrase the caller's words
      * @param from first character of the phrase in the complaint
      * @param to after its last
      */
-    public record Heard(Evidence evidence, String phrase, int from, int to) {}
+    public record Heard(Evidence evidence, double probability, String phrase, int from, int to) {}
+
+    /**
+     * A clause that may mean something, to be confirmed or rejected.
+     *
+     * @param phrase the caller's words
+     * @param options what it may mean, the likeliest first
+     * @param from first character of the phrase in the complaint
+     * @param to after its last
+     */
+    public record Maybe(String phrase, List<MeaningModel.Reading> options, int from, int to) {
+        /** Copies. */
+        public Maybe {
+            options = List.copyOf(options);
+        }
+    }
 
     /**
      * A part's name.

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -153,7 +154,7 @@ public final class ModelIdentifier {
                 said.serial,
                 said.parts,
                 listed.code(input, line, heard.appliance, model),
-                heard.parsed);
+                heard.parsed.without(input.excluded()));
     }
 
     private Heard heardOf(@Nullable Appliance appliance, String complaint) {
@@ -221,10 +222,11 @@ public final class ModelIdentifier {
 
     /** The complaint as the pack hears it that understands most of it, when one does. */
     private Heard guess(String complaint) {
-        return diagnosers.keySet().stream()
-                .map(appliance -> heard(appliance, complaint))
+        return diagnosers.entrySet().stream()
+                .map(e -> new Heard(e.getKey(), e.getValue().phrases(complaint)))
                 .filter(heard -> heard.parsed.understood() > 0)
                 .max(Comparator.comparingInt(heard -> heard.parsed.understood()))
+                .map(most -> heard(Objects.requireNonNull(most.appliance), complaint))
                 .orElse(new Heard(null, ParsedComplaint.NOTHING));
     }
 

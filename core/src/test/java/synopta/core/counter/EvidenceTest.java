@@ -19,6 +19,7 @@ import synopta.core.casefile.KnownFact;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
+import synopta.core.diagnosis.MeaningModel;
 import synopta.core.fit.Finders;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
@@ -90,17 +91,21 @@ public class EvidenceTest {
                 List.of());
     }
 
+    private static final List<PartType> TYPES =
+            List.of(part("coil", "element", "ring"), part("fan", "blower", "ring"), part("breaker"));
+
+    private static final List<Fault> FAULTS =
+            List.of(fault("coil", 0.1, Map.of("cold", 0.9)), fault("fan", 0.1, Map.of("loud", 0.9)), cured());
+
     private static Counter counter() {
         List<Finding> findings = List.of(
                 finding("cold", 0.02, CALLER, List.of("cold"), List.of("heats")),
                 finding("loud", 0.02, CALLER, List.of("loud"), List.of()));
-        Fault coil = fault("coil", 0.1, Map.of("cold", 0.9));
-        Pack plain =
-                pack(List.of(coil, fault("fan", 0.1, Map.of("loud", 0.9)), cured()), findings, List.of(coilOhms()));
+        Pack plain = pack(FAULTS, findings, List.of(coilOhms()));
         Pack named = new Pack(
                 Appliance.DRYER,
                 plain.fuelShares(),
-                List.of(part("coil", "element", "ring"), part("fan", "blower", "ring"), part("breaker")),
+                TYPES,
                 plain.faults(),
                 plain.findings(),
                 plain.tests(),
@@ -115,6 +120,7 @@ public class EvidenceTest {
                 CATALOG,
                 () -> READER,
                 new CurrentPacks(List.of(named)),
+                MeaningModel.UNTAUGHT,
                 Finders.finder(CATALOG),
                 () -> HouseSettings.USUAL,
                 () -> "USD",

@@ -1,5 +1,6 @@
 package synopta.server.counter;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import synopta.core.sale.RequiredPart;
 import synopta.core.sale.WithheldPart;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.AnswerWire;
+import synopta.server.diagnosis.SaidWire;
 import synopta.server.fit.FitWire;
 import synopta.server.tag.SerialWire;
 import synopta.server.tag.TagWire;
@@ -49,8 +51,8 @@ public final class CounterWire {
             List<Fuel> fuels,
             @MayBeNull Double ageYears,
             List<KnownFact> known,
-            @MayBeNull String code,
             AnswerWire.HearingWire hearing,
+            @JsonUnwrapped SaidWire said,
             List<Suspect> suspects,
             List<AnswerWire.QuestionWire> next,
             @MayBeNull AnswerWire.AdviceWire advice,
@@ -82,8 +84,8 @@ public final class CounterWire {
                     identified.fuels().stream().sorted().toList(),
                     identified.ageYears(),
                     view.known(),
-                    AnswerWire.CodeWire.codeOf(view),
                     pack == null ? AnswerWire.HearingWire.nothing() : AnswerWire.HearingWire.of(pack, view),
+                    SaidWire.of(pack, view),
                     view.suspects(),
                     AnswerWire.questionsOf(pack, view.diagnosis()),
                     made(view.diagnosis(), d -> AnswerWire.AdviceWire.of(pack, d)),

@@ -1,5 +1,6 @@
 package synopta.server.diagnosis;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Diagnosis;
-import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Question;
 import synopta.core.diagnosis.Suspect;
@@ -33,9 +33,7 @@ public final class AnswerWire {
     /** Suspects, questions, advice, cautions. */
     public record DiagnosisAnswer(
             HearingWire hearing,
-            @MayBeNull String code,
-            List<HeardWire> heard,
-            List<String> notUnderstood,
+            @JsonUnwrapped SaidWire said,
             List<Suspect> suspects,
             List<QuestionWire> next,
             AdviceWire advice,
@@ -44,11 +42,7 @@ public final class AnswerWire {
             Diagnosis diagnosis = view.diagnosis();
             return new DiagnosisAnswer(
                     HearingWire.of(pack, view),
-                    CodeWire.codeOf(view),
-                    view.parsed().heard().stream().map(HeardWire::of).toList(),
-                    view.parsed().unheard().stream()
-                            .map(ParsedComplaint.Unheard::phrase)
-                            .toList(),
+                    SaidWire.of(pack, view),
                     diagnosis.suspects(),
                     questionsOf(pack, diagnosis),
                     AdviceWire.of(pack, diagnosis),
@@ -79,14 +73,6 @@ public final class AnswerWire {
         return diagnosis == null
                 ? List.of()
                 : diagnosis.next().stream().map(q -> QuestionWire.of(pack, q)).toList();
-    }
-
-    /** A finding heard in the complaint. */
-    public record HeardWire(String finding, String answer, String phrase, boolean sure) {
-        private static HeardWire of(ParsedComplaint.Heard heard) {
-            Evidence evidence = heard.evidence();
-            return new HeardWire(evidence.finding(), evidence.answer(), heard.phrase(), evidence.sure());
-        }
     }
 
     /**

@@ -1,0 +1,131 @@
+package synopta.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+
+/** Brings together what the phrases of the pack hear and what was learnt of meanings. */
+final class Interpretation {
+    /** From here on a reading is taken as said; a wrong one sells a wrong part, an unheard one is asked. */
+    static final double HEARD = 0.6;
+
+    /** From here on a reading is worth a question. */
+    static final double MAY_BE = 0.15;
+
+    /** A phrase in a sentence that says no such thing, as sure as can be, is not heard. */
+    private static final double DOUBTED = 0.03;
+
+    /** From here on the rest of the counter treats a reading as said for sure. */
+    private static final double SURE = 0.9;
+
+    private static final int MOST_OPTIONS = 3;
+
+    private final String complaint;
+    private final ParsedComplaint byWords;
+    private final List<MeaningModel.Reading> readings;
+    private final Set<String> settled = new HashSet<>();
+
+    private Interpretation(String complaint, ParsedComplaint byWords, List<MeaningModel.Reading> readings) {
+        this.complaint = complaint;
+        this.byWords = byWords;
+        this.readings = readings;
+    }
+
+    /** What is heard, and what may be meant. */
+    static ParsedComplaint of(String complaint, ParsedComplaint byWords, List<MeaningModel.Reading> readings) {
+        return new Interpretation(complaint, byWords, readings).joined();
+    }
+
+    private ParsedComplaint joined() {
+        List<ParsedComplaint.Heard> heard = new ArrayList<>();
+        for (ParsedComplaint.Heard phrase : byWords.heard()) {
+            double probability = probability(phrase.evidence());
+            if (probability >= DOUBTED && !isOtherwise(phrase.evidence())) {
+                heard.add(new ParsedComplaint.Heard(
+                        phrase.evidence(), probability, phrase.phrase(), phrase.from(), phrase.to()));
+                settled.add(phrase.evidence().finding());
+            }
+        }
+        readings.stream()
+                .filter(reading -> reading.probability() >= HEARD && settled.add(reading.finding()))
+                .forEach(reading -> heard.add(heard(reading)));
+        heard.sort(Comparator.comparingInt(ParsedComplaint.Heard::from));
+        List<ParsedComplaint.Unheard> unheard = byWords.unheard().stream()
+                .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
+                .toList();
+        return new ParsedComplaint(
+                heard,
+                byWords.named(),
+                byWords.measured(),
+                byWords.unplaced(),
+                byWords.beside(),
+                byWords.doubts(),
+                maybe(),
+                unheard);
+    }
+
+    /** Whether the sentence says another answer of the finding, though the phrase stands in it: "quit heating". */
+    private boolean isOtherwise(Evidence evidence) {
+        return readings.stream()
+                .anyMatch(r -> r.probability() >= HEARD
+                        && r.finding().equals(evidence.finding())
+                        && !r.answer().equals(evidence.answer()));
+    }
+
+    /** A reading is of the sentence: what the phrases hear and the model has no opinion of stays as sure as it was. */
+    private double probability(Evidence evidence) {
+        return readings.stream()
+                .filter(r ->
+                        r.finding().equals(evidence.finding()) && r.answer().equals(evidence.answer()))
+                .mapToDouble(MeaningModel.Reading::probability)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private ParsedComplaint.Heard heard(MeaningModel.Reading reading) {
+        Evidence evidence =
+                new Evidence(reading.finding(), reading.answer(), reading.probability() >= SURE, reading.probability());
+        String phrase = complaint.substring(reading.from(), reading.to());
+        return new ParsedComplaint.Heard(evidence, reading.probability(), phrase, reading.from(), reading.to());
+    }
+
+    /** By clause, those of findings that are not settled; of a clause that lies in another, with it. */
+    private List<ParsedComplaint.Maybe> maybe() {
+        Map<Integer, List<MeaningModel.Reading>> byClause = new LinkedHashMap<>();
+        readings.stream()
+                .filter(r -> r.probability() >= MAY_BE && !settled.contains(r.finding()))
+                .forEach(r -> byClause.computeIfAbsent(clause(r, byClause), c -> new ArrayList<>())
+                        .add(r));
+        return byClause.values().stream()
+                .map(options -> {
+                    int from = options.stream()
+                            .mapToInt(MeaningModel.Reading::from)
+                            .min()
+                            .orElseThrow();
+                    int to = options.stream()
+                            .mapToInt(MeaningModel.Reading::to)
+                            .max()
+                            .orElseThrow();
+                    return new ParsedComplaint.Maybe(
+                            complaint.substring(from, to),
+                            options.stream().limit(MOST_OPTIONS).toList(),
+                            from,
+                            to);
+                })
+                .sorted(Comparator.comparingInt(ParsedComplaint.Maybe::from))
+                .toList();
+    }
+
+    private static Integer clause(MeaningModel.Reading reading, Map<Integer, List<MeaningModel.Reading>> byClause) {
+        return byClause.entrySet().stream()
+                .filter(e -> e.getValue().stream().anyMatch(r -> r.from() < reading.to() && reading.from() < r.to()))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(Objects.hash(reading.from(), reading.to()));
+    }
+}

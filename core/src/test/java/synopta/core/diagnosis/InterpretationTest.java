@@ -1,0 +1,112 @@
+package synopta.core.diagnosis;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.testng.annotations.Test;
+import synopta.core.reading.Conditions;
+
+/** How phrases and learnt meanings are brought together. */
+public class InterpretationTest {
+    private static final String SAID = "it quit heating, thumps now";
+
+    private static ParsedComplaint byWords(Evidence... heard) {
+        List<ParsedComplaint.Heard> phrases = Arrays.stream(heard)
+                .map(evidence -> new ParsedComplaint.Heard(evidence, 1, "heating", 8, 15))
+                .toList();
+        return new ParsedComplaint(
+                phrases,
+                List.of(),
+                List.of(),
+                List.of(),
+                Conditions.NONE,
+                List.of(),
+                List.of(),
+                List.of(new ParsedComplaint.Unheard("quit", 3, 7), new ParsedComplaint.Unheard("now", 24, 27)));
+    }
+
+    private static MeaningModel.Reading reading(String finding, String answer, double probability, int from, int to) {
+        return new MeaningModel.Reading(finding, answer, probability, from, to);
+    }
+
+    private static ParsedComplaint joined(ParsedComplaint byWords, MeaningModel.Reading... readings) {
+        return Interpretation.of(
+                SAID,
+                byWords,
+                Stream.of(readings)
+                        .sorted((a, b) -> Double.compare(b.probability(), a.probability()))
+                        .toList());
+    }
+
+    private static List<String> heard(ParsedComplaint parsed) {
+        return parsed.heard().stream()
+                .map(h -> h.evidence().finding() + "=" + h.evidence().answer())
+                .toList();
+    }
+
+    @Test
+    public void aLikelyReadingIsHeardWithItsProbabilityAndItsWordsAreUnderstood() {
+        ParsedComplaint parsed = joined(byWords(), reading("heats", "no", 0.95, 0, 15));
+        assertEquals(heard(parsed), List.of("heats=no"));
+        Evidence evidence = parsed.heard().get(0).evidence();
+        assertTrue(evidence.sure() && evidence.right() == 0.95, "" + evidence);
+        assertEquals(
+                parsed.unheard().stream().map(ParsedComplaint.Unheard::phrase).toList(), List.of("now"));
+        assertTrue(!joined(byWords(), reading("heats", "no", 0.7, 0, 15))
+                .heard()
+                .get(0)
+                .evidence()
+                .sure());
+    }
+
+    @Test
+    public void aPhraseGivesWayToTheContraryThatTheSentenceSays() {
+        ParsedComplaint byWords = byWords(Evidence.of("heats", "yes"));
+        assertEquals(
+                heard(joined(byWords, reading("heats", "no", 0.9, 0, 15), reading("heats", "yes", 0.2, 0, 15))),
+                List.of("heats=no"));
+        assertEquals(heard(joined(byWords, reading("heats", "yes", 0.4, 0, 15))), List.of("heats=yes"));
+        assertEquals(heard(joined(byWords)), List.of(), "a sentence that says no such thing");
+    }
+
+    @Test
+    public void unsureReadingsAreOfferedByClauseTheLikeliestFirstAtMostThree() {
+        ParsedComplaint parsed = joined(
+                byWords(),
+                reading("heats", "no", 0.5, 0, 15),
+                reading("heat-half", "yes", 0.3, 0, 15),
+                reading("heat-comes-goes", "yes", 0.25, 0, 15),
+                reading("dead", "yes", 0.2, 0, 15),
+                reading("thumps", "yes", 0.4, 17, 27),
+                reading("rumbles", "yes", 0.05, 17, 27));
+        assertEquals(
+                parsed.maybe().stream().map(ParsedComplaint.Maybe::phrase).toList(),
+                List.of("it quit heating", "thumps now"));
+        assertEquals(
+                parsed.maybe().get(0).options().stream()
+                        .map(MeaningModel.Reading::finding)
+                        .toList(),
+                List.of("heats", "heat-half", "heat-comes-goes"));
+        assertEquals(parsed.maybe().get(1).options().size(), 1, "one in twenty is not worth a question");
+    }
+
+    @Test
+    public void whatIsHeardOrRejectedIsNotOffered() {
+        MeaningModel.Reading no = reading("heats", "no", 0.5, 0, 15);
+        assertEquals(
+                joined(byWords(Evidence.of("heats", "yes")), reading("heats", "yes", 0.3, 0, 15), no)
+                        .maybe(),
+                List.of());
+        assertEquals(joined(byWords(), no).without(Set.of(no.key())).maybe(), List.of());
+        assertEquals(
+                joined(byWords(), no)
+                        .without(Set.of("reading:heats=yes"))
+                        .maybe()
+                        .size(),
+                1);
+    }
+}

@@ -1,0 +1,77 @@
+package synopta.language;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Splits what is said into clauses, and offers neighbors together, for what is said in two. */
+final class Clauses {
+    private static final Pattern BREAK = Pattern.compile(
+            "\\s*(?:[,.;:!?—–()]|\\s-\\s|\\s(?:but|although|though|however|except|yet|because|cause|'cause|cuz|so|only"
+                    + "|and|&|then|while|when|if|or)\\s)\\s*",
+            Pattern.CASE_INSENSITIVE);
+
+    /** These begin the clause behind them and are part of what it means. */
+    private static final Set<String> KEPT = Set.of("when", "while", "if", "only", "because", "then", "or", "but");
+
+    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}']+");
+
+    private Clauses() {}
+
+    /**
+     * A stretch of the text.
+     *
+     * @param from first character
+     * @param to after its last
+     * @param text the words
+     */
+    record Span(int from, int to, String text) {
+        int words() {
+            return Clauses.words(text);
+        }
+    }
+
+    /** Every clause, every two neighbors, and the whole where there are more; each once. */
+    static List<Span> of(String text) {
+        List<int[]> clauses = clauses(text);
+        Set<List<Integer>> spans = new LinkedHashSet<>();
+        clauses.forEach(c -> spans.add(List.of(c[0], c[1])));
+        for (int i = 0; i + 1 < clauses.size(); i++) {
+            spans.add(List.of(clauses.get(i)[0], clauses.get(i + 1)[1]));
+        }
+        if (clauses.size() > 2) {
+            spans.add(List.of(clauses.get(0)[0], clauses.get(clauses.size() - 1)[1]));
+        }
+        return spans.stream()
+                .map(s -> new Span(s.get(0), s.get(1), text.substring(s.get(0), s.get(1))))
+                .toList();
+    }
+
+    static int words(String text) {
+        return (int) WORD.matcher(text).results().count();
+    }
+
+    private static List<int[]> clauses(String text) {
+        List<int[]> pieces = new ArrayList<>();
+        int start = 0;
+        Matcher matcher = BREAK.matcher(text);
+        while (matcher.find()) {
+            add(pieces, text, start, matcher.start());
+            String word = matcher.group().strip();
+            boolean isKept = KEPT.contains(word.toLowerCase(Locale.ROOT));
+            start = isKept ? matcher.start() + matcher.group().indexOf(word) : matcher.end();
+        }
+        add(pieces, text, start, text.length());
+        return pieces;
+    }
+
+    private static void add(List<int[]> pieces, String text, int from, int to) {
+        if (from < to && words(text.substring(from, to)) > 0) {
+            pieces.add(new int[] {from, to});
+        }
+    }
+}

@@ -1,0 +1,3 @@
+/** What a clause means: sentence embeddings, the classifiers over them, their training and their measure. */
+@org.jspecify.annotations.NullMarked
+package synopta.language;

@@ -1,0 +1,128 @@
+package synopta.language;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.catalog.Appliance;
+import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.MeaningModel;
+import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.Saying;
+import synopta.formats.knowledge.PackReader;
+import synopta.formats.knowledge.SayingsReader;
+
+/** The sayings and the model that ship. */
+public class LanguageModelTest {
+    private static final Path KNOWLEDGE = Path.of(System.getProperty("synopta.root"), "knowledge");
+
+    /** Fewer sayings of an answer teach too little. */
+    private static final int ENOUGH = 12;
+
+    private final Map<Appliance, Pack> packs = new TreeMap<>();
+    private LanguageModel model;
+
+    @BeforeClass
+    public void load() throws IOException {
+        PackReader.folder(KNOWLEDGE).packs().forEach(pack -> packs.put(pack.appliance(), pack));
+        model = new LanguageModel(KNOWLEDGE);
+    }
+
+    /** An appliance, what is said, and the sign that is heard. */
+    @DataProvider
+    Object[][] said() {
+        return new Object[][] {
+            {"dryer", "my dryer quit heating", "heats=no"},
+            {"dryer", "my heat is gone", "heats=no"},
+            {"dryer", "it won't heat", "heats=no"},
+            {"dryer", "it heats fine", "heats=yes"},
+            {"dryer", "dryer squealing real loud", "squeals=yes"},
+            {"dryer", "it just thumps and thumps", "thumps=yes"},
+            {"dryer", "takes two cycles to get a load dry", "long-drying=yes"},
+            {"dryer", "the drum won't turn", "drum-turns=no"},
+            {"range", "the oven stays cold", "oven-heats=no"},
+            {"dishwasher", "water's standing in the bottom", "water-left=full"},
+            {"dishwasher", "the soap is still sitting in the door", "lid-shut=yes"},
+            {"microwave", "it runs but nothing gets hot", "heats=no"},
+            {"microwave", "the plate won't spin", "tray-turns=no"},
+        };
+    }
+
+    private List<MeaningModel.Reading> readings(String appliance, String said) {
+        Pack pack = packs.get(Appliance.valueOf(appliance.toUpperCase(Locale.ROOT)));
+        return model.apply(pack).read(said, new Diagnoser(pack).phrases(said));
+    }
+
+    @Test(dataProvider = "said")
+    public void whatCallersSayIsHeard(String appliance, String said, String sign) {
+        MeaningModel.Reading first = readings(appliance, said).get(0);
+        assertEquals(first.finding() + "=" + first.answer(), sign);
+        assertTrue(first.probability() >= 0.6, "as likely as " + first.probability());
+    }
+
+    /** What holds no sign, though some words sound like one. */
+    @DataProvider
+    Object[][] nothing() {
+        return new Object[][] {
+            {"dryer", "could you deliver to my work instead, the gate at home sticks"},
+            {"dryer", "do you have it in stock at the other branch"},
+            {"range", "how much is that with tax"},
+            {"dishwasher", "I'll send my son to pick it up on Saturday"},
+            {"microwave", "thanks, you've been a big help"},
+        };
+    }
+
+    @Test(dataProvider = "nothing")
+    public void whatIsNoSignIsNotHeard(String appliance, String said) {
+        assertTrue(
+                readings(appliance, said).stream().noneMatch(r -> r.probability() >= 0.6),
+                "" + readings(appliance, said));
+    }
+
+    @Test
+    public void aReadingStandsWhereItWasSaid() {
+        String said = "the drum turns, but there's no heat at all";
+        MeaningModel.Reading cold = readings("dryer", said).stream()
+                .filter(r -> r.finding().equals("heats"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(said.substring(cold.from(), cold.to()).contains("no heat"), "" + cold);
+        assertTrue(readings("dryer", "").isEmpty());
+    }
+
+    @Test
+    public void everyAnswerThatCallersGiveAndEveryPartHasEnoughSayings() throws IOException {
+        for (Pack pack : packs.values()) {
+            Map<String, Integer> counts = new HashMap<>();
+            List<Saying> sayings = SayingsReader.of(KNOWLEDGE, pack.appliance());
+            sayings.forEach(s -> assertTrue(s.isOf(pack), s + " of the " + pack.appliance()));
+            Set<Saying> each = new HashSet<>(sayings);
+            assertEquals(each.size(), sayings.size(), "a saying stands twice in the file of the " + pack.appliance());
+            each.addAll(Saying.of(pack));
+            each.forEach(s -> counts.merge(s.meaning(), 1, Integer::sum));
+            Set<String> thin = pack.findings().stream()
+                    .filter(f -> f.who() == Finding.Who.CUSTOMER && !f.isOfConstruction())
+                    .flatMap(f -> f.answers().stream().map(a -> f.id() + "=" + a.slug()))
+                    .filter(meaning -> counts.getOrDefault(meaning, 0) < ENOUGH)
+                    .collect(Collectors.toSet());
+            pack.partTypes().stream()
+                    .map(type -> Saying.PART + type.slug())
+                    .filter(meaning -> counts.getOrDefault(meaning, 0) < ENOUGH)
+                    .forEach(thin::add);
+            assertEquals(thin, Set.of(), "too few sayings, of the " + pack.appliance());
+        }
+    }
+}
