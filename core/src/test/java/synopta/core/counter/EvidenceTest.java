@@ -36,6 +36,12 @@ import synopta.core.tag.TagReader;
 
 /** What callers, meters and answers leave among the evidence, and who is asked for what. */
 public class EvidenceTest {
+    private static final List<PartType> TYPES =
+            List.of(part("coil", "element", "ring"), part("fan", "blower", "ring"), part("breaker"));
+
+    private static final List<Fault> FAULTS =
+            List.of(fault("coil", 0.1, Map.of("cold", 0.9)), fault("fan", 0.1, Map.of("loud", 0.9)), cured());
+
     private static final Catalog CATALOG = CounterTest.CATALOG;
     private static final TagReader READER = Samples.reader(CATALOG);
     private static final Finding.Who CALLER = Finding.Who.CUSTOMER;
@@ -90,12 +96,6 @@ public class EvidenceTest {
                 plain.shows(),
                 List.of());
     }
-
-    private static final List<PartType> TYPES =
-            List.of(part("coil", "element", "ring"), part("fan", "blower", "ring"), part("breaker"));
-
-    private static final List<Fault> FAULTS =
-            List.of(fault("coil", 0.1, Map.of("cold", 0.9)), fault("fan", 0.1, Map.of("loud", 0.9)), cured());
 
     private static Counter counter() {
         List<Finding> findings = List.of(
