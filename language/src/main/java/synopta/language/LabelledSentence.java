@@ -28,11 +28,6 @@ record LabelledSentence(
         String id, Appliance appliance, String text, Set<String> signs, Set<String> parts, Set<String> also) {
     private static final int COLUMNS = 6;
 
-    /** Whether nothing is to be heard in it. */
-    boolean isEmpty() {
-        return signs.isEmpty() && parts.isEmpty();
-    }
-
     /** Reads a tab-separated file: id, appliance, sentence, findings, parts, also; the first line names the columns. */
     static List<LabelledSentence> read(Path file) throws IOException {
         List<LabelledSentence> sentences = new ArrayList<>();

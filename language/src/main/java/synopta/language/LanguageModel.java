@@ -36,9 +36,10 @@ public final class LanguageModel implements Function<Pack, MeaningModel> {
             }
             taught = ModelFile.read(in);
         }
+        List<Saying> intents = SayingsReader.intents(knowledge);
         for (Appliance appliance : taught.appliances().keySet()) {
             List<Saying> all = new ArrayList<>(SayingsReader.of(knowledge, appliance));
-            all.addAll(SayingsReader.intents(knowledge));
+            all.addAll(intents);
             sayings.put(appliance, all);
         }
         embedder = new OnnxEmbedder();

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import synopta.core.diagnosis.ParsedComplaint;
@@ -78,17 +79,16 @@ final class SignFigures {
             phrases.add(h.evidence().finding() + "=" + h.evidence().answer());
             phrased.add(h.evidence().finding());
         });
+        double[] rising = best.clone();
+        Arrays.sort(rising);
+        double least = rising[Math.max(0, rising.length - CANDIDATES)];
         return IntStream.range(0, best.length)
                 .filter(k -> k != none)
                 .boxed()
                 .sorted(Comparator.comparingDouble(k -> -best[k]))
-                .filter(k -> rank(best, k) < CANDIDATES || phrases.contains(meanings.get(k)))
+                .filter(k -> best[k] >= least || phrases.contains(meanings.get(k)))
                 .map(k -> candidate(k, clauses, phrases, phrased))
                 .toList();
-    }
-
-    private static long rank(double[] best, int k) {
-        return IntStream.range(0, best.length).filter(j -> best[j] > best[k]).count();
     }
 
     private Candidate candidate(int k, List<ClauseView> clauses, Set<String> phrases, Set<String> phrased) {
@@ -153,13 +153,9 @@ final class SignFigures {
                 !isPhrase && phrased.contains(findings[k]) ? 1 : 0);
     }
 
-    private interface OfMeanings {
-        float[] of(ClauseView clause);
-    }
-
-    private static double most(List<ClauseView> clauses, List<Integer> meanings, OfMeanings of) {
+    private static double most(List<ClauseView> clauses, List<Integer> meanings, Function<ClauseView, float[]> of) {
         return clauses.stream()
-                .flatMapToDouble(c -> meanings.stream().mapToDouble(k -> of.of(c)[k]))
+                .flatMapToDouble(c -> meanings.stream().mapToDouble(k -> of.apply(c)[k]))
                 .max()
                 .orElse(0);
     }

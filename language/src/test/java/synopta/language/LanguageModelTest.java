@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -22,6 +21,7 @@ import synopta.core.diagnosis.MeaningModel;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Saying;
+import synopta.core.quantity.Slugged;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.SayingsReader;
 
@@ -62,7 +62,7 @@ public class LanguageModelTest {
     }
 
     private List<MeaningModel.Reading> readings(String appliance, String said) {
-        Pack pack = packs.get(Appliance.valueOf(appliance.toUpperCase(Locale.ROOT)));
+        Pack pack = packs.get(Slugged.of(Appliance.class, "Appliance", appliance));
         return model.apply(pack).read(said, new Diagnoser(pack).phrases(said));
     }
 

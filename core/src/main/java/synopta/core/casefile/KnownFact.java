@@ -8,4 +8,9 @@ package synopta.core.casefile;
  * @param source where it comes from: tag, caller, asked, meter, assumption
  * @param sure whether it is more than an assumption
  */
-public record KnownFact(String key, String words, String source, boolean sure) {}
+public record KnownFact(String key, String words, String source, boolean sure) {
+    /** What a finding is struck out by. */
+    public static String keyOf(String finding) {
+        return "finding:" + finding;
+    }
+}

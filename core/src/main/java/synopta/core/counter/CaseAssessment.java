@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.casefile.KnownFact;
@@ -81,6 +82,13 @@ public record CaseAssessment(
     /** What to say and do at once, where something stops everything; null otherwise. */
     public @Nullable String stop() {
         return isStopped() ? diagnosis.advice().why() : null;
+    }
+
+    /** Clauses that may mean something, as far as nothing is known yet of the findings they may mean. */
+    public List<ParsedComplaint.Maybe> maybe() {
+        Set<String> keys = known.stream().map(KnownFact::key).collect(Collectors.toSet());
+        return parsed().without(reading -> keys.contains(KnownFact.keyOf(reading.finding())))
+                .maybe();
     }
 
     /** What is suspected, the likeliest first; nothing while the appliance is not known. */

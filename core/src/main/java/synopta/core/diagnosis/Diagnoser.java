@@ -49,7 +49,11 @@ public final class Diagnoser {
 
     /** What a complaint says in the caller's own words, and what was not understood. */
     public ParsedComplaint hear(String complaint) {
-        ParsedComplaint byWords = phrases(complaint);
+        return heard(complaint, phrases(complaint));
+    }
+
+    /** What it says, where the phrases in it are known. */
+    public ParsedComplaint heard(String complaint, ParsedComplaint byWords) {
         return meanings == MeaningModel.NONE
                 ? byWords
                 : Interpretation.of(complaint, byWords, meanings.read(complaint, byWords));

@@ -3,19 +3,16 @@ package synopta.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 
 /** Brings together what the phrases of the pack hear and what was learnt of meanings. */
 final class Interpretation {
     /** From here on a reading is taken as said; a wrong one sells a wrong part, an unheard one is asked. */
-    static final double HEARD = 0.6;
+    private static final double HEARD = 0.6;
 
     /** From here on a reading is worth a question. */
-    static final double MAY_BE = 0.15;
+    private static final double MAY_BE = 0.15;
 
     /** A phrase in a sentence that says no such thing, as sure as can be, is not heard. */
     private static final double DOUBTED = 0.03;
@@ -77,7 +74,7 @@ final class Interpretation {
                         && !r.answer().equals(evidence.answer()));
     }
 
-    /** A reading is of the sentence: what the phrases hear and the model has no opinion of stays as sure as it was. */
+    /** How likely it is that the sentence says so; 0 where it is not among the readings. */
     private double probability(Evidence evidence) {
         return readings.stream()
                 .filter(r ->
@@ -94,38 +91,35 @@ final class Interpretation {
         return new ParsedComplaint.Heard(evidence, reading.probability(), phrase, reading.from(), reading.to());
     }
 
-    /** By clause, those of findings that are not settled; of a clause that lies in another, with it. */
+    /** By clause, those of findings that are not settled; of a clause that overlaps another, with it. */
     private List<ParsedComplaint.Maybe> maybe() {
-        Map<Integer, List<MeaningModel.Reading>> byClause = new LinkedHashMap<>();
-        readings.stream()
-                .filter(r -> r.probability() >= MAY_BE && !settled.contains(r.finding()))
-                .forEach(r -> byClause.computeIfAbsent(clause(r, byClause), c -> new ArrayList<>())
-                        .add(r));
-        return byClause.values().stream()
-                .map(options -> {
-                    int from = options.stream()
-                            .mapToInt(MeaningModel.Reading::from)
-                            .min()
-                            .orElseThrow();
-                    int to = options.stream()
-                            .mapToInt(MeaningModel.Reading::to)
-                            .max()
-                            .orElseThrow();
-                    return new ParsedComplaint.Maybe(
-                            complaint.substring(from, to),
-                            options.stream().limit(MOST_OPTIONS).toList(),
-                            from,
-                            to);
-                })
+        List<List<MeaningModel.Reading>> byClause = new ArrayList<>();
+        for (MeaningModel.Reading reading : readings) {
+            if (reading.probability() >= MAY_BE && !settled.contains(reading.finding())) {
+                byClause.stream()
+                        .filter(clause ->
+                                clause.stream().anyMatch(r -> r.from() < reading.to() && reading.from() < r.to()))
+                        .findFirst()
+                        .orElseGet(() -> {
+                            byClause.add(new ArrayList<>());
+                            return byClause.get(byClause.size() - 1);
+                        })
+                        .add(reading);
+            }
+        }
+        return byClause.stream()
+                .map(this::maybe)
                 .sorted(Comparator.comparingInt(ParsedComplaint.Maybe::from))
                 .toList();
     }
 
-    private static Integer clause(MeaningModel.Reading reading, Map<Integer, List<MeaningModel.Reading>> byClause) {
-        return byClause.entrySet().stream()
-                .filter(e -> e.getValue().stream().anyMatch(r -> r.from() < reading.to() && reading.from() < r.to()))
-                .map(Map.Entry::getKey)
-                .findFirst()
-                .orElse(Objects.hash(reading.from(), reading.to()));
+    private ParsedComplaint.Maybe maybe(List<MeaningModel.Reading> clause) {
+        int from = clause.stream().mapToInt(MeaningModel.Reading::from).min().orElseThrow();
+        int to = clause.stream().mapToInt(MeaningModel.Reading::to).max().orElseThrow();
+        return new ParsedComplaint.Maybe(
+                complaint.substring(from, to),
+                clause.stream().limit(MOST_OPTIONS).toList(),
+                from,
+                to);
     }
 }

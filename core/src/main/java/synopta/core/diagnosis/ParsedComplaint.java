@@ -3,6 +3,7 @@ package synopta.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.StandardAnswer;
@@ -53,16 +54,11 @@ public record ParsedComplaint(
                 + doubts.stream().mapToInt(d -> d.phrase().length()).sum();
     }
 
-    /** The same without the readings that were rejected, by their keys. */
-    public ParsedComplaint without(Set<String> rejected) {
+    /** The same without some of the readings that may be meant. */
+    public ParsedComplaint without(Predicate<MeaningModel.Reading> settled) {
         List<Maybe> open = maybe.stream()
                 .map(m -> new Maybe(
-                        m.phrase,
-                        m.options.stream()
-                                .filter(option -> !rejected.contains(option.key()))
-                                .toList(),
-                        m.from,
-                        m.to))
+                        m.phrase, m.options.stream().filter(settled.negate()).toList(), m.from, m.to))
                 .filter(m -> !m.options.isEmpty())
                 .toList();
         return new ParsedComplaint(heard, named, measured, unplaced, beside, doubts, open, unheard);

@@ -84,7 +84,7 @@ public final class EvidenceCollector {
                 code.known() == null ? Map.of() : code.known().findings();
         findings.forEach((finding, answer) -> {
             boolean known = pack.finding(finding).map(f -> f.knows(answer)).orElse(false);
-            if (known && !evidence.containsKey(key(finding))) {
+            if (known && !evidence.containsKey(KnownFact.keyOf(finding))) {
                 put(pack, new Evidence(finding, answer, false), source);
             }
         });
@@ -105,19 +105,15 @@ public final class EvidenceCollector {
         boolean one = named.partTypes().size() == 1;
         for (String slug : named.partTypes()) {
             String asked = pack.partType(slug).orElseThrow().requestFinding();
-            if (!evidence.containsKey(key(asked))) {
+            if (!evidence.containsKey(KnownFact.keyOf(asked))) {
                 String source = caller(named.phrase(), true) + (one ? "" : ": which part?");
                 put(pack, new Evidence(asked, "yes", one), source);
             }
         }
     }
 
-    private static String key(String finding) {
-        return "finding:" + finding;
-    }
-
     private void put(Pack pack, Evidence piece, String source) {
-        String key = key(piece.finding());
+        String key = KnownFact.keyOf(piece.finding());
         if (excluded.contains(key)) {
             return;
         }
@@ -134,7 +130,7 @@ public final class EvidenceCollector {
         MeterTest test = test(pack, measured);
         Conditions beside = measured.beside().or(parsed.beside()).or(plates.of(test));
         Judgment judgment = test.judge(measured.reading(), beside);
-        String key = key(test.finding().id());
+        String key = KnownFact.keyOf(test.finding().id());
         if (excluded.contains(key)) {
             return;
         }
@@ -165,7 +161,7 @@ public final class EvidenceCollector {
     private void follow(Pack pack, Evidence given) {
         Finding.Answer answer = finding(pack, given.finding()).answer(given.answer());
         for (Finding.Implied implied : given.sure() ? answer.implies() : List.<Finding.Implied>of()) {
-            if (!order.contains(key(implied.finding()))) {
+            if (!order.contains(KnownFact.keyOf(implied.finding()))) {
                 String source = "implied by: “%s”".formatted(answer.words().toLowerCase(Locale.ROOT));
                 put(pack, Evidence.of(implied.finding(), implied.answer()), source);
             }
@@ -173,7 +169,7 @@ public final class EvidenceCollector {
     }
 
     private void dontKnow(Pack pack, String id) {
-        String key = key(id);
+        String key = KnownFact.keyOf(id);
         if (!excluded.contains(key) && !evidence.containsKey(key)) {
             notKnown.add(id);
             order.add(key);

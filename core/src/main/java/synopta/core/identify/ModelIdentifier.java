@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -154,7 +153,7 @@ public final class ModelIdentifier {
                 said.serial,
                 said.parts,
                 listed.code(input, line, heard.appliance, model),
-                heard.parsed.without(input.excluded()));
+                heard.parsed.without(meant -> input.excluded().contains(meant.key())));
     }
 
     private Heard heardOf(@Nullable Appliance appliance, String complaint) {
@@ -226,7 +225,8 @@ public final class ModelIdentifier {
                 .map(e -> new Heard(e.getKey(), e.getValue().phrases(complaint)))
                 .filter(heard -> heard.parsed.understood() > 0)
                 .max(Comparator.comparingInt(heard -> heard.parsed.understood()))
-                .map(most -> heard(Objects.requireNonNull(most.appliance), complaint))
+                .map(most ->
+                        new Heard(most.appliance, diagnosers.get(most.appliance).heard(complaint, most.parsed)))
                 .orElse(new Heard(null, ParsedComplaint.NOTHING));
     }
 

@@ -22,16 +22,18 @@ final class SmallParts {
         replacements.stream()
                 .filter(e -> e.fitting().equals(Installation.PLAIN))
                 .forEach(e -> left.put(e.slot(), e.pieces()));
-        List<Work.Exchange> together = new ArrayList<>(replacements);
-        together.replaceAll(e -> brought(e).entrySet().stream()
-                .filter(small -> left.getOrDefault(small.getKey(), 0) >= e.pieces() * small.getValue())
-                .reduce(
-                        e,
-                        (piece, small) -> {
-                            left.merge(small.getKey(), -e.pieces() * small.getValue(), Integer::sum);
-                            return with(piece, small.getValue(), of(replacements, small.getKey()));
-                        },
-                        (first, second) -> first));
+        List<Work.Exchange> together = new ArrayList<>();
+        for (Work.Exchange replacement : replacements) {
+            Work.Exchange piece = replacement;
+            for (Map.Entry<String, Integer> small : brought(piece).entrySet()) {
+                int taken = piece.pieces() * small.getValue();
+                if (left.getOrDefault(small.getKey(), 0) >= taken) {
+                    left.merge(small.getKey(), -taken, Integer::sum);
+                    piece = with(piece, small.getValue(), of(replacements, small.getKey()));
+                }
+            }
+            together.add(piece);
+        }
         together.replaceAll(
                 e -> e.pieces() == left.getOrDefault(e.slot(), e.pieces()) ? e : less(e, left.get(e.slot())));
         together.removeIf(e -> e.pieces() == 0);

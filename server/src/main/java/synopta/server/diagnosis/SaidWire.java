@@ -27,27 +27,21 @@ public record SaidWire(
         ParsedComplaint parsed = view.parsed();
         return new SaidWire(
                 parsed.heard().stream().map(HeardWire::of).toList(),
-                MaybeWire.of(pack, view),
+                pack == null
+                        ? List.of()
+                        : view.maybe().stream().map(m -> MaybeWire.of(pack, m)).toList(),
                 parsed.unheard().stream().map(ParsedComplaint.Unheard::phrase).toList(),
                 AnswerWire.CodeWire.codeOf(view));
     }
 
     /** A clause that may mean something: at most three options, the likeliest first. */
     public record MaybeWire(String phrase, List<MeantWire> options) {
-        /** Those whose findings nothing is known of yet; none while no pack is asked. */
-        public static List<MaybeWire> of(@Nullable Pack pack, CaseAssessment view) {
-            return pack == null
-                    ? List.of()
-                    : view.parsed().maybe().stream()
-                            .map(m -> new MaybeWire(
-                                    m.phrase(),
-                                    m.options().stream()
-                                            .filter(option -> view.known().stream()
-                                                    .noneMatch(k -> k.key().equals("finding:" + option.finding())))
-                                            .map(option -> MeantWire.of(pack, option))
-                                            .toList()))
-                            .filter(m -> !m.options().isEmpty())
-                            .toList();
+        private static MaybeWire of(Pack pack, ParsedComplaint.Maybe maybe) {
+            return new MaybeWire(
+                    maybe.phrase(),
+                    maybe.options().stream()
+                            .map(option -> MeantWire.of(pack, option))
+                            .toList());
         }
     }
 
