@@ -20,6 +20,9 @@ function figure(kind: string, value: number): string {
   if (kind === "life") {
     return `${value.toFixed(1)} years`;
   }
+  if (kind === "saying") {
+    return value === 0 ? "not known" : value === 1 ? "said" : percent(value);
+  }
   if (TIMES.includes(kind)) {
     return `× ${value.toFixed(2)}`;
   }

@@ -22,6 +22,7 @@ const KINDS: [string, string][] = [
   ["confusion", "confused characters on tags"],
   ["slip", "other tag reading errors"],
   ["popularity", "how common models are"],
+  ["saying", "what callers mean"],
 ];
 
 /** The suggested updates: as shipped, from the cases, the interval, and how many cases support them. */

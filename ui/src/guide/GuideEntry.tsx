@@ -1,6 +1,7 @@
 import { Button } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { minutes, percent } from "../shared/format";
+import { Sayings } from "./Sayings";
 
 /** The chosen entry: a fault or a finding. */
 export type Chosen = { kind: "fault" | "finding"; id: string } | null;
@@ -114,6 +115,7 @@ function FindingEntry({
           </div>
         );
       })}
+      {finding.good === null && <Sayings key={finding.id} appliance={pack.appliance} finding={finding} />}
     </>
   );
 }

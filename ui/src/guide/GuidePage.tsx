@@ -9,6 +9,7 @@ import { GuideEntry, type Chosen } from "./GuideEntry";
 import { FaultList } from "./FaultList";
 import { FindingList } from "./FindingList";
 import { PackReport } from "./PackReport";
+import { TrySentence } from "./TrySentence";
 import "./guide.css";
 
 const FIRST = "dryer";
@@ -60,6 +61,7 @@ function PackMap({ pack }: { pack: Parameters<typeof FaultList>[0]["pack"] }) {
   );
   return (
     <>
+      <TrySentence appliance={pack.appliance} onChoose={setChosen} />
       <Form.Control
         type="search"
         className="seek"

@@ -39,6 +39,12 @@ export function SettingsPage() {
             {error.message}
           </div>
         )}
+        {shown?.hearingMissing && (
+          <div className="notice bad" role="note">
+            Callers are heard by the phrases of the packs alone; what was learned of other wording is not
+            used. {shown.hearingMissing}
+          </div>
+        )}
         {shown && (
           <>
             <RegionSettings settings={shown as Settings} onChange={onChange} />

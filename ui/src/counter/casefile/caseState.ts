@@ -8,7 +8,7 @@ import type { Worker } from "./workers";
 export type Action =
   /** `at`: when it was typed, in milliseconds. */
   | { kind: "line"; line: string; at: number }
-  | { kind: "answered"; finding: string; answer: string }
+  | { kind: "answered"; finding: string; answer: string; said?: string }
   | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"]; beside?: Beside }
   | { kind: "meant"; finding: string; others: string[] }
   | { kind: "person"; person: Worker }
@@ -98,7 +98,9 @@ const STEPS: Steps = {
     excluded: without(state.excluded, `finding:${action.finding}`),
     findings: [
       ...state.findings.filter((f) => f.finding !== action.finding),
-      { finding: action.finding, answer: action.answer },
+      action.said === undefined
+        ? { finding: action.finding, answer: action.answer }
+        : { finding: action.finding, answer: action.answer, said: action.said },
     ],
   }),
   measured: (state, action) => ({

@@ -5,6 +5,7 @@ import { leading, marksOf, numbered } from "../../shared/marks";
 import type { Stage } from "../../shared/Stages";
 import type { Action } from "../casefile/caseState";
 import { open } from "../identify/Meanings";
+import { NotCovered } from "./NotCovered";
 import { NextQuestions } from "./NextQuestions";
 import { placesOf, TeardownPlan } from "../teardown/TeardownPlan";
 import { MeterPractice } from "./MeterPractice";
@@ -59,6 +60,7 @@ export function LikelyCauses(props: Props) {
         <h2>Likely causes</h2>
         <span>{headline(answer, layout)}</span>
       </div>
+      {answer.notCovered && <NotCovered appliance={answer.notCovered} />}
       <CodeNote answer={answer} />
       {answer.hearing.doubts.map((doubt) => (
         <div key={doubt.phrase} className="advice sell" role="note">
@@ -127,7 +129,7 @@ function Picture(props: Props & { replaced: string[] }) {
       act={act}
       onLeave={() => setLeft([...left, named.phrase])}
     />
-  ) : shown === null ? (
+  ) : answer.notCovered ? null : shown === null ? (
     <EmptyCase appliance={answer.appliance ?? null} />
   ) : weighing && suspects.length > 0 ? (
     <Why suspects={suspects} known={answer.known} act={act} />

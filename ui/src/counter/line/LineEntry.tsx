@@ -13,6 +13,7 @@ const TITLES: Record<Wire["LineToken"]["kind"], string> = {
   code: "fault code",
   reading: "reading",
   serial: "serial number",
+  beside: "not about the machine",
   "not-understood": "not understood",
 };
 
@@ -52,6 +53,13 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
         aria-label="What the caller says: model or part number, complaint, age, fuel"
         placeholder="Type what the caller says: th7820w thumps, no heat, 8 yrs, electric"
         onChange={(event) => onLine(event.target.value)}
+        onPaste={(event) => {
+          const pasted = event.clipboardData.getData("text");
+          if (pasted.includes("\n")) {
+            event.preventDefault();
+            onLine(joined(event.currentTarget, pasted));
+          }
+        }}
         onScroll={(event) => follow(event.currentTarget.scrollLeft)}
         onKeyDown={(event) => {
           if (event.key === "Enter" || event.key === "Escape") {
@@ -65,6 +73,17 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
       </span>
     </div>
   );
+}
+
+/** The line with a text of several lines put in at the cursor: a form that was copied keeps its fields apart. */
+function joined(input: HTMLInputElement, pasted: string): string {
+  const lines = pasted
+    .split(/\r?\n/)
+    .map((text) => text.trim())
+    .filter((text) => text !== "");
+  const from = input.selectionStart ?? input.value.length;
+  const to = input.selectionEnd ?? from;
+  return input.value.slice(0, from) + lines.join(", ") + input.value.slice(to);
 }
 
 /** The line cut at its pieces; pieces of an older line that no longer match are left out. */

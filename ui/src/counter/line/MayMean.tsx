@@ -14,6 +14,7 @@ export const confirmed = (option: Option): Action => ({
   kind: "answered",
   finding: option.finding,
   answer: option.answer,
+  said: option.said,
 });
 
 /** The caller did not say so: it is not offered again in this case. */

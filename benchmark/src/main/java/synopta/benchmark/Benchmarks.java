@@ -17,6 +17,7 @@ public final class Benchmarks {
         BENCHES.put("diagnosis", DiagnosisBenchmark::run);
         BENCHES.put("basket", (knowledge, scale) -> BasketBenchmark.run(scale));
         BENCHES.put("learning", LearningBenchmark::run);
+        BENCHES.put("hearing", HearingBenchmark::run);
         BENCHES.put("cases", (knowledge, scale) -> CaseBenchmark.run(scale));
     }
 

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.quantity.EnglishWords;
 
 /** The house: a package for each step, each using only those before it, and a core of plain Java. */
 public class ArchitectureTest {
@@ -73,10 +74,29 @@ public class ArchitectureTest {
         ArchRule rule = classes()
                 .that()
                 .resideInAPackage(CORE + step)
+                .and()
+                .doNotBelongToAnyOf(EnglishWords.class)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(allowed);
         rule.check(core);
+    }
+
+    @Test
+    public void onlyTheWordListIsReadAndItUsesNothingElse() {
+        classes()
+                .that()
+                .belongToAnyOf(EnglishWords.class)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "java.lang..",
+                        "java.util..",
+                        "java.text..",
+                        "java.io..",
+                        "org.apache.lucene.analysis.hunspell..",
+                        "org.apache.lucene.store..")
+                .check(core);
     }
 
     @Test

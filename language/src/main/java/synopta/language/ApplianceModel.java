@@ -1,11 +1,15 @@
 package synopta.language;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Pattern;
+import java.util.Set;
 import synopta.core.diagnosis.MeaningModel;
 import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.diagnosis.ParsedComplaint.Named.How;
 import synopta.core.knowledge.Pack;
 
 /** What sentences about one appliance say, learnt from its sayings and from labelled sentences. */
@@ -13,66 +17,64 @@ final class ApplianceModel implements MeaningModel {
     /** Less is not worth telling. */
     private static final double LEAST = 0.01;
 
-    private final Embedder embedder;
-    private final SayingClassifier sayings;
-    private final SignFigures figures;
-    private final LogisticModel judge;
+    /** From here on an intent is likelier than all others together. */
+    private static final double HALF = 0.5;
+
+    /** Less is not worth explaining. */
+    private static final double EXPLAINED = 0.05;
+
+    /** A clause in the very words of a saying of the house says what the house says it does. */
+    private static final double IN_VERY_WORDS = 0.9;
+
+    private final Sentences sentences;
+    private final SignFigures signs;
+    private final PartFigures parts;
+    private final Judges judges;
     private final Pack pack;
 
-    /**
-     * A model.
-     *
-     * @param sayings what clauses mean
-     * @param judge whether a sentence says what a clause of it may mean
-     */
-    ApplianceModel(Pack pack, Embedder embedder, SayingClassifier sayings, LogisticModel judge) {
+    /** A model for a pack. */
+    ApplianceModel(Pack pack, Sentences sentences, Judges judges) {
         this.pack = pack;
-        this.embedder = embedder;
-        this.sayings = sayings;
-        this.judge = judge;
-        figures = new SignFigures(pack, sayings.meanings());
-    }
-
-    /**
-     * What the sayings of an appliance teach of clauses.
-     *
-     * @param meanings every meaning once, {@link SignFigures#NONE} among them
-     * @param vocabulary words of the sayings
-     * @param classifier over vector and words
-     * @param index of the sayings by their words
-     */
-    record SayingClassifier(
-            List<String> meanings, Vocabulary vocabulary, ClauseClassifier classifier, SayingIndex index) {
-        /** The machine itself, said at the head of a clause: the sayings have "it". An oven is a part of a range. */
-        private static final Pattern MACHINE = Pattern.compile(
-                "^\\s*(?:(?:my|the|our|this|an?)\\s+)?(?:(?:gas|electric|tumble)\\s+)?"
-                        + "(?:dryer|drier|dish\\s?washer|microwave|micro|range|stove|cooker)\\b[\\s,:]*(?=\\p{L})",
-                Pattern.CASE_INSENSITIVE);
-
-        /** A sentence's clauses as they are seen. */
-        List<ClauseView> views(String text, Embedder embedder) {
-            return Clauses.of(text).stream().map(span -> view(span, embedder)).toList();
-        }
-
-        private ClauseView view(Clauses.Span span, Embedder embedder) {
-            String text = MACHINE.matcher(span.text()).replaceFirst("it ");
-            List<String> bag = WordBag.of(text);
-            Map<Integer, Float> words = vocabulary.vector(bag);
-            return new ClauseView(
-                    span, classifier.shares(embedder.embed(text), words), index.of(bag), WordBag.negations(text));
-        }
+        this.sentences = sentences;
+        this.judges = judges;
+        signs = sentences.signFigures(pack);
+        parts = sentences.partFigures();
     }
 
     @Override
-    public List<Reading> read(String complaint, ParsedComplaint byWords) {
-        List<ClauseView> clauses = sayings.views(complaint, embedder);
-        return clauses.isEmpty()
-                ? List.of()
-                : figures.of(clauses, byWords).stream()
-                        .map(candidate -> reading(candidate, judge.probability(candidate.figures())))
-                        .filter(reading -> reading.probability() >= LEAST && isOfPack(reading))
-                        .sorted(Comparator.comparingDouble(reading -> -reading.probability()))
-                        .toList();
+    public Meanings read(String complaint, ParsedComplaint byWords) {
+        Sentences.Sentence sentence = sentences.of(complaint);
+        Set<String> inVeryWords = sentences.inVeryWords(sentence);
+        return sentence.signs().isEmpty()
+                ? Meanings.NONE
+                : new Meanings(
+                        signs.of(sentence.signs(), byWords).stream()
+                                .map(candidate -> reading(candidate, inVeryWords))
+                                .filter(reading -> reading.probability() >= LEAST && isOfPack(reading))
+                                .sorted(Comparator.comparingDouble(reading -> -reading.probability()))
+                                .toList(),
+                        parts.of(new PartFigures.Said(sentence.parts(), sentence.intents(), byWords)).stream()
+                                .map(this::partReading)
+                                .filter(part -> part.probability() >= LEAST
+                                        && pack.partType(part.partType()).isPresent())
+                                .sorted(Comparator.comparingDouble(part -> -part.probability()))
+                                .toList(),
+                        intents(sentence.intents()));
+    }
+
+    @Override
+    public List<Explanation> explain(String complaint, ParsedComplaint byWords) {
+        Sentences.Sentence sentence = sentences.of(complaint);
+        if (sentence.signs().isEmpty()) {
+            return List.of();
+        }
+        Set<String> inVeryWords = sentences.inVeryWords(sentence);
+        return signs.of(sentence.signs(), byWords).stream()
+                .map(c -> sentences.explained(
+                        reading(c, inVeryWords), c.meaning(), c.clause().clause()))
+                .filter(e -> e.reading().probability() >= EXPLAINED && isOfPack(e.reading()))
+                .sorted(Comparator.comparingDouble(e -> -e.reading().probability()))
+                .toList();
     }
 
     /** What was learnt of a finding or an answer that the pack in force has no more is not told. */
@@ -82,9 +84,46 @@ final class ApplianceModel implements MeaningModel {
                 .isPresent();
     }
 
-    private Reading reading(SignFigures.Candidate candidate, double probability) {
-        String[] sign = sayings.meanings().get(candidate.meaning()).split("=", 2);
+    private Reading reading(SignFigures.Candidate candidate, Set<String> inVeryWords) {
+        String meaning = sentences.signMeaning(candidate.meaning());
+        String[] sign = meaning.split("=", 2);
         Clauses.Span span = candidate.clause().span();
+        double judged = judges.signs().probability(candidate.figures());
+        double probability = inVeryWords.contains(meaning) ? Math.max(IN_VERY_WORDS, judged) : judged;
         return new Reading(sign[0], sign[1], probability, span.from(), span.to());
+    }
+
+    private PartReading partReading(PartFigures.Candidate candidate) {
+        Clauses.Span span = candidate.clause().span();
+        String partType = sentences.partMeaning(candidate.meaning()).substring(1);
+        Map<How, Double> likely = new EnumMap<>(How.class);
+        for (How how : Judges.HOWS) {
+            likely.put(how, judges.parts().get(how).probability(candidate.figures()));
+        }
+        double spokenOf = likely.values().stream().mapToDouble(p -> p).sum();
+        How how =
+                Collections.max(likely.entrySet(), Map.Entry.comparingByValue()).getKey();
+        return new PartReading(partType, how, Math.min(1, spokenOf), span.from(), span.to());
+    }
+
+    /** Each intent where it is likeliest, if it is likelier there than all else together. */
+    private List<Intent> intents(List<ClauseView> clauses) {
+        List<Intent> found = new ArrayList<>();
+        List<String> names = sentences.intentMeanings();
+        for (int i = 0; i < names.size(); i++) {
+            int intent = i;
+            ClauseView at = clauses.stream()
+                    .max(Comparator.comparingDouble(v -> v.shares()[intent]))
+                    .orElseThrow();
+            if (!names.get(i).equals(TrainingSayings.NONE) && at.shares()[i] >= HALF) {
+                found.add(new Intent(
+                        names.get(i).substring(1),
+                        at.shares()[i],
+                        at.span().from(),
+                        at.span().to()));
+            }
+        }
+        found.sort(Comparator.comparingDouble(intent -> -intent.probability()));
+        return found;
     }
 }

@@ -3,12 +3,19 @@ package synopta.language;
 /**
  * A clause as the classifiers see it.
  *
- * @param span where it stands
+ * @param clause what is said
  * @param shares of the meanings
  * @param words how near its words come to the meanings
- * @param negations how many it holds
  */
-record ClauseView(Clauses.Span span, float[] shares, SayingIndex.Nearness words, int negations) {
+record ClauseView(Clause clause, float[] shares, SayingIndex.Nearness words) {
+    Clauses.Span span() {
+        return clause.span();
+    }
+
+    int negations() {
+        return clause.negations();
+    }
+
     /** How many meanings are likelier here. */
     int likelier(int meaning) {
         int likelier = 0;

@@ -35,15 +35,22 @@ final class Clauses {
         }
     }
 
-    /** Every clause, every two neighbors, and the whole where there are more; each once. */
+    /** Longer pairs and wholes say too much at once to mean one thing, and take long to look at. */
+    private static final int LONGEST_PAIR = 20;
+
+    private static final int LONGEST_WHOLE = 24;
+
+    /** Every clause, every two neighbors, and the whole where there are more; each once, but what is too long. */
     static List<Span> of(String text) {
         List<int[]> clauses = clauses(text);
         Set<List<Integer>> spans = new LinkedHashSet<>();
         clauses.forEach(c -> spans.add(List.of(c[0], c[1])));
         for (int i = 0; i + 1 < clauses.size(); i++) {
-            spans.add(List.of(clauses.get(i)[0], clauses.get(i + 1)[1]));
+            if (words(text.substring(clauses.get(i)[0], clauses.get(i + 1)[1])) <= LONGEST_PAIR) {
+                spans.add(List.of(clauses.get(i)[0], clauses.get(i + 1)[1]));
+            }
         }
-        if (clauses.size() > 2) {
+        if (clauses.size() > 2 && words(text) <= LONGEST_WHOLE) {
             spans.add(List.of(clauses.get(0)[0], clauses.get(clauses.size() - 1)[1]));
         }
         return spans.stream()

@@ -4,8 +4,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import synopta.core.catalog.Appliance;
@@ -21,46 +24,67 @@ public final class LanguageModel implements Function<Pack, MeaningModel> {
     private final Embedder embedder;
     private final ModelFile.Content taught;
     private final Map<Appliance, List<Saying>> sayings = new TreeMap<>();
+    private final Map<Appliance, Set<Saying>> shipped = new TreeMap<>();
+    private final List<Saying> intents;
 
     /**
      * Loads it.
      *
      * @param knowledge folder of the packs, with the sayings
+     * @param packs as they ship
      * @throws IOException when the sayings or the weights cannot be read
      * @throws IllegalStateException when the native library does not load on this machine
      */
-    public LanguageModel(Path knowledge) throws IOException {
+    public LanguageModel(Path knowledge, Collection<Pack> packs) throws IOException {
         try (InputStream in = LanguageModel.class.getResourceAsStream(FILE)) {
             if (in == null) {
                 throw new IOException("The model of meanings is missing: build it with ./synopta train.");
             }
             taught = ModelFile.read(in);
         }
-        List<Saying> intents = SayingsReader.intents(knowledge);
+        packs.forEach(pack -> shipped.put(pack.appliance(), Set.copyOf(Saying.of(pack))));
+        intents = SayingsReader.intents(knowledge);
         for (Appliance appliance : taught.appliances().keySet()) {
-            List<Saying> all = new ArrayList<>(SayingsReader.of(knowledge, appliance));
-            all.addAll(intents);
-            sayings.put(appliance, all);
+            sayings.put(appliance, SayingsReader.of(knowledge, appliance));
         }
         embedder = new OnnxEmbedder();
     }
 
     @Override
     public MeaningModel apply(Pack pack) {
-        ModelFile.Taught of = taught.appliances().get(pack.appliance());
+        ModelFile.ApplianceTaught of = taught.appliances().get(pack.appliance());
         if (of == null) {
             return MeaningModel.NONE;
         }
         List<Saying> used = new ArrayList<>(Saying.of(pack));
         used.addAll(sayings.get(pack.appliance()));
-        List<Saying> known = SayingTrainer.signs(used).stream()
-                .filter(s -> of.meanings().contains(s.meaning()))
-                .toList();
-        SayingIndex index = new SayingIndex(known, of.meanings(), of.vocabulary());
+        used.addAll(intents);
         return new ApplianceModel(
                 pack,
-                embedder,
-                new ApplianceModel.SayingClassifier(of.meanings(), of.vocabulary(), of.classifier(), index),
-                taught.judge());
+                new Sentences(
+                        pack.appliance(),
+                        embedder,
+                        used,
+                        house(pack),
+                        indexed(of.signs(), TrainingSayings.ofSigns(used)),
+                        indexed(of.parts(), TrainingSayings.ofParts(used)),
+                        indexed(taught.intents(), TrainingSayings.ofIntents(used)),
+                        taught.speech()),
+                taught.judges());
+    }
+
+    /** What a pack says that the pack as it ships does not. */
+    private Set<Saying> house(Pack pack) {
+        Set<Saying> house = new LinkedHashSet<>(Saying.of(pack));
+        shipped.getOrDefault(pack.appliance(), Set.of()).forEach(house::remove);
+        return house;
+    }
+
+    /** With the sayings of today whose meaning was taught. */
+    private static SayingClassifier indexed(Taught taught, TrainingSayings today) {
+        List<Saying> known = today.sayings().stream()
+                .filter(s -> taught.meanings().contains(s.meaning()))
+                .toList();
+        return new SayingClassifier(taught, new SayingIndex(known, taught.meanings(), taught.vocabulary()));
     }
 }

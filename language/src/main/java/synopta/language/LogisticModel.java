@@ -33,6 +33,14 @@ record LogisticModel(double[] means, double[] deviations, double[][] hinges, int
 
     private static final double EXACT = 1e-3;
 
+    /**
+     * A row to learn from.
+     *
+     * @param figures what is judged by
+     * @param right whether it is so
+     */
+    record Row(double[] figures, boolean right) {}
+
     /** The probability that goes with some figures. */
     double probability(double[] figures) {
         double[] expanded = expand(figures);
@@ -46,19 +54,20 @@ record LogisticModel(double[] means, double[] deviations, double[][] hinges, int
     /**
      * Learns from rows of figures.
      *
-     * @param rows rows x figures
-     * @param right whether each row is right
+     * @param rows all of as many figures
      * @param products how many figures are multiplied with one another, the first ones
      */
-    static LogisticModel learnt(List<double[]> rows, boolean[] right, int products) {
-        int figures = rows.get(0).length;
+    static LogisticModel learnt(List<Row> rows, int products) {
+        int figures = rows.get(0).figures.length;
         double[] means = new double[figures];
         double[] deviations = new double[figures];
         double[][] hinges = new double[figures][QUANTILES.length];
         for (int i = 0; i < figures; i++) {
             int figure = i;
-            double[] column =
-                    rows.stream().mapToDouble(row -> row[figure]).sorted().toArray();
+            double[] column = rows.stream()
+                    .mapToDouble(row -> row.figures[figure])
+                    .sorted()
+                    .toArray();
             double mean = Arrays.stream(column).average().orElseThrow();
             means[i] = mean;
             deviations[i] = Math.sqrt(Arrays.stream(column)
@@ -72,18 +81,18 @@ record LogisticModel(double[] means, double[] deviations, double[][] hinges, int
             }
         }
         LogisticModel blank = new LogisticModel(means, deviations, hinges, products, new double[0]);
-        return new LogisticModel(means, deviations, hinges, products, blank.fitted(rows, right));
+        return new LogisticModel(means, deviations, hinges, products, blank.fitted(rows));
     }
 
-    private double[] fitted(List<double[]> rows, boolean[] right) {
+    private double[] fitted(List<Row> rows) {
         Problem problem = new Problem();
         problem.l = rows.size();
         problem.y = new double[problem.l];
         problem.x = new Feature[problem.l][];
         for (int r = 0; r < problem.l; r++) {
-            double[] expanded = expand(rows.get(r));
+            double[] expanded = expand(rows.get(r).figures);
             problem.n = expanded.length;
-            problem.y[r] = right[r] ? 1 : 0;
+            problem.y[r] = rows.get(r).right ? 1 : 0;
             List<Feature> nodes = new ArrayList<>();
             for (int i = 0; i < expanded.length; i++) {
                 if (expanded[i] != 0) {

@@ -1,64 +1,106 @@
 package synopta.language;
 
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.diagnosis.ParsedComplaint.Named.How;
 import synopta.core.knowledge.Pack;
 
 /** Teaches from labelled sentences when a sentence says what a clause of it may mean. One judge serves all appliances. */
 final class SentenceTrainer {
-    private final Embedder embedder;
-    private final Map<Appliance, Pack> packs;
-    private final Map<Appliance, ApplianceModel.SayingClassifier> sayings;
+    /** How labels mark the ways of speaking of a part. */
+    static final Map<How, String> MARKS = Map.of(How.ASKED, "+", How.DENIED, "-", How.RENEWED, "~");
 
-    SentenceTrainer(
-            Embedder embedder, Map<Appliance, Pack> packs, Map<Appliance, ApplianceModel.SayingClassifier> sayings) {
-        this.embedder = embedder;
-        this.packs = new TreeMap<>(packs);
-        this.sayings = new TreeMap<>(sayings);
-    }
+    private final Map<Appliance, Sentences> sentences;
+    private final Map<Appliance, Diagnoser> phrases = new TreeMap<>();
+    private final Map<Appliance, SignFigures> signs = new TreeMap<>();
 
-    /** A meaning that a sentence may have, and whether it has; what may be left out without fault is not among them. */
-    record Row(LabelledSentence sentence, String meaning, double[] figures, boolean right) {}
-
-    /** The rows of some sentences. */
-    List<Row> rows(List<LabelledSentence> sentences) {
-        Map<Appliance, SignFigures> figures = new TreeMap<>();
-        Map<Appliance, Diagnoser> words = new TreeMap<>();
+    SentenceTrainer(Map<Appliance, Pack> packs, Map<Appliance, Sentences> sentences) {
+        this.sentences = new TreeMap<>(sentences);
         packs.forEach((appliance, pack) -> {
-            figures.put(appliance, new SignFigures(pack, sayings.get(appliance).meanings()));
-            words.put(appliance, new Diagnoser(pack));
+            signs.put(appliance, sentences.get(appliance).signFigures(pack));
+            phrases.put(appliance, new Diagnoser(pack));
         });
-        List<Row> rows = new ArrayList<>();
-        for (LabelledSentence sentence : sentences) {
-            ApplianceModel.SayingClassifier known = sayings.get(sentence.appliance());
-            figures.get(sentence.appliance())
-                    .of(
-                            known.views(sentence.text(), embedder),
-                            words.get(sentence.appliance()).hear(sentence.text()))
-                    .forEach(candidate -> {
-                        String meaning = known.meanings().get(candidate.meaning());
-                        if (!sentence.also().contains(meaning)) {
-                            rows.add(new Row(
-                                    sentence,
-                                    meaning,
-                                    candidate.figures(),
-                                    sentence.signs().contains(meaning)));
-                        }
-                    });
-        }
-        return rows;
     }
 
-    /** Learns from rows. */
-    static LogisticModel learnt(List<Row> rows) {
-        boolean[] right = new boolean[rows.size()];
-        for (int i = 0; i < right.length; i++) {
-            right[i] = rows.get(i).right();
+    /**
+     * A sentence, and what it may mean; what may be left out without fault is not among it.
+     *
+     * @param sentence as it is labelled
+     * @param signs that it may say
+     * @param parts that it may speak of
+     */
+    record Example(LabelledSentence sentence, List<Row> signs, List<Row> parts) {
+        /** The same, which teaches nothing of parts: what is wrong with one may be all that is said. */
+        Example ofSigns() {
+            return new Example(sentence, signs, List.of());
         }
-        return LogisticModel.learnt(rows.stream().map(Row::figures).toList(), right, SignFigures.PRODUCTS);
+
+        /** The same, which teaches nothing of signs. */
+        Example ofParts() {
+            return new Example(sentence, List.of(), parts);
+        }
+    }
+
+    /**
+     * A meaning that a sentence may have.
+     *
+     * @param meaning `finding=answer`, or `+` and a part type
+     * @param figures what is judged by
+     */
+    record Row(String meaning, double[] figures) {}
+
+    /** A sentence, looked at. */
+    Example example(LabelledSentence sentence) {
+        Sentences known = sentences.get(sentence.appliance());
+        Sentences.Sentence seen = known.of(sentence.text());
+        ParsedComplaint byWords = phrases.get(sentence.appliance()).hear(sentence.text());
+        Stream<Row> of = signs.get(sentence.appliance()).of(seen.signs(), byWords).stream()
+                .map(c -> new Row(known.signMeaning(c.meaning()), c.figures()));
+        Stream<Row> parts = known.partFigures().of(new PartFigures.Said(seen.parts(), seen.intents(), byWords)).stream()
+                .map(c -> new Row(known.partMeaning(c.meaning()), c.figures()));
+        return new Example(
+                sentence,
+                of.filter(row -> !sentence.also().contains(row.meaning)).toList(),
+                parts.toList());
+    }
+
+    /** Learns from examples. */
+    static Judges learnt(List<Example> examples) {
+        LogisticModel signs = LogisticModel.learnt(
+                examples.stream()
+                        .flatMap(e -> e.signs.stream()
+                                .map(row -> new LogisticModel.Row(
+                                        row.figures, e.sentence.signs().contains(row.meaning))))
+                        .toList(),
+                SignFigures.PRODUCTS);
+        Map<How, LogisticModel> parts = new EnumMap<>(How.class);
+        for (How how : Judges.HOWS) {
+            parts.put(
+                    how,
+                    LogisticModel.learnt(
+                            examples.stream()
+                                    .flatMap(e -> e.parts.stream()
+                                            .filter(row -> isCertain(e.sentence, row, how))
+                                            .map(row -> new LogisticModel.Row(
+                                                    row.figures, isSaid(e.sentence.parts(), row, how))))
+                                    .toList(),
+                            PartFigures.PRODUCTS));
+        }
+        return new Judges(signs, parts);
+    }
+
+    private static boolean isSaid(Set<String> labels, Row row, How how) {
+        return labels.contains(MARKS.get(how) + row.meaning.substring(1));
+    }
+
+    private static boolean isCertain(LabelledSentence sentence, Row row, How how) {
+        return !isSaid(sentence.also(), row, how);
     }
 }

@@ -17,9 +17,6 @@ import synopta.core.knowledge.Pack;
 
 /** The figures by which a sentence is judged to say an answer of a finding, or not. */
 final class SignFigures {
-    /** What stands for all that is no sign. */
-    static final String NONE = "~none";
-
     /** How many meanings of a sentence are looked at. */
     static final int CANDIDATES = 25;
 
@@ -37,10 +34,10 @@ final class SignFigures {
     private final Map<String, Double> leaks = new HashMap<>();
     private final Set<String> usual = new HashSet<>();
 
-    /** Figures for these meanings, NONE among them, of a pack. */
+    /** Figures for these meanings, "none of them" among them, of a pack. */
     SignFigures(Pack pack, List<String> meanings) {
         this.meanings = List.copyOf(meanings);
-        none = meanings.indexOf(NONE);
+        none = meanings.indexOf(TrainingSayings.NONE);
         findings = meanings.stream().map(m -> m.split("=")[0]).toArray(String[]::new);
         for (int i = 0; i < findings.length; i++) {
             answersOf.computeIfAbsent(findings[i], f -> new ArrayList<>()).add(i);

@@ -11,11 +11,9 @@ import java.util.TreeSet;
 
 /** Words of some texts, weighted by how few of the texts they stand in (tf-idf, length 1). */
 final class Vocabulary {
-    /** What stands in one text alone teaches nothing of others. */
-    private static final int FEWEST = 2;
-
     private final Map<String, Integer> index = new LinkedHashMap<>();
     private final float[] weights;
+    private final List<String> words;
 
     private Vocabulary(Map<String, Float> words) {
         weights = new float[words.size()];
@@ -23,6 +21,7 @@ final class Vocabulary {
             weights[index.size()] = weight;
             index.put(word, index.size());
         });
+        this.words = List.copyOf(index.keySet());
     }
 
     /** Words with their weights, in their order. */
@@ -30,17 +29,27 @@ final class Vocabulary {
         return new Vocabulary(words);
     }
 
-    /** Learns the weights from texts. */
-    static Vocabulary learnt(Collection<List<String>> bags) {
+    /**
+     * Learns the weights from texts.
+     *
+     * @param bags words of each text
+     * @param fewest texts that a word stands in, to be learnt
+     */
+    static Vocabulary learnt(Collection<List<String>> bags, int fewest) {
         Map<String, Integer> in = new TreeMap<>();
         bags.forEach(bag -> new HashSet<>(bag).forEach(word -> in.merge(word, 1, Integer::sum)));
         Map<String, Float> words = new LinkedHashMap<>();
         in.forEach((word, n) -> {
-            if (n >= FEWEST) {
+            if (n >= fewest) {
                 words.put(word, (float) Math.log(1 + bags.size() / (1.0 + n)));
             }
         });
         return new Vocabulary(words);
+    }
+
+    /** The word of a number. */
+    String word(int number) {
+        return words.get(number);
     }
 
     int size() {

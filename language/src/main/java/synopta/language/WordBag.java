@@ -52,6 +52,11 @@ final class WordBag {
         return stems;
     }
 
+    /** The stems that mean something, in their order. */
+    static List<String> telling(String text) {
+        return stems(text).stream().filter(stem -> !LIGHT.contains(stem)).toList();
+    }
+
     /** Stems that mean something, pairs of them, and those behind a negation once more as negated. */
     static List<String> of(String text) {
         List<String> bag = new ArrayList<>();

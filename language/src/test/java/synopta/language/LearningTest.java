@@ -1,15 +1,10 @@
 package synopta.language;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -17,7 +12,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.testng.annotations.Test;
-import synopta.core.catalog.Appliance;
 import synopta.core.knowledge.Saying;
 
 /** The mathematics of learning, against closed forms, differences and brute force. */
@@ -108,25 +102,24 @@ public class LearningTest {
     @Test
     public void aLearntProbabilityIsTheShareThatIsFound() {
         Random random = new Random(5);
-        List<double[]> rows = new ArrayList<>();
-        boolean[] right = new boolean[6_000];
-        for (int i = 0; i < right.length; i++) {
+        List<LogisticModel.Row> rows = new ArrayList<>();
+        for (int i = 0; i < 6_000; i++) {
             double x = random.nextGaussian();
-            rows.add(new double[] {x, random.nextGaussian()});
-            right[i] = random.nextDouble() < 1 / (1 + Math.exp(1 - 2 * x));
+            rows.add(new LogisticModel.Row(
+                    new double[] {x, random.nextGaussian()}, random.nextDouble() < 1 / (1 + Math.exp(1 - 2 * x))));
         }
-        LogisticModel model = LogisticModel.learnt(rows, right, 2);
+        LogisticModel model = LogisticModel.learnt(rows, 2);
         for (double x : new double[] {-1.5, 0, 0.5, 1.5}) {
             assertEquals(model.probability(new double[] {x, 0}), 1 / (1 + Math.exp(1 - 2 * x)), 0.06, "at " + x);
         }
         double[] said = new double[10];
         double[] found = new double[10];
         int[] count = new int[10];
-        for (int i = 0; i < right.length; i++) {
-            double probability = model.probability(rows.get(i));
+        for (LogisticModel.Row row : rows) {
+            double probability = model.probability(row.figures());
             int band = (int) Math.min(9, probability * 10);
             said[band] += probability;
-            found[band] += right[i] ? 1 : 0;
+            found[band] += row.right() ? 1 : 0;
             count[band]++;
         }
         for (int band = 0; band < 10; band++) {
@@ -161,8 +154,28 @@ public class LearningTest {
                 }
             }
             assertEquals(near.nearest()[k], Arrays.stream(cosines).max().orElseThrow(), 1e-5);
+            assertEquals(near.contained()[k], contained(k, sayings, meanings, bags, weighted), 1e-5);
             assertEquals(near.few()[k], Arrays.stream(cosines).sum() / SayingIndex.FEW, 1e-5);
         }
+    }
+
+    /** By hand: of the sayings of a meaning, the largest share of squared weights that the clause has. */
+    private static double contained(
+            int meaning,
+            List<Saying> sayings,
+            List<String> meanings,
+            List<List<String>> bags,
+            Map<String, Float> weights) {
+        double most = 0;
+        for (int i = 0; i < sayings.size(); i++) {
+            if (sayings.get(i).meaning().equals(meanings.get(meaning))) {
+                Set<String> both = new TreeSet<>(bags.get(i));
+                both.retainAll(WordBag.of("a loud drum thumps"));
+                double share = length(List.copyOf(both), weights) / length(bags.get(i), weights);
+                most = Math.max(most, share * share);
+            }
+        }
+        return most;
     }
 
     private static double cosine(List<String> a, List<String> b, Map<String, Float> weights) {
@@ -181,7 +194,7 @@ public class LearningTest {
                         .sum());
     }
 
-    private static float[][] weights(int rows, Random random) {
+    static float[][] weights(int rows, Random random) {
         float[][] weights = new float[rows][4];
         for (float[] row : weights) {
             for (int k = 0; k < row.length; k++) {
@@ -201,32 +214,5 @@ public class LearningTest {
             sum += share;
         }
         assertEquals(sum, 1, 1e-5);
-    }
-
-    @Test
-    public void theModelIsReadAsItWasWrittenUpToItsScale() throws IOException {
-        Random random = new Random(2);
-        float[][] dense = weights(3, random);
-        float[][] words = weights(2, random);
-        Map<String, Float> vocabulary = new TreeMap<>(Map.of("drum", 1.5f, "thump", 2.5f));
-        ModelFile.Taught taught = new ModelFile.Taught(
-                List.of("a=yes", "a=no", "b=yes", "~none"),
-                Vocabulary.of(vocabulary),
-                new ClauseClassifier(dense, words));
-        LogisticModel judge =
-                LogisticModel.learnt(List.of(new double[] {1}, new double[] {2}), new boolean[] {true, false}, 1);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ModelFile.write(new ModelFile.Content(Map.of(Appliance.DRYER, taught), judge), out);
-        ModelFile.Content read = ModelFile.read(new ByteArrayInputStream(out.toByteArray()));
-        ModelFile.Taught back = read.appliances().get(Appliance.DRYER);
-        assertEquals(back.meanings(), taught.meanings());
-        assertEquals(back.vocabulary().words(), new HashMap<>(vocabulary));
-        assertEquals(read.judge().probability(new double[] {1.2}), judge.probability(new double[] {1.2}));
-        for (int i = 0; i < dense.length; i++) {
-            for (int k = 0; k < 4; k++) {
-                assertEquals(back.classifier().dense()[i][k], dense[i][k], 0.02, "a byte has 127 steps");
-            }
-        }
-        assertThrows(IOException.class, () -> ModelFile.read(new ByteArrayInputStream(new byte[] {1, 2, 3})));
     }
 }

@@ -165,8 +165,8 @@ class ApplicationConfig {
     }
 
     @Bean
-    Hearing hearing(@Value("${synopta.knowledge}") Path folder) throws IOException {
-        return Hearing.of(folder);
+    Hearing hearing(@Value("${synopta.knowledge}") Path folder, KnowledgeService packs) throws IOException {
+        return Hearing.of(folder, packs.shipped());
     }
 
     @Bean

@@ -33,7 +33,7 @@ public class HearingTest extends ServedTest {
         JsonNode first = heard.get(0);
         assertEquals(first.get("finding").asString() + " " + first.get("answer").asString(), finding + " " + answer);
         double probability = first.get("probability").asDouble();
-        assertTrue(probability >= 0.6 && probability <= 1, heard.toString());
+        assertTrue(probability >= 0.5 && probability <= 1, heard.toString());
         assertTrue(line.contains(first.get("phrase").asString().strip()), heard.toString());
     }
 
@@ -50,7 +50,7 @@ public class HearingTest extends ServedTest {
         JsonNode option = counter(line, "").body().at("/maybe/0/options/0");
         assertFalse(option.isMissingNode());
         double probability = option.get("probability").asDouble();
-        assertTrue(probability >= 0.15 && probability < 0.6, option.toString());
+        assertTrue(probability >= 0.08 && probability < 0.5, option.toString());
         assertFalse(option.get("words").asString().isBlank());
         String key = option.get("key").asString();
         List<String> left = each(counter(line, "\"" + key + "\"").body().at("/maybe/0/options"), "key");

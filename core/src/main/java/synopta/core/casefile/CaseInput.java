@@ -105,10 +105,20 @@ public record CaseInput(
      * @param finding id of the finding
      * @param answer its slug; {@value #NOT_KNOWN} when it is unknown
      * @param sure false for an "I think so"
+     * @param said the caller's words that were taken to say so; null for the answer to a question
      */
-    public record Answered(String finding, String answer, boolean sure) {
+    public record Answered(
+            String finding,
+            String answer,
+            boolean sure,
+            @Nullable String said) {
         /** The answer of those who do not know. */
         public static final String NOT_KNOWN = "unknown";
+
+        /** The answer to a question. */
+        public Answered(String finding, String answer, boolean sure) {
+            this(finding, answer, sure, null);
+        }
 
         public boolean isNotKnown() {
             return answer.equals(NOT_KNOWN);

@@ -67,9 +67,7 @@ public final class Counter {
             Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers, ModelIdentifier modelIdentifier) {}
 
     /**
-     * Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock. The reader of tags is asked for anew each time, as it changes with the catalog.
-     *
-     * @param meanings what was learnt of meanings, for each pack
+     * Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock. The reader of tags is asked for anew each time, as it changes with the catalog; meanings for each pack.
      */
     public Counter(
             Catalog catalog,
@@ -113,7 +111,7 @@ public final class Counter {
         IdentifiedModel identified = with.modelIdentifier.identify(input);
         Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs::get);
         List<KnownFact> known = new MachineFacts(input, identified).known();
-        if (pack.isEmpty()) {
+        if (pack.isEmpty() || identified.notCovered() != null) {
             return undiagnosed(input, identified, known);
         }
         EvidenceCollector evidence = evidence(pack.get(), input, identified);
@@ -124,9 +122,7 @@ public final class Counter {
                 evidence.notKnown(),
                 input.person(),
                 DecisionCosts.NOT_KNOWN,
-                evidence.parsed().doubts().stream()
-                        .map(ParsedComplaint.Doubt::answer)
-                        .toList(),
+                evidence.parsed().rights(),
                 true);
         Diagnoser diagnoser = with.diagnosers.get(pack.get().appliance());
         Optional<String> stop = evidence.stop(pack.get());
@@ -147,9 +143,10 @@ public final class Counter {
                 identified.code());
     }
 
-    /** A case of which the appliance is not known, or of one that no pack is for. */
+    /** A case of which the appliance is not known, or of one that no pack is for or no parts are sold for. */
     private CaseAssessment undiagnosed(CaseInput input, IdentifiedModel identified, List<KnownFact> known) {
-        boolean nothingSaid = input.line().isBlank() && identified.appliance() == null;
+        boolean nothingSaid =
+                identified.notCovered() != null || input.line().isBlank() && identified.appliance() == null;
         SalePlan sale = selling(identified, input).ofNumbers();
         return new CaseAssessment(
                 identified,
@@ -173,6 +170,11 @@ public final class Counter {
     /** What is known of an appliance. */
     public Optional<Pack> pack(Appliance appliance) {
         return packs.of(appliance);
+    }
+
+    /** Hears and diagnoses by what is known of an appliance. */
+    public Optional<Diagnoser> diagnoser(Appliance appliance) {
+        return Optional.ofNullable(packWork.get().diagnosers.get(appliance));
     }
 
     /** What some evidence points to in a machine, without reasons and questions. */

@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -97,19 +98,23 @@ final class ComplaintParser {
         named.sort(Comparator.comparingInt(ParsedComplaint.Named::from));
         ReadingParser.Read read = figures.read(ear, readings, named);
         named.replaceAll(n -> read.parts().contains(n.from()) ? n.mentioned() : n);
-        List<ParsedComplaint.Heard> inOrder = heard.values().stream()
-                .map(Candidate::heard)
-                .sorted(Comparator.comparingInt(ParsedComplaint.Heard::from))
-                .toList();
         return new ParsedComplaint(
-                inOrder,
+                inOrder(heard.values()),
                 named,
                 read.measured(),
                 read.unplaced(),
                 conditions.read(ear.text()),
                 doubted,
                 List.of(),
+                List.of(),
                 ear.unheard());
+    }
+
+    private static List<ParsedComplaint.Heard> inOrder(Collection<Candidate> heard) {
+        return heard.stream()
+                .map(Candidate::heard)
+                .sorted(Comparator.comparingInt(ParsedComplaint.Heard::from))
+                .toList();
     }
 
     private static ParsedComplaint.Named.How how(ComplaintParse.At at) {

@@ -12,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.tartarus.snowball.ext.EnglishStemmer;
+import synopta.core.quantity.EnglishWords;
 
 /**
  * Texts as words with their places: stemmed (Porter's English stemmer in its Snowball form), words that callers use for
@@ -44,20 +45,6 @@ final class ComplaintTokens {
             although but except however though yet""");
     private static final Set<String> SCOPES = words("""
             and because so then while""");
-
-    /** Ordinary words that are near to one of the trade and must not be taken for it. */
-    private static final Set<String> ORDINARY = words("""
-            about above after again along among around beard before behind being beside better between board
-            bought brother brought caught clean clear close cloth clothes color colour coming cooking could
-            count cover dinner dish dishes doing eight enough evening ever every father first fourth friend
-            great green having heard heart horse hours house inside kitchen large largely last later letter
-            light little looking lower lunch making matter maybe metal might minute minutes money month months
-            morning mother mouth never next night other outside paper party people person place plastic plate
-            power right rough second seconds shall sheet shirt short should sight since sister small smell spell
-            stand start state store stuff summer supper taking there these third though thought three through
-            tight today tonight tough towel towels tower under until using wash washing watch water week weeks
-            weight wheel where while white whole winter wonder word words worked working works world worse worth
-            would year years""");
 
     /** The longest ending that a stem may have lost. */
     private static final int ENDING = 3;
@@ -152,7 +139,7 @@ final class ComplaintTokens {
     private String heard(String plain) {
         String stem = stemmed(plain);
         boolean strange =
-                !stem.equals(NOT) && !trade.contains(stem) && !LIGHT.contains(plain) && !ORDINARY.contains(plain);
+                !stem.equals(NOT) && !trade.contains(stem) && !LIGHT.contains(plain) && !EnglishWords.knows(plain);
         return strange && plain.length() >= 4 && plain.chars().allMatch(Character::isLetter)
                 ? mended(plain, stem)
                 : stem;

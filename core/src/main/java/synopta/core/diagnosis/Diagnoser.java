@@ -59,6 +59,11 @@ public final class Diagnoser {
                 : Interpretation.of(complaint, byWords, meanings.read(complaint, byWords));
     }
 
+    /** Why it is heard so; nothing where the phrases alone are heard. */
+    public List<MeaningModel.Explanation> explain(String complaint) {
+        return meanings.explain(complaint, phrases(complaint));
+    }
+
     /** What the phrases of the pack alone hear of it. */
     public ParsedComplaint phrases(String complaint) {
         return listener.hear(complaint);

@@ -9,13 +9,10 @@ import java.util.Set;
 /** Brings together what the phrases of the pack hear and what was learnt of meanings. */
 final class Interpretation {
     /** From here on a reading is taken as said; a wrong one sells a wrong part, an unheard one is asked. */
-    private static final double HEARD = 0.6;
+    private static final double HEARD = 0.5;
 
     /** From here on a reading is worth a question. */
-    private static final double MAY_BE = 0.15;
-
-    /** A phrase in a sentence that says no such thing, as sure as can be, is not heard. */
-    private static final double DOUBTED = 0.03;
+    private static final double MAY_BE = 0.08;
 
     /** From here on the rest of the counter treats a reading as said for sure. */
     private static final double SURE = 0.9;
@@ -25,24 +22,26 @@ final class Interpretation {
     private final String complaint;
     private final ParsedComplaint byWords;
     private final List<MeaningModel.Reading> readings;
+    private final MeaningModel.Meanings meanings;
     private final Set<String> settled = new HashSet<>();
 
-    private Interpretation(String complaint, ParsedComplaint byWords, List<MeaningModel.Reading> readings) {
+    private Interpretation(String complaint, ParsedComplaint byWords, MeaningModel.Meanings meanings) {
         this.complaint = complaint;
         this.byWords = byWords;
-        this.readings = readings;
+        this.meanings = meanings;
+        readings = meanings.readings();
     }
 
     /** What is heard, and what may be meant. */
-    static ParsedComplaint of(String complaint, ParsedComplaint byWords, List<MeaningModel.Reading> readings) {
-        return new Interpretation(complaint, byWords, readings).joined();
+    static ParsedComplaint of(String complaint, ParsedComplaint byWords, MeaningModel.Meanings meanings) {
+        return new Interpretation(complaint, byWords, meanings).joined();
     }
 
     private ParsedComplaint joined() {
         List<ParsedComplaint.Heard> heard = new ArrayList<>();
         for (ParsedComplaint.Heard phrase : byWords.heard()) {
             double probability = probability(phrase.evidence());
-            if (probability >= DOUBTED && !isOtherwise(phrase.evidence())) {
+            if (probability >= HEARD && !isOtherwise(phrase.evidence())) {
                 heard.add(new ParsedComplaint.Heard(
                         phrase.evidence(), probability, phrase.phrase(), phrase.from(), phrase.to()));
                 settled.add(phrase.evidence().finding());
@@ -52,17 +51,20 @@ final class Interpretation {
                 .filter(reading -> reading.probability() >= HEARD && settled.add(reading.finding()))
                 .forEach(reading -> heard.add(heard(reading)));
         heard.sort(Comparator.comparingInt(ParsedComplaint.Heard::from));
+        List<ParsedComplaint.Named> named = new NamedParts(complaint, byWords.named(), meanings.parts()).joined();
         List<ParsedComplaint.Unheard> unheard = byWords.unheard().stream()
                 .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
+                .filter(u -> named.stream().noneMatch(n -> n.from() < u.to() && u.from() < n.to()))
                 .toList();
         return new ParsedComplaint(
                 heard,
-                byWords.named(),
+                named,
                 byWords.measured(),
                 byWords.unplaced(),
                 byWords.beside(),
                 byWords.doubts(),
                 maybe(),
+                meanings.intents(),
                 unheard);
     }
 

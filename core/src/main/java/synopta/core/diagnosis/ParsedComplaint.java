@@ -21,6 +21,7 @@ import synopta.core.reading.Reading;
  * @param beside what was said that a reading is judged by: the room, the nameplate, the kind of part
  * @param doubts questions about parts that are right as they are
  * @param maybe clauses that may mean something, in the order they were said
+ * @param intents what the caller is after
  * @param unheard words that nothing was made of
  */
 public record ParsedComplaint(
@@ -31,10 +32,11 @@ public record ParsedComplaint(
         Conditions beside,
         List<Doubt> doubts,
         List<Maybe> maybe,
+        List<MeaningModel.Intent> intents,
         List<Unheard> unheard) {
     /** Nothing was said. */
     public static final ParsedComplaint NOTHING = new ParsedComplaint(
-            List.of(), List.of(), List.of(), List.of(), Conditions.NONE, List.of(), List.of(), List.of());
+            List.of(), List.of(), List.of(), List.of(), Conditions.NONE, List.of(), List.of(), List.of(), List.of());
 
     /** Copies. */
     public ParsedComplaint {
@@ -44,6 +46,7 @@ public record ParsedComplaint(
         unplaced = List.copyOf(unplaced);
         doubts = List.copyOf(doubts);
         maybe = List.copyOf(maybe);
+        intents = List.copyOf(intents);
         unheard = List.copyOf(unheard);
     }
 
@@ -54,6 +57,11 @@ public record ParsedComplaint(
                 + doubts.stream().mapToInt(d -> d.phrase().length()).sum();
     }
 
+    /** Answers to questions about parts that are right as they are. */
+    public List<StandardAnswer> rights() {
+        return doubts.stream().map(Doubt::answer).toList();
+    }
+
     /** The same without some of the readings that may be meant. */
     public ParsedComplaint without(Predicate<MeaningModel.Reading> settled) {
         List<Maybe> open = maybe.stream()
@@ -61,7 +69,7 @@ public record ParsedComplaint(
                         m.phrase, m.options.stream().filter(settled.negate()).toList(), m.from, m.to))
                 .filter(m -> !m.options.isEmpty())
                 .toList();
-        return new ParsedComplaint(heard, named, measured, unplaced, beside, doubts, open, unheard);
+        return new ParsedComplaint(heard, named, measured, unplaced, beside, doubts, open, intents, unheard);
     }
 
     /** The same, where a word that means several parts means only those that the machine may hold, if it holds any. */
@@ -86,7 +94,7 @@ public record ParsedComplaint(
                 left.add(held.isEmpty() ? reading : reading.of(held));
             }
         }
-        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, maybe, unheard);
+        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, maybe, intents, unheard);
     }
 
     /**

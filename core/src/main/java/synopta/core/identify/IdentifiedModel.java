@@ -40,6 +40,7 @@ import synopta.core.tag.TagReading;
  * @param serialNumber serial number; null when none was given
  * @param parts what was asked for by its number, less what was struck out
  * @param code fault code that was read; null: none
+ * @param notCovered slug of the appliance it is about when that is none that parts are sold for; null else
  * @param parsed what was heard in the complaint by the pack of the appliance; nothing while that is not known
  */
 public record IdentifiedModel(
@@ -60,6 +61,7 @@ public record IdentifiedModel(
         @Nullable String serialNumber,
         List<RequestedPart> parts,
         @Nullable ReadCode code,
+        @Nullable String notCovered,
         ParsedComplaint parsed) {
     /** Copies. */
     public IdentifiedModel {

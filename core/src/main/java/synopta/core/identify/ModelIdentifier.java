@@ -2,7 +2,6 @@ package synopta.core.identify;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +16,6 @@ import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.Platform;
 import synopta.core.diagnosis.Diagnoser;
-import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineReader;
@@ -37,7 +35,7 @@ public final class ModelIdentifier {
     private final Catalog catalog;
     private final Supplier<TagReader> tagReader;
     private final Map<Appliance, Pack> packs;
-    private final Map<Appliance, Diagnoser> diagnosers;
+    private final ComplaintHearing hearing;
     private final PlatformCandidates constructions;
     private final ListedMachine listed;
     private final SerialReader serialReader;
@@ -56,7 +54,7 @@ public final class ModelIdentifier {
         this.catalog = catalog;
         this.tagReader = tagReader;
         this.packs = packs;
-        this.diagnosers = diagnosers;
+        hearing = new ComplaintHearing(catalog, packs, diagnosers);
         this.clock = clock;
         serialReader = new SerialReader(catalog);
         constructions = new PlatformCandidates(catalog, packs);
@@ -128,12 +126,11 @@ public final class ModelIdentifier {
             Said said) {
         Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
         Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
-        Heard heard = heardOf(stated.or(() -> guess(said.parts)).orElse(null), line.complaint());
-        Optional<Appliance> appliance = Optional.ofNullable(heard.appliance);
+        ComplaintHearing.Heard heard =
+                hearing.of(input, line, stated.orElse(null), said.parts, model != null || chosen.isPresent());
+        Optional<Appliance> appliance = Optional.ofNullable(heard.appliance());
         Optional<Platform> platform = platform(model, chosen.orElse(null));
-        Optional<Layout> layout = platform.map(Platform::layout)
-                .or(() -> agreed(unlisted, input.inspected()))
-                .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
+        Optional<Layout> layout = layout(platform, unlisted, input, appliance);
         Map<String, String> kinds = listed.kinds(layout.orElse(null), model, platform.orElse(null));
         return new IdentifiedModel(
                 line,
@@ -148,16 +145,23 @@ public final class ModelIdentifier {
                 stated.isPresent() ? null : appliance.orElse(null),
                 layout.map(l -> l.of(kinds)).orElse(null),
                 kinds,
-                fuels(model, chosen.map(PlatformCandidate::fuels).orElse(Set.of()), said.fuels, appliance.orElse(null)),
+                fuels(model, chosen, said.fuels, appliance.orElse(null)),
                 said.ageYears,
                 said.serial,
                 said.parts,
-                listed.code(input, line, heard.appliance, model),
-                heard.parsed.without(meant -> input.excluded().contains(meant.key())));
+                listed.code(input, line, heard.appliance(), model),
+                heard.notCovered(),
+                heard.parsed().without(meant -> meant.isRejected(input.excluded())));
     }
 
-    private Heard heardOf(@Nullable Appliance appliance, String complaint) {
-        return appliance == null ? guess(complaint) : heard(appliance, complaint);
+    private Optional<Layout> layout(
+            Optional<Platform> platform,
+            List<PlatformCandidate> unlisted,
+            CaseInput input,
+            Optional<Appliance> appliance) {
+        return platform.map(Platform::layout)
+                .or(() -> agreed(unlisted, input.inspected()))
+                .flatMap(id -> appliance.map(packs::get).flatMap(p -> p.layout(id)));
     }
 
     private Optional<Platform> platform(@Nullable Model model, @Nullable PlatformCandidate chosen) {
@@ -189,55 +193,15 @@ public final class ModelIdentifier {
         return inspected.isEmpty() || layouts.size() != 1 ? Optional.empty() : Optional.of(layouts.get(0));
     }
 
-    /** The appliance that a part asked for by its number goes into: the only one with such parts, or where it is listed. */
-    private Optional<Appliance> guess(List<RequestedPart> parts) {
-        for (RequestedPart asked : parts) {
-            List<Appliance> with = packs.entrySet().stream()
-                    .filter(e -> e.getValue().partType(asked.part().partType()).isPresent())
-                    .map(Map.Entry::getKey)
-                    .toList();
-            Optional<Appliance> meant = with.size() == 1
-                    ? Optional.of(with.get(0))
-                    : catalog.taking(asked.part().number(), null, "", 1).stream()
-                            .map(taking -> taking.model().appliance())
-                            .findFirst();
-            if (meant.isPresent()) {
-                return meant;
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** A complaint as the pack of an appliance hears it; the appliance is empty when no pack understands anything. */
-    private record Heard(@Nullable Appliance appliance, ParsedComplaint parsed) {}
-
-    private Heard heard(Appliance appliance, String complaint) {
-        return new Heard(
-                appliance,
-                Optional.ofNullable(diagnosers.get(appliance))
-                        .map(d -> d.hear(complaint))
-                        .orElse(ParsedComplaint.NOTHING));
-    }
-
-    /** The complaint as the pack hears it that understands most of it, when one does. */
-    private Heard guess(String complaint) {
-        return diagnosers.entrySet().stream()
-                .map(e -> new Heard(e.getKey(), e.getValue().phrases(complaint)))
-                .filter(heard -> heard.parsed.understood() > 0)
-                .max(Comparator.comparingInt(heard -> heard.parsed.understood()))
-                .map(most ->
-                        new Heard(most.appliance, diagnosers.get(most.appliance).heard(complaint, most.parsed)))
-                .orElse(new Heard(null, ParsedComplaint.NOTHING));
-    }
-
     private static Set<Fuel> fuels(
-            @Nullable Model model, Set<Fuel> ofPlatform, Set<Fuel> said, @Nullable Appliance appliance) {
+            @Nullable Model model, Optional<PlatformCandidate> chosen, Set<Fuel> said, @Nullable Appliance appliance) {
         if (model != null && model.fuel() != null) {
             return EnumSet.of(model.fuel());
         }
         if (appliance != null && !appliance.mayBurnGas()) {
             return EnumSet.of(Fuel.ELECTRIC);
         }
+        Set<Fuel> ofPlatform = chosen.map(PlatformCandidate::fuels).orElse(Set.of());
         Set<Fuel> possible = ofPlatform.isEmpty() ? EnumSet.allOf(Fuel.class) : EnumSet.copyOf(ofPlatform);
         Set<Fuel> left = EnumSet.copyOf(possible);
         left.retainAll(said);

@@ -52,10 +52,8 @@ public final class LineReader {
     private static final Pattern AGE =
             word("(\\d{1,2}(?:\\.\\d)?|%s)[\\s-]*(?:years?|yrs?|y)(?:[\\s-]*olds?)?\\b\\.?(?!\\s*(?:ago|back|later)\\b)"
                     .formatted(String.join("|", NUMBERS)));
-    private static final Pattern SERIAL = word(
-            "(?:serial(?:[\\s-]*(?:no|nr|number))?|s\\s*/\\s*n|s\\.?n\\.?)[\\s.:#]*((?=[\\p{L}-]*\\p{N})[\\p{L}\\p{N}-]{5,40})");
     private static final Pattern FIGURE = word(
-            "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|amps?|watts?|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)|\\d{1,3}\\s*[vaw]");
+            "\\d+(?:\\.\\d+)?\\s*(?:ohms?|volts?|amps?|watts?|kw|btus?|psi|gallons?|pounds|lbs?|feet|ft|uf|mfd|microfarads?|percent|%|min(?:ute)?s?|hours?|days?|weeks?|months?|times|inch(?:es)?|mm|cm|degrees?)|\\d{1,3}\\s*[vaw]|\\d{2}[05]0\\s?w|\\d{2,3}\\s*/\\s*\\d{2,3}");
     private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+(?:[/._-][\\p{L}\\p{N}]+)*");
     private static final Set<String> NOT_BEFORE = Set.of(
             "my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in", "to", "at",
@@ -97,24 +95,33 @@ public final class LineReader {
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     }
 
+    /** Whether an appliance that parts are sold for is named. */
+    static boolean namesAppliance(String words) {
+        return APPLIANCES.values().stream()
+                .anyMatch(name -> word(name).matcher(words).find());
+    }
+
+    /** Sorts a line. */
     public ParsedLine read(String line) {
         List<LineToken> pieces = new ArrayList<>();
+        Optional<String> serial = Optional.ofNullable(LabelledNumbers.serial(line, pieces));
+        Optional<String> labelled = Optional.ofNullable(LabelledNumbers.model(line, pieces));
+        LabelledNumbers.others(line, pieces);
+        BesidesFinder.in(line, pieces);
         List<RequestedPart> parts = partNumbers.in(line, pieces);
         Optional<Double> age = grouped(AGE, LineToken.Kind.AGE, line, pieces).map(LineReader::number);
-        Optional<String> serial = grouped(SERIAL, LineToken.Kind.SERIAL, line, pieces);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
         Optional<Appliance> appliance = named(APPLIANCES, LineToken.Kind.APPLIANCE, line, pieces);
         Optional<Set<Fuel>> fuels = named(FUELS, LineToken.Kind.FUEL, line, pieces);
         String code = faultCodes.in(line, pieces);
-        Optional<LineToken> model = model(line, pieces);
-        model.ifPresent(pieces::add);
-        StringBuilder complaint = new StringBuilder(line);
-        pieces.stream()
-                .filter(p -> p.kind() != LineToken.Kind.FUEL && p.kind() != LineToken.Kind.APPLIANCE)
-                .forEach(p -> complaint.replace(p.from(), p.to(), " ".repeat(p.to() - p.from())));
+        Optional<String> model = labelled.or(() -> {
+            Optional<LineToken> found = model(line, pieces);
+            found.ifPresent(pieces::add);
+            return found.map(LineToken::text);
+        });
         return new ParsedLine(
                 List.copyOf(pieces),
-                model.map(LineToken::text).orElse(null),
+                model.orElse(null),
                 serial.orElse(null),
                 brand.orElse(null),
                 appliance.orElse(null),
@@ -122,7 +129,15 @@ public final class LineReader {
                 age.orElse(null),
                 parts,
                 code,
-                complaint.toString());
+                complaint(line, pieces));
+    }
+
+    private static String complaint(String line, List<LineToken> pieces) {
+        StringBuilder complaint = new StringBuilder(line);
+        pieces.stream()
+                .filter(p -> p.kind() != LineToken.Kind.FUEL && p.kind() != LineToken.Kind.APPLIANCE)
+                .forEach(p -> complaint.replace(p.from(), p.to(), " ".repeat(p.to() - p.from())));
+        return complaint.toString();
     }
 
     private static LineToken piece(LineToken.Kind kind, Matcher matcher) {
@@ -184,10 +199,20 @@ public final class LineReader {
         return last;
     }
 
-    private static Optional<LineToken> model(String line, List<LineToken> taken) {
+    /** Where no model stands: what was taken for something else, a number that is called a part's, figures with a unit. */
+    private static List<int[]> closed(String line, List<LineToken> taken) {
         List<int[]> closed =
                 taken.stream().map(p -> new int[] {p.from(), p.to()}).collect(Collectors.toList());
+        LineToken part = LabelledNumbers.part(line);
+        if (part != null) {
+            closed.add(new int[] {part.from(), part.to()});
+        }
         FIGURE.matcher(line).results().forEach(r -> closed.add(new int[] {r.start(), r.end()}));
+        return closed;
+    }
+
+    private static Optional<LineToken> model(String line, List<LineToken> taken) {
+        List<int[]> closed = closed(line, taken);
         List<Token> tokens = TOKEN.matcher(line)
                 .results()
                 .map(r -> new Token(r.group(), r.start(), r.end()))

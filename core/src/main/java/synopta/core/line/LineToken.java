@@ -24,6 +24,8 @@ public record LineToken(Kind kind, String text, int from, int to) {
         PART_NUMBER,
         READING,
         CODE,
+        /** Said besides: a phone number, a date, a price, an address. */
+        BESIDE,
         NOT_UNDERSTOOD;
     }
 }

@@ -23,7 +23,9 @@ public enum ParameterKind implements Slugged {
     /** How often a reading of a tag goes wrong in another way; subject: the slip. */
     SLIP,
     /** How much oftener a model comes than the catalog says; subject: model. */
-    POPULARITY;
+    POPULARITY,
+    /** What callers mean by some words; subject: finding, answer, words. */
+    SAYING;
 
     /** The kind of a slug. */
     public static ParameterKind of(String slug) {

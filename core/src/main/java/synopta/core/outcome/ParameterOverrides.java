@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import synopta.core.catalog.Model;
 import synopta.core.knowledge.Basis;
 import synopta.core.knowledge.Fault;
@@ -130,13 +131,27 @@ public final class ParameterOverrides {
                 : link;
     }
 
+    /** What is said for an answer, with what was learned of callers. */
+    private List<String> said(Pack pack, Finding finding, Finding.Answer answer) {
+        String prefix = Proposal.keyOf(
+                ParameterKind.SAYING, pack.appliance(), SayingLearner.subject(finding.id(), answer.slug(), ""));
+        return Stream.concat(
+                        answer.said().stream(),
+                        values.keySet().stream()
+                                .filter(key -> key.startsWith(prefix))
+                                .map(key -> key.substring(prefix.length()))
+                                .sorted())
+                .distinct()
+                .toList();
+    }
+
     private Finding over(Pack pack, Finding finding) {
         List<Finding.Answer> answers = finding.answers().stream()
                 .map(answer -> new Finding.Answer(
                         answer.slug(),
                         answer.words(),
                         value(pack, ParameterKind.LEAK, finding.id() + "|" + answer.slug(), answer.leak()),
-                        answer.said(),
+                        said(pack, finding, answer),
                         answer.implies(),
                         answer.moot(),
                         answer.stop()))

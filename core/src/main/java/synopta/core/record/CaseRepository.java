@@ -74,6 +74,9 @@ public interface CaseRepository {
      */
     record HandedOver(long number, String line, ModelNumber model) {}
 
+    /** Numbers of the last cases in which readings of the caller's words were confirmed or rejected, newest first. */
+    List<Long> withReadings(int limit);
+
     /** The last cases with a machine whose parts have left, newest first. */
     List<HandedOver> handedOver(int limit);
 }

@@ -25,6 +25,7 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
     }
 
     private static final String PERHAPS = "?";
+    private static final String SAID = "|";
 
     static final EntryForm<Recheck> RECHECK = new EntryForm<>(
             r -> new Entry("" + r.position(), r.written()),
@@ -34,9 +35,9 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
             r -> r.position() + " " + (r.character() == null ? "nothing" : r.character()));
 
     static final EntryForm<CaseInput.Answered> ANSWER = new EntryForm<>(
-            a -> new Entry(a.finding(), a.answer() + (a.sure() ? "" : PERHAPS)),
-            e -> new CaseInput.Answered(
-                    e.name(), e.detail().replace(PERHAPS, ""), !e.detail().endsWith(PERHAPS)),
+            a -> new Entry(
+                    a.finding(), a.answer() + (a.sure() ? "" : PERHAPS) + (a.said() == null ? "" : SAID + a.said())),
+            EntryForm::answered,
             a -> a.finding() + " " + a.answer() + (a.sure() ? "" : ", perhaps"));
 
     static final EntryForm<CaseInput.Measured> READING = new EntryForm<>(
@@ -62,6 +63,15 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
 
     private static String shown(CaseInput.Measured measured) {
         return ReadingEntry.detail(measured).replace("|", ", ");
+    }
+
+    private static CaseInput.Answered answered(Entry entry) {
+        String[] detail = entry.detail().split("\\|", 2);
+        return new CaseInput.Answered(
+                entry.name(),
+                detail[0].replace(PERHAPS, ""),
+                !detail[0].endsWith(PERHAPS),
+                detail.length < 2 ? null : detail[1]);
     }
 
     private static Shopping.Adjusted adjusted(Entry entry) {

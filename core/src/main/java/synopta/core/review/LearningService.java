@@ -7,24 +7,21 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.ConfirmedCase;
 import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeRecord;
 import synopta.core.outcome.OutcomeRepository;
-import synopta.core.outcome.ParameterKind;
 import synopta.core.outcome.ParameterLearner;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.outcome.Proposal;
 import synopta.core.outcome.ReadingLearner;
+import synopta.core.outcome.SayingLearner;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.CaseSnapshot;
@@ -68,44 +65,6 @@ public final class LearningService {
     }
 
     /**
-     * A figure that differs between two versions.
-     *
-     * @param kind kind, from a closed list
-     * @param appliance kind of machine; null for the reading of tags
-     * @param subject key of the figure within its kind
-     * @param words words that are shown
-     * @param first its value in the one; null where the pack's own is in force
-     * @param second its value in the other
-     */
-    public record Differing(
-            ParameterKind kind,
-            @Nullable Appliance appliance,
-            String subject,
-            String words,
-            @Nullable Double first,
-            @Nullable Double second) {}
-
-    /** Where the figures of two versions differ, by key. */
-    public static List<Differing> differing(List<Proposal> first, List<Proposal> second) {
-        Map<String, Proposal> of = new TreeMap<>();
-        Map<String, Proposal> with = new TreeMap<>();
-        first.forEach(p -> of.put(p.key(), p));
-        second.forEach(p -> with.put(p.key(), p));
-        Map<String, Proposal> all = new TreeMap<>(with);
-        all.putAll(of);
-        List<Differing> differing = new ArrayList<>();
-        all.forEach((key, p) -> {
-            Double one = Optional.ofNullable(of.get(key)).map(Proposal::value).orElse(null);
-            Double other =
-                    Optional.ofNullable(with.get(key)).map(Proposal::value).orElse(null);
-            if (!Objects.equals(one, other)) {
-                differing.add(new Differing(p.kind(), p.appliance(), p.subject(), p.words(), one, other));
-            }
-        });
-        return differing;
-    }
-
-    /**
      * A proposal, and what is in force for its figure.
      *
      * @param proposal the proposal
@@ -145,6 +104,7 @@ public final class LearningService {
         List<ConfirmedCase> confirmedCases = confirmedCases();
         List<Proposal> proposals = new ArrayList<>();
         packs.forEach(pack -> proposals.addAll(new ParameterLearner(pack, confirmedCases).proposals()));
+        proposals.addAll(SayingLearner.proposals(packs, ToldReadings.of(cases)));
         ConfirmedReadings confirmed = ConfirmedReadings.of(cases, wrongMachine());
         proposals.addAll(ReadingLearner.slips(weights, confirmed.readings(catalog)));
         proposals.addAll(ReadingLearner.popularity(catalog::eachModel, confirmed.met()));
@@ -241,6 +201,17 @@ public final class LearningService {
         log.last().ifPresent(version -> version.figures().forEach(p -> figures.put(p.key(), p)));
         chosen(accepted).forEach(p -> figures.put(p.key(), p));
         return log.add(now, named(by), null, List.copyOf(figures.values()));
+    }
+
+    /** Takes a figure that is in force back, all others stay; refuses one that is not. */
+    public ParameterRepository.Version withdraw(String by, String key, Instant now) {
+        List<Proposal> figures =
+                log.last().map(ParameterRepository.Version::figures).orElse(List.of());
+        List<Proposal> rest = figures.stream().filter(p -> !p.key().equals(key)).toList();
+        if (rest.size() == figures.size()) {
+            throw new IllegalArgumentException("That is not in force any more. Reload the page.");
+        }
+        return log.add(now, named(by), null, rest);
     }
 
     /** Goes back to an earlier version, 0 for the packs as they ship; what came between stays on record. */

@@ -5,8 +5,11 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
+import synopta.core.diagnosis.ParsedComplaint.Named.How;
 import synopta.core.reading.Conditions;
 
 /** How phrases and learnt meanings are brought together. */
@@ -25,6 +28,7 @@ public class InterpretationTest {
                 Conditions.NONE,
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of(new ParsedComplaint.Unheard("quit", 3, 7), new ParsedComplaint.Unheard("now", 24, 27)));
     }
 
@@ -36,9 +40,12 @@ public class InterpretationTest {
         return Interpretation.of(
                 SAID,
                 byWords,
-                Stream.of(readings)
-                        .sorted((a, b) -> Double.compare(b.probability(), a.probability()))
-                        .toList());
+                new MeaningModel.Meanings(
+                        Stream.of(readings)
+                                .sorted((a, b) -> Double.compare(b.probability(), a.probability()))
+                                .toList(),
+                        List.of(),
+                        List.of()));
     }
 
     private static List<String> heard(ParsedComplaint parsed) {
@@ -68,7 +75,7 @@ public class InterpretationTest {
         assertEquals(
                 heard(joined(byWords, reading("heats", "no", 0.9, 0, 15), reading("heats", "yes", 0.2, 0, 15))),
                 List.of("heats=no"));
-        assertEquals(heard(joined(byWords, reading("heats", "yes", 0.4, 0, 15))), List.of("heats=yes"));
+        assertEquals(heard(joined(byWords, reading("heats", "yes", 0.6, 0, 15))), List.of("heats=yes"));
         assertEquals(heard(joined(byWords)), List.of(), "a sentence that says no such thing");
     }
 
@@ -76,7 +83,7 @@ public class InterpretationTest {
     public void unsureReadingsAreOfferedByClauseTheLikeliestFirstAtMostThree() {
         ParsedComplaint parsed = joined(
                 byWords(),
-                reading("heats", "no", 0.5, 0, 15),
+                reading("heats", "no", 0.45, 0, 15),
                 reading("heat-half", "yes", 0.3, 0, 15),
                 reading("heat-comes-goes", "yes", 0.25, 0, 15),
                 reading("dead", "yes", 0.2, 0, 15),
@@ -94,17 +101,65 @@ public class InterpretationTest {
     }
 
     @Test
-    public void whatIsHeardOrRejectedIsNotOffered() {
-        MeaningModel.Reading no = reading("heats", "no", 0.5, 0, 15);
+    public void aPhraseThatTheSentenceHardlySaysIsOfferedAtMost() {
+        ParsedComplaint parsed = joined(byWords(Evidence.of("heats", "yes")), reading("heats", "yes", 0.3, 0, 15));
+        assertEquals(heard(parsed), List.of());
+        assertEquals(parsed.maybe().get(0).options().get(0).answer(), "yes");
         assertEquals(
-                joined(byWords(Evidence.of("heats", "yes")), reading("heats", "yes", 0.3, 0, 15), no)
+                MeaningModel.Reading.rejected("reading:heats=no:it quit, twice"),
+                Optional.of(List.of("heats", "no", "it quit, twice")));
+        assertEquals(MeaningModel.Reading.rejected("finding:heats"), Optional.empty());
+    }
+
+    private static List<ParsedComplaint.Named> parts(
+            List<ParsedComplaint.Named> byWords, MeaningModel.PartReading... readings) {
+        return new NamedParts(SAID, byWords, List.of(readings)).joined();
+    }
+
+    @Test
+    public void aNamedPartIsWhatTheModelTakesItForAndElseOnlyMentioned() {
+        ParsedComplaint.Named springs =
+                new ParsedComplaint.Named(List.of("door-spring", "idler-spring"), How.ASKED, "quit", 3, 7);
+        assertEquals(
+                parts(List.of(springs), new MeaningModel.PartReading("idler-spring", How.DENIED, 0.8, 0, 15)),
+                List.of(new ParsedComplaint.Named(List.of("idler-spring"), How.DENIED, "quit", 3, 7)));
+        assertEquals(
+                parts(List.of(springs), new MeaningModel.PartReading("idler-spring", How.ASKED, 0.2, 0, 15)),
+                List.of(springs.mentioned()));
+        assertEquals(
+                parts(List.of(), new MeaningModel.PartReading("drum-belt", How.RENEWED, 0.9, 17, 23)),
+                List.of(new ParsedComplaint.Named(List.of("drum-belt"), How.RENEWED, "thumps", 17, 23)),
+                "a part without a phrase stands where its clause does");
+    }
+
+    @Test
+    public void aNameThatStandsAloneIsAskedForWhateverTheModelSaysAndAWordForSeveralStaysOne() {
+        String said = "no heat, a new bearing, belt gone";
+        ParsedComplaint.Named bearing =
+                new ParsedComplaint.Named(List.of("drum-bearing", "idler-bearing"), How.ASKED, "bearing", 15, 22);
+        assertEquals(new NamedParts(said, List.of(bearing), List.of()).joined(), List.of(bearing));
+        ParsedComplaint.Named belt = new ParsedComplaint.Named(List.of("belt", "strap"), How.ASKED, "belt", 24, 28);
+        List<MeaningModel.PartReading> readings = List.of(
+                new MeaningModel.PartReading("belt", How.ASKED, 0.45, 24, 33),
+                new MeaningModel.PartReading("strap", How.ASKED, 0.2, 24, 33));
+        assertEquals(new NamedParts(said, List.of(belt), readings).joined(), List.of(belt), "it is asked which");
+    }
+
+    @Test
+    public void whatIsHeardOrRejectedIsNotOffered() {
+        MeaningModel.Reading no = reading("heats", "no", 0.45, 0, 15);
+        assertEquals(
+                joined(byWords(Evidence.of("heats", "yes")), reading("heats", "yes", 0.7, 0, 15), no)
                         .maybe(),
                 List.of());
         assertEquals(
-                joined(byWords(), no).without(r -> r.key().equals(no.key())).maybe(), List.of());
+                joined(byWords(), no)
+                        .without(r -> r.isRejected(Set.of(no.key("quit heating"))))
+                        .maybe(),
+                List.of());
         assertEquals(
                 joined(byWords(), no)
-                        .without(r -> r.key().equals("reading:heats=yes"))
+                        .without(r -> r.isRejected(Set.of("reading:heats=yes", "reading:heats=no-more:x")))
                         .maybe()
                         .size(),
                 1);

@@ -27,6 +27,11 @@ public class CaseServiceTest {
         private CaseRecord kept;
 
         @Override
+        public List<Long> withReadings(int limit) {
+            return List.of();
+        }
+
+        @Override
         public List<HandedOver> handedOver(int limit) {
             return List.of(
                     new HandedOver(7, "th7B20w thumps, 8 yrs", new ModelNumber("TH-7820-W")),

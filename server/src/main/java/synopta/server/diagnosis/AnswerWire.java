@@ -36,7 +36,7 @@ public final class AnswerWire {
             @JsonUnwrapped SaidWire said,
             List<Suspect> suspects,
             List<QuestionWire> next,
-            AdviceWire advice,
+            @MayBeNull AdviceWire advice,
             List<Caution> cautions) {
         static DiagnosisAnswer of(Pack pack, CaseAssessment view) {
             Diagnosis diagnosis = view.diagnosis();
@@ -47,6 +47,12 @@ public final class AnswerWire {
                     questionsOf(pack, diagnosis),
                     AdviceWire.of(pack, diagnosis),
                     view.cautions());
+        }
+
+        /** Nothing is diagnosed of an appliance that parts are not sold for. */
+        static DiagnosisAnswer notCovered(CaseAssessment view) {
+            return new DiagnosisAnswer(
+                    HearingWire.nothing(), SaidWire.of(null, view), List.of(), List.of(), null, view.cautions());
         }
     }
 
@@ -84,6 +90,7 @@ public final class AnswerWire {
             List<JudgedReading> readings,
             List<UnplacedWire> unplaced,
             List<DoubtWire> doubts,
+            List<IntentWire> intents,
             @MayBeNull CodeWire code) {
         /** The wire form. */
         public static HearingWire of(Pack pack, CaseAssessment view) {
@@ -97,14 +104,27 @@ public final class AnswerWire {
                     hearing.doubts().stream()
                             .map(d -> new DoubtWire(d.phrase(), d.answer().answer()))
                             .toList(),
+                    hearing.intents().stream()
+                            .map(i -> new IntentWire(
+                                    i.intent(),
+                                    i.probability(),
+                                    view.identified()
+                                            .line()
+                                            .complaint()
+                                            .substring(i.from(), i.to())
+                                            .strip()))
+                            .toList(),
                     CodeWire.of(view));
         }
 
         /** Where no pack is asked nothing is heard. */
         public static HearingWire nothing() {
-            return new HearingWire(List.of(), List.of(), List.of(), List.of(), null);
+            return new HearingWire(List.of(), List.of(), List.of(), List.of(), List.of(), null);
         }
     }
+
+    /** What the caller is after with a clause: `wants`, `renewed`, `denies`, `doubt`, `price`, `cheaper`, `stock`, … */
+    public record IntentWire(String intent, double probability, String phrase) {}
 
     /** A part spoken of by name, and what the word may mean; `how` is `asked`, `mentioned`, `denied` or `renewed`. */
     public record NamedWire(String phrase, ParsedComplaint.Named.How how, List<MeaningWire> meanings) {

@@ -40,6 +40,9 @@ class DiagnosisController {
                             "Model %s is not in the catalog. Read the tag first, or leave it empty.".formatted(m));
                 });
         CaseAssessment view = counter.work(draft);
+        if (view.identified().notCovered() != null) {
+            return AnswerWire.DiagnosisAnswer.notCovered(view);
+        }
         Pack pack = view.appliance()
                 .flatMap(packs::of)
                 .orElseThrow(

@@ -69,13 +69,14 @@ public final class DiagnosisWire {
                 : readings.stream().map(MeasuredWire::measured).toList();
     }
 
-    /** An answer to a finding; `sure` is false for an "I think so". */
+    /** An answer to a finding; `sure` is false for an "I think so", `said` the words that were taken to say so. */
     public record AnsweredWire(
             @NotNull @Size(max = 100) String finding,
             @NotNull @Size(max = 40) String answer,
-            @MayBeNull Boolean sure) {
+            @MayBeNull Boolean sure,
+            @MayBeNull @Size(max = 400) String said) {
         private CaseInput.Answered answered() {
-            return new CaseInput.Answered(finding, answer, sure == null || sure);
+            return new CaseInput.Answered(finding, answer, sure == null || sure, said);
         }
     }
 

@@ -40,7 +40,7 @@ public final class CaseWire {
             @MayBeNull @Size(max = 40) List<TagWire.@Valid RecheckWire> rechecked,
             @MayBeNull @Size(max = 200) List<DiagnosisWire.@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<DiagnosisWire.@Valid MeasuredWire> readings,
-            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> excluded,
+            @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 560) String> excluded,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> selected,
             @MayBeNull @Size(max = 200) List<@NotNull @Size(max = 120) String> deselected,
             @MayBeNull @Size(max = 80) String platform,

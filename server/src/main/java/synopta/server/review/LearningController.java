@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.catalog.Appliance;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.outcome.Proposal;
+import synopta.core.review.Differing;
 import synopta.core.review.LearningService;
 import synopta.server.KnowledgeService;
 import synopta.server.web.ApiException;
@@ -89,8 +90,8 @@ class LearningController {
 
     /** Where two versions differ; 0 is the packs as they ship. */
     @GetMapping("/compare")
-    List<LearningService.Differing> compare(@RequestParam int first, @RequestParam int second) {
-        return LearningService.differing(figures(first), figures(second));
+    List<Differing> compare(@RequestParam int first, @RequestParam int second) {
+        return Differing.between(figures(first), figures(second));
     }
 
     private List<Proposal> figures(int version) {

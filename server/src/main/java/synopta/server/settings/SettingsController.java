@@ -22,6 +22,7 @@ import synopta.core.knowledge.SettingsRepository;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Slugged;
+import synopta.server.Hearing;
 import synopta.server.web.MayBeNull;
 
 /** The settings of the house: repair practices, costs, quotes, units, region and contacts. */
@@ -30,8 +31,10 @@ import synopta.server.web.MayBeNull;
 class SettingsController {
     private final SettingsRepository rules;
     private final PriceCurrency currency;
+    private final Hearing hearing;
 
-    SettingsController(SettingsRepository rules, PriceCurrency currency) {
+    SettingsController(SettingsRepository rules, PriceCurrency currency, Hearing hearing) {
+        this.hearing = hearing;
         this.rules = rules;
         this.currency = currency;
     }
@@ -58,7 +61,8 @@ class SettingsController {
                 now.region().clock().slug(),
                 now.contacts().house(),
                 new TreeMap<>(now.contacts().branches()),
-                currency.get());
+                currency.get(),
+                hearing.missing());
     }
 
     /** What is not sent stays as it is; of the branches' contacts, those that are sent, and an empty one is forgotten. */
@@ -149,7 +153,8 @@ class SettingsController {
             String clock,
             String contact,
             Map<String, String> branchContacts,
-            String currency) {}
+            String currency,
+            @MayBeNull String hearingMissing) {}
 
     /** Rules to change. */
     record HouseRulesChange(

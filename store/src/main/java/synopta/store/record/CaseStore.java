@@ -197,6 +197,20 @@ public final class CaseStore implements CaseRepository {
         return jdbc.one(KEPT, row -> row.getLong("kept")).orElseThrow();
     }
 
+    private static final String WITH_READINGS = """
+            select distinct c.number
+              from counter_case c
+              join case_entry e on e.number = c.number and e.revision = c.revision
+             where e.kind = 'finding' and e.detail like '%|%'
+                or e.kind = 'struck' and e.name like 'reading:%'
+             order by c.number desc
+             limit ?""";
+
+    @Override
+    public List<Long> withReadings(int limit) {
+        return jdbc.list(WITH_READINGS, row -> row.getLong("number"), limit);
+    }
+
     private static final String HANDED_OVER = """
             select c.number, r.line, r.model
               from counter_case c

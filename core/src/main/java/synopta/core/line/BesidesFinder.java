@@ -1,0 +1,68 @@
+package synopta.core.line;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/**
+ * What a line holds besides the machine: phone numbers, dates, times, prices, numbers of orders, addresses. None of it is a
+ * model, a serial or a part number, and nothing is heard in it. American forms, as callers give them.
+ */
+final class BesidesFinder {
+    private static final String MONTH =
+            "(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?"
+                    + "|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\\.?";
+    private static final String STREET = "(?:street|st|avenue|ave|road|rd|lane|ln|drive|dr|court|ct|boulevard|blvd"
+            + "|highway|hwy|place|pl|terrace|circle|trail|parkway|pkwy|route|rte)";
+
+    private static final List<Pattern> FORMS = Stream.of(
+                    // Phone numbers, in groups or behind a word for them.
+                    "(?:\\+?1[ .-]?)?\\(?\\d{3}\\)?[ .-]\\d{3}[ .-]\\d{4}",
+                    "\\d{3}[.-]\\d{4}",
+                    "(?:call(?:\\s+(?:me|us|him|her|back))?|phone|cell|mobile|reach(?:\\s+(?:me|us))?|text(?:\\s+me)?|fax"
+                            + "|callback)(?:\\s+(?:number|no\\.?|#))?(?:\\s+(?:at|on|is))?[\\s:]*\\(?\\+?\\d[\\d ().-]{5,}\\d",
+                    // Dates and years.
+                    "\\d{1,2}/\\d{1,2}(?:/\\d{2,4})?",
+                    "\\d{1,2}-\\d{1,2}-(?:\\d{2}|\\d{4})",
+                    "(?:19|20)\\d{2}-\\d{1,2}-\\d{1,2}",
+                    MONTH + "\\s+\\d{1,2}(?:st|nd|rd|th)?(?:,?\\s+(?:19|20)\\d{2})?",
+                    "\\d{1,2}(?:st|nd|rd|th)?\\s+(?:of\\s+)?" + MONTH + "(?:,?\\s+(?:19|20)\\d{2})?",
+                    MONTH + "\\s+(?:of\\s+)?(?:19|20)\\d{2}",
+                    "(?:in|from|since|about|around|circa|year|bought|built|made|purchased|installed|dated|model\\s+year)"
+                            + "(?:\\s+(?:it|new|a|in))*\\s+(?:19|20)\\d{2}",
+                    "(?:19|20)\\d{2}\\s+model",
+                    "\\d{1,2}(?:st|nd|rd|th)",
+                    // Times of the day.
+                    "\\d{1,2}(?::\\d{2})?\\s*(?:am|pm|a\\.m\\.|p\\.m\\.|o'?clock)",
+                    "\\d{1,2}:\\d{2}",
+                    // Prices.
+                    "[$€£]\\s?\\d+(?:,\\d{3})*(?:\\.\\d{1,2})?",
+                    "\\d+(?:\\.\\d{2})?\\s*(?:dollars|bucks|usd|cents|euros?|pounds sterling)",
+                    // Numbers of orders and the like.
+                    "(?:(?:sales\\s+|work\\s+|purchase\\s+)?order|invoice|p\\.?o\\.?|ticket|confirmation|tracking|quote|account|acct"
+                            + "|reference|ref|case|claim|rma|receipt|customer)\\s*(?:number|num|no\\.?|id|#)?\\s*(?:is|was)?\\s*[:#]?\\s*"
+                            + "(?=[\\p{L}-]*\\d)[\\p{L}\\d][\\p{L}\\d-]{2,}",
+                    // Addresses.
+                    "\\d{1,6}[a-z]?\\s+(?:(?:north|south|east|west|[nsew])\\.?\\s+)?(?:[\\p{L}\\d'.]+\\s+){1,3}"
+                            + STREET + "\\b\\.?(?:,?\\s*(?:apt|apartment|unit|suite|ste|#)\\.?\\s*[\\p{L}\\d-]+)?",
+                    "(?:apt|apartment|suite|ste|zip(?:\\s*code)?|p\\.?o\\.?\\s*box|route|highway|hwy)\\.?\\s*#?\\s*(?=[\\p{L}-]*\\d)[\\p{L}\\d-]+",
+                    "[A-Z]{2}\\s+\\d{5}(?:-\\d{4})?")
+            .map(form -> Pattern.compile(
+                    "(?<![\\p{L}\\p{N}/_.-])(?:%s)(?![\\p{L}\\p{N}]|[/_-][\\p{L}\\p{N}])".formatted(form),
+                    Pattern.CASE_INSENSITIVE))
+            .toList();
+
+    private BesidesFinder() {}
+
+    /** Adds a piece for each that does not overlap one that is there. */
+    static void in(String line, List<LineToken> pieces) {
+        for (Pattern form : FORMS) {
+            form.matcher(line)
+                    .results()
+                    .filter(found -> pieces.stream().noneMatch(p -> p.from() < found.end() && found.start() < p.to()))
+                    .map(found -> new LineToken(LineToken.Kind.BESIDE, found.group(), found.start(), found.end()))
+                    .toList()
+                    .forEach(pieces::add);
+        }
+    }
+}
