@@ -109,4 +109,16 @@ public class SayingsTest extends ServedTest {
                     answer.body().toString());
         }
     }
+
+    @Test
+    public void theSettingsSayThatAllIsHeardAndIntentsAreToldWithTheComplaint() {
+        JsonNode settings = get("/api/settings").body();
+        assertTrue(settings.get("hearingMissing").isNull(), settings.toString());
+        JsonNode hearing = post("/api/counter", "{\"line\":\"th7820w I need a drum belt, how much is it\"}")
+                .body()
+                .get("hearing");
+        List<String> intents = each(hearing.get("intents"), "intent");
+        assertTrue(intents.contains("wants") && intents.contains("price"), hearing.toString());
+        assertEquals(hearing.at("/named/0/how").asString(), "asked");
+    }
 }
