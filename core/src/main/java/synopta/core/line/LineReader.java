@@ -107,8 +107,9 @@ public final class LineReader {
         Optional<String> serial = Optional.ofNullable(LabelledNumbers.serial(line, pieces));
         Optional<String> labelled = Optional.ofNullable(LabelledNumbers.model(line, pieces));
         LabelledNumbers.others(line, pieces);
-        BesidesFinder.in(line, pieces);
+        BesidesFinder.certain(line, pieces);
         List<RequestedPart> parts = partNumbers.in(line, pieces);
+        BesidesFinder.ifNoPart(line, pieces);
         Optional<Double> age = grouped(AGE, LineToken.Kind.AGE, line, pieces).map(LineReader::number);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
         Optional<Appliance> appliance = named(APPLIANCES, LineToken.Kind.APPLIANCE, line, pieces);

@@ -16,6 +16,8 @@ import synopta.core.catalog.Fuel;
 public class LineReaderTest {
     private final LineReader reader = LineReader.of(new Shelf()
             .model(Samples.model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
+            .part("QV-1183", 900)
+            .part("555-0142", 900)
             .catalog());
 
     @DataProvider
@@ -50,6 +52,27 @@ public class LineReaderTest {
                         .toList(),
                 List.of(aside));
         assertTrue(!parsed.complaint().contains(aside), parsed.complaint());
+    }
+
+    /** What sounds like an order or an address and is a machine, a part or an age: nothing is set aside. */
+    @DataProvider
+    Object[][] machines() {
+        return new Object[][] {
+            {"customer th7820w thumps", "th7820w", 0},
+            {"quote th7820w no heat", "th7820w", 0},
+            {"can you order QV-1183", null, 1},
+            {"order 555-0142 for th7820w", "th7820w", 1},
+            {"12 yrs old gas dryer in place, no heat", null, 0},
+            {"th7820w needs 10 new drive motor screws", "th7820w", 0},
+        };
+    }
+
+    @Test(dataProvider = "machines")
+    public void aVerbTakesNoNumberAway(String line, String model, int parts) {
+        ParsedLine parsed = reader.read(line);
+        assertEquals(parsed.model(), model, line);
+        assertEquals(parsed.parts().size(), parts, line);
+        assertTrue(parsed.pieces().stream().noneMatch(p -> p.kind() == LineToken.Kind.BESIDE), "" + parsed.pieces());
     }
 
     /** A line, the model in it and the serial in it. */
