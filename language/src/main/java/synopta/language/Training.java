@@ -117,9 +117,9 @@ final class Training {
     /** What no trial is made with: labelled sentences of our own, lines as specialists type them, of signs, and of parts. */
     List<SentenceTrainer.Example> made() {
         List<SentenceTrainer.Example> made = new ArrayList<>(examples(own));
-        List<LabelledSentence> typed = packs.values().stream()
+        List<LabelledSentence> typed = some(packs.values().stream()
                 .flatMap(pack -> TypedLines.of(pack).stream())
-                .toList();
+                .toList());
         examples(typed).forEach(example -> made.add(example.ofSigns()));
         packs.keySet().stream()
                 .flatMap(appliance -> examples(PartLines.of(ways, appliance, sayings.get(appliance))).stream())

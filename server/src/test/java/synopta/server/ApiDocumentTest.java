@@ -27,6 +27,7 @@ public class ApiDocumentTest extends ServedTest {
             "part", "QV1183",
             "other", "QV1180",
             "appliance", "dryer",
+            "finding", "heats",
             "first", "0",
             "second", "0",
             "q", "QV-11",

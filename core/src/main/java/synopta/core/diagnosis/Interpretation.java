@@ -89,8 +89,14 @@ final class Interpretation {
     private ParsedComplaint.Heard heard(MeaningModel.Reading reading) {
         Evidence evidence =
                 new Evidence(reading.finding(), reading.answer(), reading.probability() >= SURE, reading.probability());
-        String phrase = complaint.substring(reading.from(), reading.to());
-        return new ParsedComplaint.Heard(evidence, reading.probability(), phrase, reading.from(), reading.to());
+        String clause = complaint.substring(reading.from(), reading.to());
+        int from = reading.from() + clause.length() - clause.stripLeading().length();
+        return new ParsedComplaint.Heard(
+                evidence,
+                reading.probability(),
+                clause.strip(),
+                from,
+                from + clause.strip().length());
     }
 
     /** By clause, those of findings that are not settled; of a clause that overlaps another, with it. */
