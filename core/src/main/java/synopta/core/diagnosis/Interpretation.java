@@ -11,8 +11,11 @@ final class Interpretation {
     /** From here on a reading is taken as said; a wrong one sells a wrong part, an unheard one is asked. */
     private static final double HEARD = 0.5;
 
-    /** From here on a reading is worth a question. */
+    /** From here on a reading is worth a question, where nothing else is heard in its clause. */
     private static final double MAY_BE = 0.08;
+
+    /** The same where something is. */
+    private static final double MAY_BE_AS_WELL = 0.15;
 
     /** From here on the rest of the counter treats a reading as said for sure. */
     private static final double SURE = 0.9;
@@ -63,7 +66,7 @@ final class Interpretation {
                 byWords.unplaced(),
                 byWords.beside(),
                 byWords.doubts(),
-                maybe(),
+                clauses(heard),
                 meanings.intents(),
                 unheard);
     }
@@ -100,10 +103,12 @@ final class Interpretation {
     }
 
     /** By clause, those of findings that are not settled; of a clause that overlaps another, with it. */
-    private List<ParsedComplaint.Maybe> maybe() {
+    private List<ParsedComplaint.Maybe> clauses(List<ParsedComplaint.Heard> heard) {
         List<List<MeaningModel.Reading>> byClause = new ArrayList<>();
         for (MeaningModel.Reading reading : readings) {
-            if (reading.probability() >= MAY_BE && !settled.contains(reading.finding())) {
+            boolean isHeard = heard.stream().anyMatch(h -> h.from() < reading.to() && reading.from() < h.to());
+            double least = isHeard ? MAY_BE_AS_WELL : MAY_BE;
+            if (reading.probability() >= least && !settled.contains(reading.finding())) {
                 byClause.stream()
                         .filter(clause ->
                                 clause.stream().anyMatch(r -> r.from() < reading.to() && reading.from() < r.to()))

@@ -146,6 +146,20 @@ public class InterpretationTest {
     }
 
     @Test
+    public void anUnlikelyReadingIsOfferedOnlyWhereNothingElseIsHeardInTheClause() {
+        MeaningModel.Reading unlikely = reading("heat-half", "yes", 0.1, 0, 15);
+        assertEquals(joined(byWords(), unlikely).maybe().size(), 1);
+        assertEquals(
+                joined(byWords(), reading("heats", "no", 0.9, 0, 15), unlikely).maybe(), List.of());
+        assertEquals(
+                joined(byWords(), reading("thumps", "yes", 0.9, 17, 27), unlikely)
+                        .maybe()
+                        .size(),
+                1,
+                "heard in another clause");
+    }
+
+    @Test
     public void whatIsHeardOrRejectedIsNotOffered() {
         MeaningModel.Reading no = reading("heats", "no", 0.45, 0, 15);
         assertEquals(
