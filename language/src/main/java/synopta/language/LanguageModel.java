@@ -68,7 +68,7 @@ public final class LanguageModel implements Function<Pack, MeaningModel> {
                         house(pack),
                         indexed(of.signs(), TrainingSayings.ofSigns(used)),
                         indexed(of.parts(), TrainingSayings.ofParts(used)),
-                        indexed(taught.intents(), TrainingSayings.ofIntents(used)),
+                        SayingClassifier.ofShares(taught.intents()),
                         taught.speech()),
                 taught.judges());
     }

@@ -10,7 +10,6 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
@@ -91,28 +90,24 @@ public final class OnnxEmbedder implements Embedder {
         List<String> asked = texts.stream()
                 .map(words -> words.isBlank() ? "." : words.strip())
                 .toList();
+        Map<String, float[]> vectors = new HashMap<>();
+        asked.forEach(words -> vectors.computeIfAbsent(words, recent::get));
         List<String> unknown = asked.stream()
-                .filter(words -> !recent.containsKey(words))
+                .filter(words -> !vectors.containsKey(words))
                 .distinct()
                 .toList();
         List<long[]> tokens = unknown.stream().map(this::tokens).toList();
         CompletableFuture<List<float[]>> means = CompletableFuture.supplyAsync(
                 () -> tokens.stream().map(ids -> mean(run(first, ids))).toList());
         List<float[]> heads = tokens.stream().map(ids -> run(second, ids)[0]).toList();
-        Map<String, float[]> computed = new HashMap<>();
         for (int i = 0; i < unknown.size(); i++) {
             float[] vector = new float[2 * EACH];
             copy(means.join().get(i), FIRST, vector, 0);
             copy(heads.get(i), SECOND, vector, EACH);
-            computed.put(unknown.get(i), vector);
+            vectors.put(unknown.get(i), vector);
+            recent.put(unknown.get(i), vector);
         }
-        List<float[]> vectors = new ArrayList<>();
-        for (String words : asked) {
-            float[] vector = computed.getOrDefault(words, recent.get(words));
-            vectors.add(vector == null ? embed(List.of(words)).get(0) : vector);
-        }
-        recent.putAll(computed);
-        return vectors;
+        return asked.stream().map(vectors::get).toList();
     }
 
     private long[] tokens(String words) {

@@ -1,5 +1,6 @@
 package synopta.language;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -80,12 +81,15 @@ final class PartFigures {
         double[] rising = shares.clone();
         Arrays.sort(rising);
         double least = rising[Math.max(0, rising.length - CANDIDATES)];
+        List<PartNames.Text> texts = said.parts.stream()
+                .map(clause -> PartNames.Text.of(clause.span().text()))
+                .toList();
         return IntStream.range(0, shares.length)
                 .filter(k -> k != none)
                 .filter(k -> shares[k] >= least || contained[k] >= NAMED || phrase(k, said) != null)
                 .boxed()
                 .sorted(Comparator.comparingDouble(k -> -shares[k]))
-                .map(k -> candidate(k, said, shares, contained))
+                .map(k -> candidate(k, said, shares, contained, speech(k, texts)))
                 .toList();
     }
 
@@ -107,7 +111,7 @@ final class PartFigures {
                 .orElse(null);
     }
 
-    private Candidate candidate(int k, Said said, double[] shares, double[] contained) {
+    private Candidate candidate(int k, Said said, double[] shares, double[] contained, float[][] speech) {
         int at = IntStream.range(0, said.parts.size())
                 .boxed()
                 .max(Comparator.comparingDouble(i -> said.parts.get(i).shares()[k]
@@ -119,7 +123,6 @@ final class PartFigures {
                 .mapToDouble(j -> contained[j])
                 .max()
                 .orElse(0);
-        float[][] speech = speech(k, said);
         double[] figures = Stream.of(
                         byName(shares[k], contained[k], other, speech),
                         byClause(k, view, shares[k]),
@@ -167,13 +170,15 @@ final class PartFigures {
     }
 
     /** In what way the smallest clause and the largest that hold the part's name speak of it; nothing without a name. */
-    private float[][] speech(int k, Said said) {
-        List<String> masked = said.parts.stream()
-                .map(clause -> clause.span().text())
-                .filter(text -> !names.without(text, meanings.get(k)).equals(text))
-                .map(text -> names.without(text, meanings.get(k)))
-                .sorted(Comparator.comparingInt(String::length))
-                .toList();
+    private float[][] speech(int k, List<PartNames.Text> texts) {
+        List<String> masked = new ArrayList<>();
+        for (PartNames.Text text : texts) {
+            String without = names.without(text, meanings.get(k));
+            if (!without.equals(text.text())) {
+                masked.add(without);
+            }
+        }
+        masked.sort(Comparator.comparingInt(String::length));
         if (masked.isEmpty()) {
             return new float[2][Judges.HOWS.length];
         }

@@ -37,31 +37,31 @@ final class PartNames {
 
     private record Word(String stem, int from, int to) {}
 
-    /** The text with the name of a part in it replaced; as it is where no name of the part stands in it. */
-    String without(String text, String part) {
-        List<Word> words = new ArrayList<>();
-        Matcher matcher = WORD.matcher(text);
-        while (matcher.find()) {
-            List<String> stems = WordBag.telling(matcher.group());
-            if (stems.size() == 1) {
-                words.add(new Word(stems.get(0), matcher.start(), matcher.end()));
+    /** A text with its telling words, read once for all parts. */
+    record Text(String text, List<Word> words) {
+        static Text of(String text) {
+            List<Word> words = new ArrayList<>();
+            Matcher matcher = WORD.matcher(text);
+            while (matcher.find()) {
+                List<String> stems = WordBag.telling(matcher.group());
+                if (stems.size() == 1) {
+                    words.add(new Word(stems.get(0), matcher.start(), matcher.end()));
+                }
             }
+            return new Text(text, words);
         }
-        double best = MOST;
+    }
+
+    /** The text with the name of a part in it replaced; as it is where no name of the part stands in it. */
+    String without(Text text, String part) {
         int[] place = null;
         for (List<String> name : names.getOrDefault(part, List.of())) {
-            int[] found = place(words, name);
-            if (found != null && (place == null || found[2] > best)) {
-                best = found[2];
+            int[] found = place(text.words, name);
+            if (found != null && (place == null || found[2] > place[2])) {
                 place = found;
             }
         }
-        return place == null ? text : replaced(text, place[0], place[1]);
-    }
-
-    /** The text with some of it replaced by the word for any part. */
-    static String replaced(String text, int from, int to) {
-        return text.substring(0, from) + ANY + text.substring(to);
+        return place == null ? text.text : text.text.substring(0, place[0]) + ANY + text.text.substring(place[1]);
     }
 
     /** From, to and how many words of the name; null when too few of them stand close enough together. */

@@ -14,6 +14,11 @@ import java.util.TreeMap;
 record SayingClassifier(Taught taught, SayingIndex index) {
     private static final int DECIDING = 4;
 
+    /** For those who ask for shares alone: the sayings are not looked at. */
+    static SayingClassifier ofShares(Taught taught) {
+        return new SayingClassifier(taught, new SayingIndex(List.of(), taught.meanings(), taught.vocabulary()));
+    }
+
     List<String> meanings() {
         return taught.meanings();
     }

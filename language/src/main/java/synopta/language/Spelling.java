@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.apache.commons.text.similarity.LevenshteinDistance;
 import synopta.core.quantity.EnglishWords;
+import synopta.core.quantity.Slips;
 
 /** Mends words that are not English into the word that callers use and that is one slip away, if there is but one. */
 final class Spelling {
@@ -18,8 +18,6 @@ final class Spelling {
 
     /** A word that sayings hold less often is not what is meant by another. */
     private static final int OFTEN = 2;
-
-    private static final LevenshteinDistance ONE_SLIP = new LevenshteinDistance(1);
 
     private final Map<String, Integer> used = new TreeMap<>();
 
@@ -55,22 +53,10 @@ final class Spelling {
         return best;
     }
 
-    /** One letter too many, missing or other, or two swapped; the first letter is seldom wrong. */
+    /** The first letter is seldom wrong. */
     private static boolean isOneSlip(String word, String plain) {
-        if (Math.abs(word.length() - plain.length()) > 1 || word.charAt(0) != plain.charAt(0)) {
-            return false;
-        }
-        if (ONE_SLIP.apply(word, plain) >= 0) {
-            return true;
-        }
-        int at = 0;
-        while (at + 1 < Math.min(word.length(), plain.length()) && word.charAt(at) == plain.charAt(at)) {
-            at++;
-        }
-        return word.length() == plain.length()
-                && at + 1 < word.length()
-                && word.charAt(at) == plain.charAt(at + 1)
-                && word.charAt(at + 1) == plain.charAt(at)
-                && word.substring(at + 2).equals(plain.substring(at + 2));
+        return Math.abs(word.length() - plain.length()) <= 1
+                && word.charAt(0) == plain.charAt(0)
+                && Slips.between(word, plain) == 1;
     }
 }

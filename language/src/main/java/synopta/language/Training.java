@@ -58,7 +58,8 @@ final class Training {
             own.addAll(some(LabelledSentence.read(labelled.resolve("more").resolve(file))));
         }
         Collections.shuffle(trial, new Random(SPLIT));
-        intents = trainer.learnt(TrainingSayings.ofIntents(all));
+        intents = SayingClassifier.ofShares(
+                trainer.learnt(TrainingSayings.ofIntents(all)).taught());
         ways = PartLines.read(labelled.resolve("parts.txt"));
         speech = trainer.learnt(TrainingSayings.ofSpeech(all, ways)).taught();
         packs.keySet().forEach(this::learn);

@@ -83,6 +83,6 @@ public class HearingScoreTest {
                 new Saying("+drum-belt", "belt"),
                 new Saying("+drum-belt", "long rubber band"),
                 new Saying("heats=no", "no heat")));
-        assertEquals(names.without(text, "+drum-belt"), without);
+        assertEquals(names.without(PartNames.Text.of(text), "+drum-belt"), without);
     }
 }

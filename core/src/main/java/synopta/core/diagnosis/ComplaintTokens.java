@@ -10,9 +10,9 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.apache.commons.text.similarity.LevenshteinDistance;
 import org.tartarus.snowball.ext.EnglishStemmer;
 import synopta.core.quantity.EnglishWords;
+import synopta.core.quantity.Slips;
 
 /**
  * Texts as words with their places: stemmed (Porter's English stemmer in its Snowball form), words that callers use for
@@ -166,7 +166,7 @@ final class ComplaintTokens {
                     || !alike(known, stem)) {
                 continue;
             }
-            int slips = slips(known, stem);
+            int slips = Slips.between(known, stem);
             if (slips < least) {
                 least = slips;
                 best = known;
@@ -185,17 +185,5 @@ final class ComplaintTokens {
     private static boolean alike(String known, String stem) {
         return known.charAt(0) == stem.charAt(0)
                 || known.charAt(0) == stem.charAt(1) && known.charAt(1) == stem.charAt(0);
-    }
-
-    private static int slips(String a, String b) {
-        if (a.length() == b.length()) {
-            for (int i = 0; i + 1 < a.length(); i++) {
-                String swapped = a.substring(0, i) + a.charAt(i + 1) + a.charAt(i) + a.substring(i + 2);
-                if (swapped.equals(b)) {
-                    return 1;
-                }
-            }
-        }
-        return LevenshteinDistance.getDefaultInstance().apply(a, b);
     }
 }

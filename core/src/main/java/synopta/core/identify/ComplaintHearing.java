@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.diagnosis.Diagnoser;
@@ -30,20 +29,19 @@ final class ComplaintHearing {
     /**
      * What is heard, unless it is about an appliance that is not covered.
      *
+     * @param said the whole line
      * @param stated what the model, the platform or the caller says it is; null: nothing
      * @param isListed whether model or platform is known
      */
-    Heard of(
-            CaseInput input, ParsedLine line, @Nullable Appliance stated, List<RequestedPart> parts, boolean isListed) {
+    Heard of(String said, ParsedLine line, @Nullable Appliance stated, List<RequestedPart> parts, boolean isListed) {
         boolean isStated = stated != null && stated != line.appliance();
-        String notCovered = UncoveredAppliances.in(input.line(), isListed || isStated);
+        String notCovered = UncoveredAppliances.in(said, isListed || isStated);
         return notCovered != null
                 ? new Heard(stated, ParsedComplaint.NOTHING, notCovered)
-                : heardOf(stated != null ? stated : guess(parts).orElse(null), line.complaint());
-    }
-
-    private Heard heardOf(@Nullable Appliance appliance, String complaint) {
-        return appliance == null ? guess(complaint) : heard(appliance, complaint);
+                : Optional.ofNullable(stated)
+                        .or(() -> guess(parts))
+                        .map(appliance -> heard(appliance, line.complaint()))
+                        .orElseGet(() -> guess(line.complaint()));
     }
 
     /** The appliance that a part asked for by its number goes into: the only one with such parts, or where it is listed. */

@@ -127,7 +127,7 @@ public final class ModelIdentifier {
         Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
         Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
         ComplaintHearing.Heard heard =
-                hearing.of(input, line, stated.orElse(null), said.parts, model != null || chosen.isPresent());
+                hearing.of(input.line(), line, stated.orElse(null), said.parts, model != null || chosen.isPresent());
         Optional<Appliance> appliance = Optional.ofNullable(heard.appliance());
         Optional<Platform> platform = platform(model, chosen.orElse(null));
         Optional<Layout> layout = layout(platform, unlisted, input, appliance);

@@ -80,7 +80,7 @@ final class BesidesFinder {
         for (Pattern form : forms) {
             form.matcher(line)
                     .results()
-                    .filter(found -> pieces.stream().noneMatch(p -> p.from() < found.end() && found.start() < p.to()))
+                    .filter(found -> LineToken.isFree(pieces, found.start(), found.end()))
                     .map(found -> new LineToken(LineToken.Kind.BESIDE, found.group(), found.start(), found.end()))
                     .toList()
                     .forEach(pieces::add);

@@ -59,7 +59,7 @@ final class FaultCodeFinder {
         while (matcher.find()) {
             int from = group == null ? matcher.start() : matcher.start(group);
             int to = group == null ? matcher.end() : matcher.end(group);
-            if (taken.stream().noneMatch(piece -> from < piece.to() && piece.from() < to)) {
+            if (LineToken.isFree(taken, from, to)) {
                 return Optional.of(new LineToken(LineToken.Kind.CODE, line.substring(from, to), from, to));
             }
         }

@@ -52,10 +52,8 @@ final class LabelledNumbers {
     private static @Nullable String first(Pattern pattern, LineToken.Kind kind, String line, List<LineToken> pieces) {
         Matcher matcher = pattern.matcher(line);
         while (matcher.find()) {
-            int from = matcher.start();
-            int to = matcher.end();
-            if (pieces.stream().noneMatch(p -> p.from() < to && from < p.to())) {
-                pieces.add(new LineToken(kind, matcher.group(), from, to));
+            if (LineToken.isFree(pieces, matcher.start(), matcher.end())) {
+                pieces.add(new LineToken(kind, matcher.group(), matcher.start(), matcher.end()));
                 return matcher.group(1);
             }
         }

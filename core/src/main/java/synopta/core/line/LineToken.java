@@ -1,5 +1,6 @@
 package synopta.core.line;
 
+import java.util.List;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -11,6 +12,11 @@ import synopta.core.quantity.Slugged;
  * @param to after its last
  */
 public record LineToken(Kind kind, String text, int from, int to) {
+    /** Whether none of these pieces stands in a stretch of the line. */
+    static boolean isFree(List<LineToken> taken, int from, int to) {
+        return taken.stream().noneMatch(piece -> piece.from < to && from < piece.to);
+    }
+
     /** What a piece of a line can be. */
     public enum Kind implements Slugged {
         MODEL,

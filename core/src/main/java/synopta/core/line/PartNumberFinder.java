@@ -50,8 +50,7 @@ final class PartNumberFinder {
         int taken = 0;
         for (Run run : runs) {
             Part part = parts.get(run.key);
-            boolean isFree = pieces.stream().noneMatch(p -> p.from() < run.to && run.from < p.to());
-            if (part != null && run.from >= taken && isFree) {
+            if (part != null && run.from >= taken && LineToken.isFree(pieces, run.from, run.to)) {
                 Matcher count = COUNT.matcher(line.substring(taken, run.from));
                 boolean counted = count.find() && Integer.parseInt(count.group(1)) > 0;
                 int from = counted ? taken + count.start() : run.from;

@@ -24,7 +24,7 @@ public final class TokenMerger {
     }
 
     private static void add(List<LineToken> all, LineToken piece) {
-        if (all.stream().noneMatch(p -> p.from() < piece.to() && piece.from() < p.to())) {
+        if (LineToken.isFree(all, piece.from(), piece.to())) {
             all.add(piece);
         }
     }

@@ -38,7 +38,21 @@ public final class UncoveredAppliances {
     private static final String NOT_A_PART =
             "(?!s?\\s+(?:fell|falls|dropped|came|goes|is\\s+missing|between|under|behind|off|on\\s+the|that\\s+goes|from))";
 
+    private static final Map<String, Pattern> ANYONES =
+            patterns("(?:(?:%s|the|this|that|an?(?=\\s+\\p{L}+\\s))\\s+)?(?:[\\p{L}]+\\s+){0,2}?".formatted(OWNER));
+    private static final Map<String, Pattern> SOMEONES = patterns(OWNER + "\\s+(?:[\\p{L}]+\\s+){0,2}?");
+
     private UncoveredAppliances() {}
+
+    private static Map<String, Pattern> patterns(String whose) {
+        Map<String, Pattern> patterns = new LinkedHashMap<>();
+        NAMES.forEach((slug, name) -> patterns.put(
+                slug,
+                Pattern.compile(
+                        BEFORE + whose + "(?<name>" + name + ")(?![\\p{L}\\p{N}])" + NOT_A_PART,
+                        Pattern.CASE_INSENSITIVE)));
+        return patterns;
+    }
 
     /**
      * The slug of the appliance that a line is about.
@@ -47,16 +61,10 @@ public final class UncoveredAppliances {
      * @return null when it is about none of them
      */
     public static @Nullable String in(String line, boolean isKnown) {
-        String whose = isKnown
-                ? OWNER + "\\s+(?:[\\p{L}]+\\s+){0,2}?"
-                : "(?:(?:%s|the|this|that|an?(?=\\s+\\p{L}+\\s))\\s+)?(?:[\\p{L}]+\\s+){0,2}?".formatted(OWNER);
-        for (Map.Entry<String, String> name : NAMES.entrySet()) {
-            Matcher matcher = Pattern.compile(
-                            BEFORE + whose + "(?<name>" + name.getValue() + ")(?![\\p{L}\\p{N}])" + NOT_A_PART,
-                            Pattern.CASE_INSENSITIVE)
-                    .matcher(line);
+        for (Map.Entry<String, Pattern> pattern : (isKnown ? SOMEONES : ANYONES).entrySet()) {
+            Matcher matcher = pattern.getValue().matcher(line);
             if (matcher.find() && !LineReader.namesAppliance(line.substring(0, matcher.start("name")))) {
-                return name.getKey();
+                return pattern.getKey();
             }
         }
         return null;

@@ -39,6 +39,11 @@ class KnowledgeController {
     }
 
     private Pack pack(String appliance) {
+        return pack(packs, appliance);
+    }
+
+    /** The pack in force of an appliance; 404 where there is none. */
+    static Pack pack(KnowledgeService packs, String appliance) {
         return packs.current()
                 .of(Appliance.of(appliance))
                 .orElseThrow(() -> ApiException.missing(

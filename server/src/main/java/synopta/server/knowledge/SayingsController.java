@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import synopta.core.catalog.Appliance;
 import synopta.core.counter.Counter;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.MeaningModel;
@@ -127,10 +126,7 @@ class SayingsController {
     }
 
     private Pack pack(String appliance) {
-        return packs.current()
-                .of(Appliance.of(appliance))
-                .orElseThrow(() -> ApiException.missing(
-                        "The fault guide does not cover %s. See GET /api/knowledge.".formatted(appliance)));
+        return KnowledgeController.pack(packs, appliance);
     }
 
     private static Finding finding(Pack pack, String finding) {

@@ -4,7 +4,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
 import synopta.core.diagnosis.MeaningModel;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.knowledge.Finding;
@@ -73,7 +72,8 @@ final class SayingsWire {
                     reading.answer(),
                     isHeard ? "heard" : mayMean ? "may-mean" : "unlikely",
                     reading.probability(),
-                    explained);
+                    explained.nearest(),
+                    explained.words());
         }
 
         /** What a phrase of the pack hears. */
@@ -84,11 +84,8 @@ final class SayingsWire {
                     heard.evidence().answer(),
                     "heard",
                     heard.probability(),
-                    new MeaningModel.Explanation(
-                            new MeaningModel.Reading(
-                                    heard.evidence().finding(), heard.evidence().answer(), 1, heard.from(), heard.to()),
-                            List.of(heard.phrase()),
-                            List.of()));
+                    List.of(heard.phrase()),
+                    List.of());
         }
 
         private static TriedReading of(
@@ -97,17 +94,11 @@ final class SayingsWire {
                 String answer,
                 String strength,
                 double probability,
-                MeaningModel.Explanation explained) {
-            Optional<Finding> of = pack.finding(finding);
+                List<String> nearest,
+                List<String> decided) {
+            Finding of = pack.finding(finding).orElseThrow();
             return new TriedReading(
-                    finding,
-                    answer,
-                    of.orElseThrow().question(),
-                    of.orElseThrow().answer(answer).words(),
-                    strength,
-                    probability,
-                    explained.nearest(),
-                    explained.words());
+                    finding, answer, of.question(), of.answer(answer).words(), strength, probability, nearest, decided);
         }
     }
 
