@@ -58,14 +58,9 @@ public final class LineReader {
     private static final Set<String> NOT_BEFORE = Set.of(
             "my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in", "to", "at",
             "of", "by");
-    private static final Map<Appliance, String> APPLIANCES = new LinkedHashMap<>();
     private static final Map<Set<Fuel>, String> FUELS = new LinkedHashMap<>();
 
     static {
-        APPLIANCES.put(Appliance.DRYER, "(?:tumble[\\s-]*)?(?:dryer|drier)s?");
-        APPLIANCES.put(Appliance.DISHWASHER, "dish[\\s-]*washers?");
-        APPLIANCES.put(Appliance.MICROWAVE, "micro[\\s-]*waves?|mw");
-        APPLIANCES.put(Appliance.RANGE, "ranges?|ovens?|cookers?|stoves?|hobs?");
         FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), "natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas");
         FUELS.put(EnumSet.of(Fuel.LP), "lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas");
         FUELS.put(EnumSet.of(Fuel.ELECTRIC), "electric(?:al|ity)?");
@@ -89,16 +84,10 @@ public final class LineReader {
                 : Optional.of(word(brands.stream().map(Pattern::quote).collect(Collectors.joining("|"))));
     }
 
-    private static Pattern word(String inner) {
+    static Pattern word(String inner) {
         return Pattern.compile(
                 "(?<![\\p{L}\\p{N}])(?:%s)(?![\\p{L}\\p{N}])".formatted(inner),
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
-    }
-
-    /** Whether an appliance that parts are sold for is named. */
-    static boolean namesAppliance(String words) {
-        return APPLIANCES.values().stream()
-                .anyMatch(name -> word(name).matcher(words).find());
     }
 
     /** Sorts a line. */
@@ -112,8 +101,8 @@ public final class LineReader {
         BesidesFinder.ifNoPart(line, pieces);
         Optional<Double> age = grouped(AGE, LineToken.Kind.AGE, line, pieces).map(LineReader::number);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
-        Optional<Appliance> appliance = named(APPLIANCES, LineToken.Kind.APPLIANCE, line, pieces);
-        Optional<Set<Fuel>> fuels = named(FUELS, LineToken.Kind.FUEL, line, pieces);
+        Appliance appliance = NamedAppliances.in(line, pieces);
+        Optional<Set<Fuel>> fuels = fuels(line, pieces);
         String code = faultCodes.in(line, pieces);
         Optional<String> model = labelled.or(() -> {
             Optional<LineToken> found = model(line, pieces);
@@ -125,7 +114,7 @@ public final class LineReader {
                 model.orElse(null),
                 serial.orElse(null),
                 brand.orElse(null),
-                appliance.orElse(null),
+                appliance,
                 fuels.orElse(Set.of()),
                 age.orElse(null),
                 parts,
@@ -164,12 +153,11 @@ public final class LineReader {
         return Optional.of(matcher.group(1));
     }
 
-    /** The first of these whose words are in the line. */
-    private static <T> Optional<T> named(
-            Map<T, String> words, LineToken.Kind kind, String line, List<LineToken> pieces) {
-        return words.entrySet().stream()
-                .filter(entry ->
-                        first(word(entry.getValue()), kind, line, pieces).isPresent())
+    /** The first fuels whose words are in the line. */
+    private static Optional<Set<Fuel>> fuels(String line, List<LineToken> pieces) {
+        return FUELS.entrySet().stream()
+                .filter(fuel -> first(word(fuel.getValue()), LineToken.Kind.FUEL, line, pieces)
+                        .isPresent())
                 .findFirst()
                 .map(Map.Entry::getKey);
     }

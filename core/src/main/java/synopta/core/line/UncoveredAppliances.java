@@ -63,7 +63,7 @@ public final class UncoveredAppliances {
     public static @Nullable String in(String line, boolean isKnown) {
         for (Map.Entry<String, Pattern> pattern : (isKnown ? SOMEONES : ANYONES).entrySet()) {
             Matcher matcher = pattern.getValue().matcher(line);
-            if (matcher.find() && !LineReader.namesAppliance(line.substring(0, matcher.start("name")))) {
+            if (matcher.find() && !NamedAppliances.isNamed(line.substring(0, matcher.start("name")))) {
                 return pattern.getKey();
             }
         }

@@ -120,4 +120,26 @@ public class LineReaderTest {
         assertEquals(UncoveredAppliances.in(line, false), alone, line);
         assertEquals(UncoveredAppliances.in(line, true), beside, line);
     }
+
+    /** A line, and the appliance it is about. */
+    @DataProvider
+    Object[][] named() {
+        return new Object[][] {
+            {"uh my stove, no not the dryer, it ticks and won't light", Appliance.RANGE},
+            {"it's not the dryer, it's the dishwasher that leaks", Appliance.DISHWASHER},
+            {"the dryer, no wait, I mean the dishwasher, is leaking", Appliance.DISHWASHER},
+            {"over the range microwave is dead", Appliance.MICROWAVE},
+            {"stove microwave hums", Appliance.MICROWAVE},
+            {"microwave above the stove won't heat", Appliance.MICROWAVE},
+            {"dryer trips the breaker, the dishwasher runs fine", Appliance.DRYER},
+            {"no heat in the dryer", Appliance.DRYER},
+            {"not a dryer", Appliance.DRYER},
+            {"thumps", null},
+        };
+    }
+
+    @Test(dataProvider = "named")
+    public void theApplianceThatIsMeantIsTheOneWorkedOn(String line, Appliance expected) {
+        assertEquals(reader.read(line).appliance(), expected, line);
+    }
 }
