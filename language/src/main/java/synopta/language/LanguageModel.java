@@ -66,8 +66,8 @@ public final class LanguageModel implements Function<Pack, MeaningModel> {
                         embedder,
                         used,
                         house(pack),
-                        indexed(of.signs(), TrainingSayings.ofSigns(used)),
-                        indexed(of.parts(), TrainingSayings.ofParts(used)),
+                        SayingClassifier.of(of.signs(), TrainingSayings.ofSigns(used)),
+                        SayingClassifier.of(of.parts(), TrainingSayings.ofParts(used)),
                         SayingClassifier.ofShares(taught.intents()),
                         taught.speech()),
                 taught.judges());
@@ -78,13 +78,5 @@ public final class LanguageModel implements Function<Pack, MeaningModel> {
         Set<Saying> house = new LinkedHashSet<>(Saying.of(pack));
         shipped.getOrDefault(pack.appliance(), Set.of()).forEach(house::remove);
         return house;
-    }
-
-    /** With the sayings of today whose meaning was taught. */
-    private static SayingClassifier indexed(Taught taught, TrainingSayings today) {
-        List<Saying> known = today.sayings().stream()
-                .filter(s -> taught.meanings().contains(s.meaning()))
-                .toList();
-        return new SayingClassifier(taught, new SayingIndex(known, taught.meanings(), taught.vocabulary()));
     }
 }

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Two small sentence encoders side by side, each of 384 numbers: MiniLM-L6 (Wang et al. 2020) and BGE small (Xiao et al.
@@ -65,7 +66,7 @@ public final class OnnxEmbedder implements Embedder {
         }
     }
 
-    /** Each encoder computes on one processor, the two beside each other; read from a file, it is not kept twice. */
+    /** A text is computed on one processor, two beside each other; read from a file, an encoder is not kept twice. */
     private OrtSession session(String model) throws IOException, OrtException {
         Path file = Files.createTempFile("encoder", ".onnx");
         try (InputStream in = OnnxEmbedder.class.getResourceAsStream(model);
@@ -97,17 +98,31 @@ public final class OnnxEmbedder implements Embedder {
                 .distinct()
                 .toList();
         List<long[]> tokens = unknown.stream().map(this::tokens).toList();
-        CompletableFuture<List<float[]>> means = CompletableFuture.supplyAsync(
-                () -> tokens.stream().map(ids -> mean(run(first, ids))).toList());
-        List<float[]> heads = tokens.stream().map(ids -> run(second, ids)[0]).toList();
+        float[][] halves = halves(tokens);
         for (int i = 0; i < unknown.size(); i++) {
             float[] vector = new float[2 * EACH];
-            copy(means.join().get(i), FIRST, vector, 0);
-            copy(heads.get(i), SECOND, vector, EACH);
+            copy(halves[tokens.size() + i], FIRST, vector, 0);
+            copy(halves[i], SECOND, vector, EACH);
             vectors.put(unknown.get(i), vector);
             recent.put(unknown.get(i), vector);
         }
         return asked.stream().map(vectors::get).toList();
+    }
+
+    /** BGE's of each text, which take longer, then MiniLM's: two processors take the next one from the same row. */
+    private float[][] halves(List<long[]> tokens) {
+        int texts = tokens.size();
+        float[][] halves = new float[2 * texts][];
+        AtomicInteger next = new AtomicInteger();
+        Runnable worker = () -> {
+            for (int i = next.getAndIncrement(); i < halves.length; i = next.getAndIncrement()) {
+                halves[i] = i < texts ? run(second, tokens.get(i))[0] : mean(run(first, tokens.get(i - texts)));
+            }
+        };
+        CompletableFuture<Void> beside = CompletableFuture.runAsync(worker);
+        worker.run();
+        beside.join();
+        return halves;
     }
 
     private long[] tokens(String words) {

@@ -1,9 +1,11 @@
 package synopta.language;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
@@ -84,12 +86,15 @@ final class PartFigures {
         List<PartNames.Text> texts = said.parts.stream()
                 .map(clause -> PartNames.Text.of(clause.span().text()))
                 .toList();
-        return IntStream.range(0, shares.length)
+        List<Integer> looked = IntStream.range(0, shares.length)
                 .filter(k -> k != none)
                 .filter(k -> shares[k] >= least || contained[k] >= NAMED || phrase(k, said) != null)
                 .boxed()
                 .sorted(Comparator.comparingDouble(k -> -shares[k]))
-                .map(k -> candidate(k, said, shares, contained, speech(k, texts)))
+                .toList();
+        Map<Integer, float[][]> spoken = speech(looked, texts);
+        return looked.stream()
+                .map(k -> candidate(k, said, shares, contained, spoken.get(k)))
                 .toList();
     }
 
@@ -169,22 +174,35 @@ final class PartFigures {
                         phrase.phrase().length());
     }
 
-    /** In what way the smallest clause and the largest that hold the part's name speak of it; nothing without a name. */
-    private float[][] speech(int k, List<PartNames.Text> texts) {
-        List<String> masked = new ArrayList<>();
-        for (PartNames.Text text : texts) {
-            String without = names.without(text, meanings.get(k));
-            if (!without.equals(text.text())) {
-                masked.add(without);
-            }
-        }
-        masked.sort(Comparator.comparingInt(String::length));
-        if (masked.isEmpty()) {
-            return new float[2][Judges.HOWS.length];
-        }
-        List<float[]> shares =
-                speech.shares(masked.size() == 1 ? masked : List.of(masked.get(0), masked.get(masked.size() - 1)));
-        return new float[][] {shares.get(0), shares.get(shares.size() - 1)};
+    /**
+     * In what way the smallest clause and the largest that hold a part's name speak of it; nothing without a name. All are
+     * looked at in one go, which is faster.
+     */
+    private Map<Integer, float[][]> speech(List<Integer> parts, List<PartNames.Text> texts) {
+        Map<Integer, List<String>> masked = new LinkedHashMap<>();
+        parts.forEach(k -> masked.put(k, masked(k, texts)));
+        List<String> all =
+                masked.values().stream().flatMap(List::stream).distinct().toList();
+        List<float[]> shares = all.isEmpty() ? List.of() : speech.shares(all);
+        Map<Integer, float[][]> spoken = new HashMap<>();
+        masked.forEach((k, of) -> spoken.put(
+                k,
+                of.isEmpty()
+                        ? new float[2][Judges.HOWS.length]
+                        : new float[][] {
+                            shares.get(all.indexOf(of.get(0))), shares.get(all.indexOf(of.get(of.size() - 1)))
+                        }));
+        return spoken;
+    }
+
+    /** The smallest clause and the largest that hold the part's name, without it. */
+    private List<String> masked(int k, List<PartNames.Text> texts) {
+        List<String> masked = texts.stream()
+                .filter(text -> !names.without(text, meanings.get(k)).equals(text.text()))
+                .map(text -> names.without(text, meanings.get(k)))
+                .sorted(Comparator.comparingInt(String::length))
+                .toList();
+        return masked.size() < 2 ? masked : List.of(masked.get(0), masked.get(masked.size() - 1));
     }
 
     /** What the clause is after, and what those are that overlap it. */

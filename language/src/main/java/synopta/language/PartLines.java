@@ -40,6 +40,11 @@ final class PartLines {
                             new IllegalArgumentException("The label “%s” begins with none of + - ~.".formatted(label)));
         }
 
+        /** The words with a place for any part, if they speak of one alone. */
+        Stream<String> ofOnePart() {
+            return text.contains("{b}") ? Stream.empty() : Stream.of(text.replace("{a}", TrainingSayings.ANY_PART));
+        }
+
         /** What it says of each part, the part itself left out. */
         Stream<Saying> sayings() {
             return Stream.of("a", "b")
@@ -68,8 +73,8 @@ final class PartLines {
     }
 
     /**
-     * Labelled sentences of those ways that deny a part or tell that it was renewed, which labelled sentences of callers
-     * do seldom; the same for the same ways and sayings.
+     * Labelled sentences of these ways with names of parts, of which labelled sentences of callers have few; the same for
+     * the same ways and sayings.
      */
     static List<LabelledSentence> of(List<Way> ways, Appliance appliance, List<Saying> sayings) {
         List<Saying> names = sayings.stream()
@@ -79,22 +84,18 @@ final class PartLines {
         Random random = new Random(names.size());
         List<LabelledSentence> lines = new ArrayList<>();
         for (Way way : ways) {
-            if (way.labels.stream().anyMatch(label -> !label.startsWith(Saying.PART))) {
-                Saying a = names.get(random.nextInt(names.size()));
-                Saying b = names.get(random.nextInt(names.size()));
-                lines.add(new LabelledSentence(
-                        "%s-part-%d".formatted(appliance.slug(), lines.size()),
-                        appliance,
-                        way.text.replace("{a}", a.text()).replace("{b}", b.text()),
-                        Set.of(),
-                        way.labels.stream()
-                                .map(label -> label.charAt(0)
-                                        + (label.endsWith("a") ? a : b)
-                                                .meaning()
-                                                .substring(1))
-                                .collect(Collectors.toSet()),
-                        Set.of()));
-            }
+            Saying a = names.get(random.nextInt(names.size()));
+            Saying b = names.get(random.nextInt(names.size()));
+            lines.add(new LabelledSentence(
+                    "%s-part-%d".formatted(appliance.slug(), lines.size()),
+                    appliance,
+                    way.text.replace("{a}", a.text()).replace("{b}", b.text()),
+                    Set.of(),
+                    way.labels.stream()
+                            .map(label -> label.charAt(0)
+                                    + (label.endsWith("a") ? a : b).meaning().substring(1))
+                            .collect(Collectors.toSet()),
+                    Set.of()));
         }
         return lines;
     }

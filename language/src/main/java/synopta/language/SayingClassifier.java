@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import synopta.core.knowledge.Saying;
 
 /**
  * What clauses mean, and how near their words come to sayings.
@@ -17,6 +18,14 @@ record SayingClassifier(Taught taught, SayingIndex index) {
     /** For those who ask for shares alone: the sayings are not looked at. */
     static SayingClassifier ofShares(Taught taught) {
         return new SayingClassifier(taught, new SayingIndex(List.of(), taught.meanings(), taught.vocabulary()));
+    }
+
+    /** With the sayings of today whose meaning was taught. */
+    static SayingClassifier of(Taught taught, TrainingSayings today) {
+        List<Saying> known = today.sayings().stream()
+                .filter(s -> taught.meanings().contains(s.meaning()))
+                .toList();
+        return new SayingClassifier(taught, new SayingIndex(known, taught.meanings(), taught.vocabulary()));
     }
 
     List<String> meanings() {

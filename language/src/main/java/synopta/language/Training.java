@@ -68,7 +68,9 @@ final class Training {
     private void learn(Appliance appliance) {
         List<Saying> used = sayings.get(appliance);
         SayingClassifier signs = trainer.learnt(TrainingSayings.ofSigns(used));
-        SayingClassifier parts = trainer.learnt(TrainingSayings.ofParts(used));
+        TrainingSayings names = TrainingSayings.ofParts(used);
+        SayingClassifier parts =
+                SayingClassifier.of(trainer.learnt(names.spoken(ways)).taught(), names);
         taught.put(appliance, new ModelFile.ApplianceTaught(signs.taught(), parts.taught()));
         sentences.put(appliance, new Sentences(appliance, embedder, used, List.of(), signs, parts, intents, speech));
     }

@@ -36,6 +36,11 @@ record TrainingSayings(List<Saying> sayings, int fewest) {
 
     private static final int ONE_OF_INTENTS_IN = 40;
 
+    /** In how many ways of speaking each name of a part is learnt, if it is no longer than so many words. */
+    private static final int WAYS = 2;
+
+    private static final int LONGEST_NAME = 6;
+
     /** How many parts' names are put into a saying of an intent. */
     private static final int NAMES = 5;
 
@@ -56,6 +61,24 @@ record TrainingSayings(List<Saying> sayings, int fewest) {
     /** For telling apart which part is spoken of. */
     static TrainingSayings ofParts(List<Saying> sayings) {
         return of(fewSigns(sayings, ONE_IN, s -> !s.text().contains(ANY_PART)), s -> isPart(s) ? s.meaning() : NONE, 1);
+    }
+
+    /**
+     * With the names of parts within ways of speaking as well: a name that is only known alone is lost in "would you have
+     * a ...".
+     *
+     * @param ways ways of speaking of parts
+     */
+    TrainingSayings spoken(List<PartLines.Way> ways) {
+        List<String> lines = ways.stream().flatMap(PartLines.Way::ofOnePart).toList();
+        Random random = new Random(sayings.size());
+        Stream<Saying> spoken = sayings.stream()
+                .filter(s -> isPart(s) && Clauses.words(s.text()) <= LONGEST_NAME)
+                .flatMap(name -> IntStream.range(0, WAYS)
+                        .mapToObj(i -> new Saying(
+                                name.meaning(),
+                                lines.get(random.nextInt(lines.size())).replace(ANY_PART, name.text()))));
+        return of(Stream.concat(sayings.stream(), spoken), Saying::meaning, fewest);
     }
 
     /** For telling apart what callers are after, whatever the appliance. */

@@ -62,6 +62,15 @@ public class TrainingSayingsTest {
     }
 
     @Test
+    public void partsAreLearntWithinWaysOfSpeakingOfOnePart() {
+        TrainingSayings parts = TrainingSayings.ofParts(SAYINGS);
+        TrainingSayings spoken = parts.spoken(List.of(
+                new PartLines.Way(List.of("+a"), "I want the {a}"), new PartLines.Way(List.of(), "{a} by {b}")));
+        assertEquals(of(spoken, "+roller"), List.of("I want the little rubber wheels", "little rubber wheels"));
+        assertEquals(of(spoken, TrainingSayings.NONE), of(parts, TrainingSayings.NONE));
+    }
+
+    @Test
     public void intentsAreSaidOfPartsByAllTheirNames() {
         TrainingSayings intents = TrainingSayings.ofIntents(SAYINGS);
         assertEquals(meanings(intents), Set.of("~price", "~wants", "~renewed", TrainingSayings.NONE));
@@ -88,16 +97,23 @@ public class TrainingSayingsTest {
         assertEquals(of(speech, "~denies"), List.of("not the part, the other"));
         assertEquals(of(speech, "~renewed"), List.of("part is new", "the part is new"));
         assertEquals(of(speech, "~mentions"), List.of("I hear the part"));
-        List<LabelledSentence> sentences = PartLines.of(ways, Appliance.DRYER, SAYINGS);
-        assertEquals(sentences.size(), 2, "those that deny or renew");
-        for (LabelledSentence sentence : sentences) {
-            assertTrue(sentence.signs().isEmpty() && !sentence.parts().isEmpty(), "" + sentence);
-            assertTrue(!sentence.text().contains("{"), sentence.text());
-        }
-        assertEquals(PartLines.of(ways, Appliance.DRYER, SAYINGS), sentences, "the same each time");
         assertThrows(
                 IllegalArgumentException.class,
                 () -> new PartLines.Way(List.of("!a"), "a {a}").sayings().toList());
+    }
+
+    @Test
+    public void waysOfSpeakingWithNamesOfPartsAreLabelledSentences() {
+        List<PartLines.Way> ways = List.of(
+                new PartLines.Way(List.of("+a", "-b"), "not the {b}, the {a}"),
+                new PartLines.Way(List.of("~a"), "{a} is new"),
+                new PartLines.Way(List.of(), "I hear the {a}"));
+        List<LabelledSentence> sentences = PartLines.of(ways, Appliance.DRYER, SAYINGS);
+        assertEquals(sentences.stream().map(sentence -> sentence.parts().size()).toList(), List.of(2, 1, 0));
+        for (LabelledSentence sentence : sentences) {
+            assertTrue(sentence.signs().isEmpty() && !sentence.text().contains("{"), "" + sentence);
+        }
+        assertEquals(PartLines.of(ways, Appliance.DRYER, SAYINGS), sentences, "the same each time");
     }
 
     @Test

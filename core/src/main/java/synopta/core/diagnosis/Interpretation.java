@@ -12,10 +12,10 @@ final class Interpretation {
     private static final double HEARD = 0.5;
 
     /** From here on a reading is worth a question, where nothing else is heard in its clause. */
-    private static final double MAY_BE = 0.08;
+    private static final double MAY_BE = 0.04;
 
     /** The same where something is. */
-    private static final double MAY_BE_AS_WELL = 0.15;
+    private static final double MAY_BE_AS_WELL = 0.06;
 
     /** From here on the rest of the counter treats a reading as said for sure. */
     private static final double SURE = 0.9;

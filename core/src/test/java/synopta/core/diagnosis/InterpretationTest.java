@@ -88,7 +88,7 @@ public class InterpretationTest {
                 reading("heat-comes-goes", "yes", 0.25, 0, 15),
                 reading("dead", "yes", 0.2, 0, 15),
                 reading("thumps", "yes", 0.4, 17, 27),
-                reading("rumbles", "yes", 0.05, 17, 27));
+                reading("rumbles", "yes", 0.03, 17, 27));
         assertEquals(
                 parsed.maybe().stream().map(ParsedComplaint.Maybe::phrase).toList(),
                 List.of("it quit heating", "thumps now"));
@@ -97,7 +97,7 @@ public class InterpretationTest {
                         .map(MeaningModel.Reading::finding)
                         .toList(),
                 List.of("heats", "heat-half", "heat-comes-goes"));
-        assertEquals(parsed.maybe().get(1).options().size(), 1, "one in twenty is not worth a question");
+        assertEquals(parsed.maybe().get(1).options().size(), 1, "three in a hundred is not worth a question");
     }
 
     @Test
@@ -147,7 +147,7 @@ public class InterpretationTest {
 
     @Test
     public void anUnlikelyReadingIsOfferedOnlyWhereNothingElseIsHeardInTheClause() {
-        MeaningModel.Reading unlikely = reading("heat-half", "yes", 0.1, 0, 15);
+        MeaningModel.Reading unlikely = reading("heat-half", "yes", 0.05, 0, 15);
         assertEquals(joined(byWords(), unlikely).maybe().size(), 1);
         assertEquals(
                 joined(byWords(), reading("heats", "no", 0.9, 0, 15), unlikely).maybe(), List.of());
