@@ -202,7 +202,7 @@ public class DrawingsTest extends Browser {
         assertThat(region("Known")).containsText("Requested: rear drum bearing");
         assertThat(which).isHidden();
         assertThat(drawing()).isVisible();
-        caller("electric dryer dead, a new sensor");
+        caller("electric dryer dead, he says the sensor");
         assertThat(which).not().containsText("Flame sensor");
         page.keyboard().press("Enter");
         page.keyboard().press("m");

@@ -62,7 +62,7 @@ final class NamedParts {
                 .sorted(Comparator.comparingDouble(MeaningModel.PartReading::probability)
                         .reversed())
                 .toList();
-        if (likely.isEmpty() || likely.get(0).probability() < SPOKEN_OF) {
+        if (likely.isEmpty() || spokenOf(likely) < SPOKEN_OF) {
             return phrase.mentioned();
         }
         double least = AS_WELL * likely.get(0).probability();
@@ -71,6 +71,14 @@ final class NamedParts {
                 .map(MeaningModel.PartReading::partType)
                 .toList();
         return new ParsedComplaint.Named(types, likely.get(0).how(), phrase.phrase(), phrase.from(), phrase.to());
+    }
+
+    /** How likely a word is spoken of as its likeliest part is: the parts it may mean share what is said of the word. */
+    private static double spokenOf(List<MeaningModel.PartReading> likely) {
+        return likely.stream()
+                .filter(r -> r.how() == likely.get(0).how())
+                .mapToDouble(MeaningModel.PartReading::probability)
+                .sum();
     }
 
     /** Whether nothing else is said in the clause but how many and where. */

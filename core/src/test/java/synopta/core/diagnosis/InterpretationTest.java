@@ -127,6 +127,13 @@ public class InterpretationTest {
                 parts(List.of(springs), new MeaningModel.PartReading("idler-spring", How.ASKED, 0.2, 0, 15)),
                 List.of(springs.mentioned()));
         assertEquals(
+                parts(
+                        List.of(springs),
+                        new MeaningModel.PartReading("door-spring", How.ASKED, 0.25, 0, 15),
+                        new MeaningModel.PartReading("idler-spring", How.ASKED, 0.2, 0, 15)),
+                List.of(springs),
+                "each may be it, together they are likely enough");
+        assertEquals(
                 parts(List.of(), new MeaningModel.PartReading("drum-belt", How.RENEWED, 0.9, 17, 23)),
                 List.of(new ParsedComplaint.Named(List.of("drum-belt"), How.RENEWED, "thumps", 17, 23)),
                 "a part without a phrase stands where its clause does");
