@@ -60,7 +60,7 @@ final class Training {
         Collections.shuffle(trial, new Random(SPLIT));
         intents = SayingClassifier.ofShares(
                 trainer.learnt(TrainingSayings.ofIntents(all)).taught());
-        ways = PartLines.read(labelled.resolve("parts.txt"));
+        ways = some(PartLines.read(labelled.resolve("parts.txt")));
         speech = trainer.learnt(TrainingSayings.ofSpeech(all, ways)).taught();
         packs.keySet().forEach(this::learn);
     }
