@@ -198,8 +198,8 @@ final class PartFigures {
     /** The smallest clause and the largest that hold the part's name, without it. */
     private List<String> masked(int k, List<PartNames.Text> texts) {
         List<String> masked = texts.stream()
-                .filter(text -> !names.without(text, meanings.get(k)).equals(text.text()))
-                .map(text -> names.without(text, meanings.get(k)))
+                .flatMap(text ->
+                        Stream.of(names.without(text, meanings.get(k))).filter(without -> !without.equals(text.text())))
                 .sorted(Comparator.comparingInt(String::length))
                 .toList();
         return masked.size() < 2 ? masked : List.of(masked.get(0), masked.get(masked.size() - 1));

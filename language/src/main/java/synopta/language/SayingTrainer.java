@@ -20,14 +20,14 @@ final class SayingTrainer {
     }
 
     /** Learns to tell the meanings of sayings apart; the sayings stand in an order of their own. */
-    SayingClassifier learnt(TrainingSayings sayings) {
+    Taught learnt(TrainingSayings sayings) {
         List<Saying> used = sayings.sayings();
         List<String> meanings = used.stream().map(Saying::meaning).distinct().toList();
         Vocabulary vocabulary =
                 Vocabulary.learnt(used.stream().map(s -> WordBag.of(s.text())).toList(), sayings.fewest());
         int dimension = (embedder.dimension() + 1 + vocabulary.size()) * meanings.size();
         float[] weights = new Minimizer().least(loss(used, meanings, vocabulary), dimension, STEPS);
-        return new SayingClassifier(taught(weights, meanings, vocabulary), new SayingIndex(used, meanings, vocabulary));
+        return taught(weights, meanings, vocabulary);
     }
 
     private OneAgainstAll loss(List<Saying> used, List<String> meanings, Vocabulary vocabulary) {

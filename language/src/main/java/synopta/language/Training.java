@@ -58,19 +58,18 @@ final class Training {
             own.addAll(some(LabelledSentence.read(labelled.resolve("more").resolve(file))));
         }
         Collections.shuffle(trial, new Random(SPLIT));
-        intents = SayingClassifier.ofShares(
-                trainer.learnt(TrainingSayings.ofIntents(all)).taught());
+        intents = SayingClassifier.ofShares(trainer.learnt(TrainingSayings.ofIntents(all)));
         ways = some(PartLines.read(labelled.resolve("parts.txt")));
-        speech = trainer.learnt(TrainingSayings.ofSpeech(all, ways)).taught();
+        speech = trainer.learnt(TrainingSayings.ofSpeech(all, ways));
         packs.keySet().forEach(this::learn);
     }
 
     private void learn(Appliance appliance) {
         List<Saying> used = sayings.get(appliance);
-        SayingClassifier signs = trainer.learnt(TrainingSayings.ofSigns(used));
+        TrainingSayings said = TrainingSayings.ofSigns(used);
+        SayingClassifier signs = SayingClassifier.of(trainer.learnt(said), said);
         TrainingSayings names = TrainingSayings.ofParts(used);
-        SayingClassifier parts =
-                SayingClassifier.of(trainer.learnt(names.spoken(ways)).taught(), names);
+        SayingClassifier parts = SayingClassifier.of(trainer.learnt(names.spoken(ways)), names);
         taught.put(appliance, new ModelFile.ApplianceTaught(signs.taught(), parts.taught()));
         sentences.put(appliance, new Sentences(appliance, embedder, used, List.of(), signs, parts, intents, speech));
     }

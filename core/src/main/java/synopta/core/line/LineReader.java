@@ -58,13 +58,13 @@ public final class LineReader {
     private static final Set<String> NOT_BEFORE = Set.of(
             "my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in", "to", "at",
             "of", "by");
-    private static final Map<Set<Fuel>, String> FUELS = new LinkedHashMap<>();
+    private static final Map<Set<Fuel>, Pattern> FUELS = new LinkedHashMap<>();
 
     static {
-        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), "natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas");
-        FUELS.put(EnumSet.of(Fuel.LP), "lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas");
-        FUELS.put(EnumSet.of(Fuel.ELECTRIC), "electric(?:al|ity)?");
-        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), "gas");
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), word("natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas"));
+        FUELS.put(EnumSet.of(Fuel.LP), word("lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas"));
+        FUELS.put(EnumSet.of(Fuel.ELECTRIC), word("electric(?:al|ity)?"));
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), word("gas"));
     }
 
     private final Optional<Pattern> brands;
@@ -156,7 +156,7 @@ public final class LineReader {
     /** The first fuels whose words are in the line. */
     private static Optional<Set<Fuel>> fuels(String line, List<LineToken> pieces) {
         return FUELS.entrySet().stream()
-                .filter(fuel -> first(word(fuel.getValue()), LineToken.Kind.FUEL, line, pieces)
+                .filter(fuel -> first(fuel.getValue(), LineToken.Kind.FUEL, line, pieces)
                         .isPresent())
                 .findFirst()
                 .map(Map.Entry::getKey);

@@ -25,11 +25,11 @@ final class NamedAppliances {
 
     private static final String ARTICLE = "(?:\\s+(?:the|my|our|his|her|their|a|an|that|this))?\\s+$";
     private static final Pattern DENIED =
-            before("(?:not|isn't|wasn't|instead\\s+of|rather\\s+than|never\\s+mind)" + "(?:\\s+(?:for|about|on))?");
+            before("(?:not|isn't|wasn't|instead\\s+of|rather\\s+than|never\\s+mind)(?:\\s+(?:for|about|on))?");
     private static final Pattern PLACE =
             before("(?:over|above|under|next\\s+to|beside|behind|near|by|across\\s+from|left\\s+of|right\\s+of)");
     private static final Pattern CORRECTED =
-            before("(?:\\bno|wait|i\\s+mean|sorry|actually|scratch\\s+that|make\\s+that)[\\s,.-]*"
+            before("(?:no|wait|i\\s+mean|sorry|actually|scratch\\s+that|make\\s+that)[\\s,.-]*"
                     + "(?:(?:it's|its|i\\s+mean|make\\s+that|for|about|on)\\b)?");
 
     private NamedAppliances() {}
@@ -43,7 +43,7 @@ final class NamedAppliances {
             return words.matcher(line.substring(0, piece.from())).find();
         }
 
-        /** Whether it only says what kind the next one is: "stove microwave", "microwave oven". */
+        /** Whether it only says where the next one is: "stove microwave". */
         boolean isPartOf(Mention other, String line) {
             return piece.to() <= other.piece.from()
                     && line.substring(piece.to(), other.piece.from()).matches("[\\s-]*")
