@@ -36,6 +36,7 @@ type Props = {
 export function Bag({ answer, option, reservations, act, branch, years, why, onInstead }: Props) {
   const chosen = option?.purchase;
   const open = answer.needs.filter((need) => !need.supplied);
+  const unmet = unmetRequests(answer, open);
   return (
     <section
       className="card-plain gives"
@@ -47,7 +48,11 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
       {chosen === undefined &&
         open.length === 0 &&
         !answer.basket?.impossible.length &&
-        answer.withheld.length === 0 && <NothingToSell answer={answer} />}
+        answer.withheld.length === 0 &&
+        unmet.length === 0 && <NothingToSell answer={answer} />}
+      {unmet.map((request) => (
+        <UnmetRequest key={request.partType + request.phrase} request={request} />
+      ))}
       {answer.quantities.map((note) => (
         <QuantityNote
           key={note.part}
@@ -102,6 +107,25 @@ function inOrder(chosen: Wire["PurchaseOption"] | undefined, answer: Answer): Wi
     answer.needs.some((need) => line.covers.some((c) => c.part === need.supplied));
   const lines = chosen?.lines ?? [];
   return [...lines.filter(isNeeded), ...lines.filter((line) => !isNeeded(line))];
+}
+
+/** Requests that are not in the bag, but those that another row tells of: an open fit verdict, or a rule of the house. */
+function unmetRequests(answer: Answer, open: Wire["NeededWire"][]): Wire["RequestOutcome"][] {
+  return answer.requests.filter(
+    (request) =>
+      request.status !== "in-bag" &&
+      request.status !== "not-to-this-person" &&
+      !open.some((need) => need.partType === request.partType),
+  );
+}
+
+function UnmetRequest({ request }: { request: Wire["RequestOutcome"] }) {
+  return (
+    <div className="row-line ask-row" role="note">
+      <b>Requested, not in the bag: “{request.phrase}”.</b> {request.why}{" "}
+      {request.symptoms && <span className="soft">{request.symptoms}</span>}
+    </div>
+  );
 }
 
 function NothingToSell({ answer }: { answer: Answer }) {

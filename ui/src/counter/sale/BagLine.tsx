@@ -41,7 +41,16 @@ export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: 
   const brings = line.covers.some((c) => c.part === line.part)
     ? line.covers.filter((c) => c.part !== line.part).map((c) => c.part)
     : [];
-  const because = [...new Set(needs.map((need) => need.why))].join(" ");
+  const because = [...new Set(needs.map(reason))].join(" ");
+  const symptoms = [
+    ...new Set(
+      answer.requests
+        .filter(
+          (request) => request.status === "in-bag" && needs.some((n) => n.partType === request.partType),
+        )
+        .flatMap((request) => request.symptoms ?? []),
+    ),
+  ].join(" ");
   const wants = answer.wants.filter((want) => line.covers.some((c) => c.part === want.supplied));
   const only = line.covers.length === 1 && needs.length === 1 ? needs[0] : undefined;
   const count = (by: number) =>
@@ -94,8 +103,22 @@ export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: 
         </div>
       )}
       {because && <div className="small soft">{because}</div>}
+      {symptoms && <div className="small">{symptoms}</div>}
     </div>
   );
+}
+
+const SOURCES: Record<Wire["NeededWire"]["source"], string> = {
+  requested: "",
+  symptoms: "By the symptoms: ",
+  "goes-with": "Goes with it: ",
+  "while-open": "While it is open: ",
+};
+
+/** Where a required part comes from, and why. */
+function reason(need: Wire["NeededWire"]): string {
+  const why = need.source === "requested" ? need.why.charAt(0).toUpperCase() + need.why.slice(1) : need.why;
+  return SOURCES[need.source] + why;
 }
 
 /** Stock at the chosen branch, or at any. */

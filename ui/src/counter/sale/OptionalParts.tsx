@@ -17,7 +17,6 @@ type Props = {
 };
 
 const SOURCES: Record<Wire["OptionalPart"]["source"], string> = {
-  asked: "Requested",
   job: "You may also need",
   "while-open": "While it is open (accessible parts)",
 };

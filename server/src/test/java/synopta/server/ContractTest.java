@@ -115,6 +115,18 @@ public class ContractTest extends ServedTest {
     }
 
     @Test
+    public void theBagTellsWhereEachPieceComesFromAndWhatBecameOfEveryRequest() {
+        Answer rollers = post("/api/counter", "{\"line\":\"TH-7820-W thumps, drum rollers, rear two, and a glide\"}");
+        assertEquals(each(rollers.body().get("bag"), "source").subList(0, 2), List.of("requested", "goes-with"));
+        assertEquals(rollers.text("/bag/0/part"), "QV-5618");
+        assertEquals(rollers.body().at("/bag/0/quantity").asInt(), 2, "pieces, not what they are sold in");
+        JsonNode requests = rollers.body().get("requests");
+        assertEquals(each(requests, "status"), List.of("in-bag", "not-on-this-machine"));
+        assertEquals(each(requests, "phrase"), List.of("drum rollers", "glide"));
+        assertFalse(rollers.text("/requests/1/why").isBlank());
+    }
+
+    @Test
     public void aPackIsShownAsAMap() {
         Answer shelf = get("/api/knowledge");
         assertEquals(each(shelf.body().get("packs"), "appliance").size(), 4);

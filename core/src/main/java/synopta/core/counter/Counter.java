@@ -206,7 +206,8 @@ public final class Counter {
             EvidenceCollector evidence,
             Diagnosis diagnosis) {
         List<Fault> selling = FaultsToSellFor.of(pack, diagnosis, evidence, input);
-        SalePlan sale = selling(identified, input).of(pack, selling, evidence);
+        SalePlan sale = new RequestAgreement(pack, diagnosis, evidence.evidence())
+                .with(selling(identified, input).of(pack, selling, evidence));
         Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
         sale.options()
@@ -235,7 +236,7 @@ public final class Counter {
                 pack(identified.appliance()).map(evidence::kinds).orElse(Map.of()),
                 evidence.readings(),
                 diagnosis,
-                ids(selling),
+                selling.stream().map(Fault::id).collect(Collectors.toCollection(LinkedHashSet::new)),
                 sale,
                 listings(sale),
                 cautions);
@@ -252,9 +253,5 @@ public final class Counter {
                 identified,
                 input.person(),
                 input.shopping());
-    }
-
-    private static Set<String> ids(List<Fault> faults) {
-        return faults.stream().map(Fault::id).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

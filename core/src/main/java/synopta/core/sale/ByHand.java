@@ -42,6 +42,9 @@ record ByHand(Shopping shopping, Function<PartNumber, FitVerdict> judge, String 
                             want.supplied(),
                             Objects.requireNonNullElse(made.quantity(), want.quantity()),
                             judge.apply(want.listed()),
+                            want.source() == OptionalPart.Source.WHILE_OPEN
+                                    ? BagPiece.Source.WHILE_OPEN
+                                    : BagPiece.Source.GOES_WITH,
                             "Added by hand. " + want.why())));
         }
         return needs;

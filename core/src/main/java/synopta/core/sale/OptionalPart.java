@@ -32,8 +32,6 @@ public record OptionalPart(
         String why) {
     /** Where a want comes from. */
     public enum Source implements Slugged {
-        /** The caller named it. */
-        ASKED,
         /** The job may need it. */
         JOB,
         /** It lies open anyway. */

@@ -22,7 +22,7 @@ import synopta.core.teardown.Teardown;
 import synopta.core.teardown.WhileOpen;
 
 /**
- * What would be nice to have: what the caller named, what the job may need, and what lies open while the needs are seen to.
+ * What would be nice to have: what the job may need, and what lies open while the needs are seen to.
  * Only what certainly fits is offered, and what lies open only when the age is known. A part is offered once; what it is worth while open counts whoever offers it.
  */
 final class OptionalParts {
@@ -54,16 +54,11 @@ final class OptionalParts {
     /**
      * Wants beside the needs.
      *
-     * @param named part types the caller named, each with the words
      * @param sold part types that are sold for
      * @param teardown how the machine is opened; null while its layout is not known
      */
     List<OptionalPart> of(
-            List<RequiredPart> needs,
-            Map<String, String> named,
-            List<String> sold,
-            @Nullable Teardown teardown,
-            @Nullable Double ageYears) {
+            List<RequiredPart> needs, List<String> sold, @Nullable Teardown teardown, @Nullable Double ageYears) {
         Set<PartNumber> needed = needs.stream().map(RequiredPart::listed).collect(Collectors.toSet());
         Map<PartNumber, OptionalPart> wants = new LinkedHashMap<>();
         Map<PartNumber, WhileOpen> open = new LinkedHashMap<>();
@@ -71,12 +66,10 @@ final class OptionalParts {
             open.putAll(new AccessibleParts(catalog, machine, pack, rules, currency)
                     .of(teardown, teardown.work(WorkItems.pieces(needs)), ageYears, rules.horizonYears()));
         }
-        named.forEach((type, phrase) ->
-                offer(wants, type, needs, open, OptionalPart.Source.ASKED, "Requested: “%s”.".formatted(phrase)));
         for (String type : sold) {
             for (SellingRule.Companion offer :
                     pack.partType(type).map(t -> t.selling().offers()).orElse(List.of())) {
-                offer(wants, offer.partType(), needs, open, OptionalPart.Source.JOB, offer.why());
+                offer(wants, offer.partType(), needs, open, offer.why());
             }
         }
         List<OptionalPart> all = new ArrayList<>(wants.values());
@@ -113,14 +106,13 @@ final class OptionalParts {
             String type,
             List<RequiredPart> needs,
             Map<PartNumber, WhileOpen> open,
-            OptionalPart.Source source,
             String why) {
         Set<PartNumber> needed = needs.stream().map(RequiredPart::listed).collect(Collectors.toSet());
         machine.ofType(type).stream()
                 .map(Fit::part)
                 .distinct()
                 .filter(part -> !needed.contains(part))
-                .forEach(part -> wants(part, source == OptionalPart.Source.JOB ? needs : List.of(), open, source, why)
+                .forEach(part -> wants(part, needs, open, OptionalPart.Source.JOB, why)
                         .forEach(want -> wants.putIfAbsent(part, want)));
     }
 

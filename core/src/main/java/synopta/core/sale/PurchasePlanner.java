@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
@@ -76,6 +77,7 @@ public final class PurchasePlanner {
                 List.of(),
                 List.of(),
                 List.of(),
+                NamedRequests.byNumber(needs),
                 plan.orElse(null),
                 options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()),
                 null);
@@ -84,14 +86,11 @@ public final class PurchasePlanner {
     /** What these faults and the caller's own wishes come to. */
     public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector evidence) {
         RequestedQuantities quantities = quantities(pack, evidence);
-        List<RequiredPart> needs = needs(pack, faults, evidence, quantities);
+        NamedRequests requests = NamedRequests.of(pack, machine, identified, evidence);
+        List<RequiredPart> needs = needs(pack, faults, evidence, requests, quantities);
         Optional<Teardown> teardown = Optional.ofNullable(identified.layout())
                 .map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
-        List<String> sold = faults.stream().map(Fault::partType).distinct().toList();
-        List<OptionalPart> wants = machine.map(
-                        m -> new OptionalParts(catalog, m, pack, rules, currency, identified.layout())
-                                .of(needs, wished(pack, evidence), sold, teardown.orElse(null), identified.ageYears()))
-                .orElse(List.of());
+        List<OptionalPart> wants = wants(pack, needs, sold(requests, faults), teardown.orElse(null));
         List<RequiredPart> inForce = new ArrayList<>(byHand().needs(needs));
         inForce.addAll(byHand().madeNeeds(wants));
         Predicate<String> withheld = type -> WithheldPart.isWithheld(pack, type, person, rules.practices());
@@ -106,8 +105,32 @@ public final class PurchasePlanner {
                 inForce,
                 left,
                 WithheldPart.of(pack, kept),
-                quantities.notes(inForce, left),
+                quantities.notes(inForce),
+                outcomes(requests, inForce, withheld),
                 teardown.orElse(null));
+    }
+
+    private static List<String> sold(NamedRequests requests, List<Fault> faults) {
+        return Stream.concat(
+                        requests.settled().stream()
+                                .map(request -> request.partTypes().get(0)),
+                        faults.stream().map(Fault::partType))
+                .distinct()
+                .toList();
+    }
+
+    private List<OptionalPart> wants(
+            Pack pack, List<RequiredPart> needs, List<String> sold, @Nullable Teardown teardown) {
+        return machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency, identified.layout())
+                        .of(needs, sold, teardown, identified.ageYears()))
+                .orElse(List.of());
+    }
+
+    private List<RequestOutcome> outcomes(
+            NamedRequests requests, List<RequiredPart> inForce, Predicate<String> withheld) {
+        List<RequestOutcome> outcomes = new ArrayList<>(NamedRequests.byNumber(asked()));
+        outcomes.addAll(requests.outcomes(inForce, withheld));
+        return outcomes;
     }
 
     private SalePlan planned(
@@ -116,6 +139,7 @@ public final class PurchasePlanner {
             List<OptionalPart> left,
             List<WithheldPart> withheld,
             List<QuantityNote> notes,
+            List<RequestOutcome> requests,
             @Nullable Teardown teardown) {
         Optional<BasketPlan> plan = plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
@@ -125,6 +149,7 @@ public final class PurchasePlanner {
                 left,
                 withheld,
                 notes,
+                requests,
                 plan.orElse(null),
                 options(
                         plan.orElse(null),
@@ -172,31 +197,19 @@ public final class PurchasePlanner {
         return new RequestedParts(catalog, finder).of(identified);
     }
 
-    /** What was named as wished for, where the word means one part or the machine has but one of its meanings. */
-    private static Map<String, String> wished(Pack pack, EvidenceCollector evidence) {
-        Map<String, String> wished = new LinkedHashMap<>();
-        Set<String> given = new HashSet<>();
-        evidence.evidence().forEach(e -> given.add(e.finding()));
-        for (ParsedComplaint.Named named : evidence.parsed().named()) {
-            if (named.how() == ParsedComplaint.Named.How.ASKED) {
-                named.partTypes().stream()
-                        .filter(slug ->
-                                given.contains(pack.partType(slug).orElseThrow().requestFinding()))
-                        .forEach(slug -> wished.putIfAbsent(slug, named.phrase()));
-            }
-        }
-        return wished;
-    }
-
-    /** What is asked for by number, then what the faults need besides. */
+    /** What is asked for by number, then by name, then what the faults need besides. */
     private List<RequiredPart> needs(
-            Pack pack, List<Fault> faults, EvidenceCollector evidence, RequestedQuantities quantities) {
+            Pack pack,
+            List<Fault> faults,
+            EvidenceCollector evidence,
+            NamedRequests requests,
+            RequestedQuantities quantities) {
         List<RequiredPart> needs = new ArrayList<>(asked());
         Set<PartNumber> byNumber = new HashSet<>();
         needs.forEach(need -> byNumber.add(need.supplied()));
         machine
                 .map(m -> new RequiredParts(m, pack, rules.practices(), identified.layout())
-                        .of(faults, evidence.evidence(), quantities.asked()))
+                        .of(requests.settled(), faults, evidence.evidence(), quantities.asked()))
                 .orElse(List.of())
                 .stream()
                 .filter(need -> need.supplied() == null || !byNumber.contains(need.supplied()))

@@ -80,6 +80,7 @@ final class RequestedParts {
                 supplied,
                 quantity,
                 verdict,
+                BagPiece.Source.REQUESTED,
                 "requested by number");
     }
 }

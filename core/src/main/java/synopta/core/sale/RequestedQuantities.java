@@ -1,6 +1,5 @@
 package synopta.core.sale;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +25,7 @@ final class RequestedQuantities {
 
     private record Said(int pieces, String phrase) {}
 
-    private record Sought(String partType, PartNumber part, int pieces) {}
+    private record Sought(String partType, PartNumber part) {}
 
     private final Pack pack;
     private final Optional<MachineParts> machine;
@@ -76,18 +75,13 @@ final class RequestedQuantities {
         return asked;
     }
 
-    /** One for each needed or wanted part that was asked for in another quantity than is fitted or sold. */
-    List<QuantityNote> notes(List<RequiredPart> needs, List<OptionalPart> wants) {
-        Stream<Sought> needed = needs.stream()
-                .flatMap(n -> Stream.ofNullable(n.supplied()).map(p -> new Sought(n.partType(), p, n.quantity())));
-        Stream<Sought> wanted = wants.stream()
-                .filter(w -> w.source() == OptionalPart.Source.ASKED)
-                .map(w -> new Sought(w.partType(), w.supplied(), w.quantity()));
-        List<QuantityNote> notes = new ArrayList<>();
-        Stream.concat(needed, wanted)
+    /** One for each needed part that was asked for in another quantity than is fitted or sold. */
+    List<QuantityNote> notes(List<RequiredPart> needs) {
+        return needs.stream()
+                .flatMap(n -> Stream.ofNullable(n.supplied()).map(p -> new Sought(n.partType(), p)))
                 .filter(sought -> said.containsKey(sought.partType))
-                .forEach(sought -> note(sought).ifPresent(notes::add));
-        return notes;
+                .flatMap(sought -> note(sought).stream())
+                .toList();
     }
 
     private Optional<QuantityNote> note(Sought sought) {

@@ -14,6 +14,7 @@ import synopta.core.fit.FitVerdict;
  * @param supplied what is handed over for it today; null while the verdict on a known machine is open
  * @param quantity pieces of `supplied`; 0 when the specialist left it out
  * @param verdict whether it fits
+ * @param source where it comes from
  * @param why in a sentence
  */
 public record RequiredPart(
@@ -23,12 +24,13 @@ public record RequiredPart(
         @Nullable PartNumber supplied,
         int quantity,
         FitVerdict verdict,
+        BagPiece.Source source,
         String why) {
     RequiredPart with(int pieces) {
-        return new RequiredPart(partType, slots, listed, supplied, pieces, verdict, why);
+        return new RequiredPart(partType, slots, listed, supplied, pieces, verdict, source, why);
     }
 
     RequiredPart at(List<String> places) {
-        return new RequiredPart(partType, places, listed, supplied, quantity, verdict, why);
+        return new RequiredPart(partType, places, listed, supplied, quantity, verdict, source, why);
     }
 }

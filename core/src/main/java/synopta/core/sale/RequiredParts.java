@@ -5,11 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import synopta.core.casefile.PartRequest;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.fit.FitVerdict;
 import synopta.core.fit.Supply;
@@ -30,49 +32,96 @@ public final class RequiredParts {
     private final Pack pack;
     private final RepairPractices practices;
     private final BroughtPieces brought;
+    private final @Nullable Layout layout;
 
     /** Needs of a machine, in a house of these schools; small parts are counted by the layout where it is known. */
     RequiredParts(MachineParts machine, Pack pack, RepairPractices practices, @Nullable Layout layout) {
         brought = new BroughtPieces(layout);
+        this.layout = layout;
         this.machine = machine;
         this.pack = pack;
         this.practices = practices;
     }
 
-    private record Wanted(String partType, @Nullable String slot, boolean all, String why) {}
+    /**
+     * A part that is to be renewed.
+     *
+     * @param pieces how many; null for all of those places
+     */
+    private record Wanted(
+            String partType,
+            Predicate<String> slots,
+            @Nullable Integer pieces,
+            BagPiece.Source source,
+            String why) {}
 
     /**
-     * What these faults ask for.
+     * What is asked for by name, each of one meaning, then what these faults ask for besides. Of a part type that is asked
+     * for, the caller's word counts, not the fault's.
      *
      * @param asked how many of a part type the caller spoke of, where one at a time is sold
      */
-    List<RequiredPart> of(List<Fault> faults, List<Evidence> evidence, Map<String, Integer> asked) {
+    List<RequiredPart> of(
+            List<PartRequest> requests, List<Fault> faults, List<Evidence> evidence, Map<String, Integer> asked) {
         Map<String, Wanted> wanted = new LinkedHashMap<>();
+        for (PartRequest request : requests) {
+            PartType type = pack.partType(request.partTypes().get(0)).orElseThrow();
+            wanted.putIfAbsent(type.slug(), wanted(type, request));
+        }
+        Set<String> requested = Set.copyOf(wanted.keySet());
+        requests.forEach(
+                request -> companions(pack.partType(request.partTypes().get(0)).orElseThrow(), evidence, wanted));
         for (Fault fault : faults) {
             PartType type = pack.partType(fault.partType()).orElseThrow();
-            SellingRule rule = type.selling();
-            boolean all = rule.replaceAll() && practices.replaceAll();
-            Optional<String> slot = all ? Optional.empty() : Optional.ofNullable(fault.slot());
-            String why = all ? Objects.requireNonNullElse(rule.why(), fault.name()) : fault.name();
-            wanted.putIfAbsent(type.slug() + slot.orElse(""), new Wanted(type.slug(), slot.orElse(null), all, why));
-            for (SellingRule.Companion companion : rule.companions()) {
-                if (goes(companion, evidence)) {
-                    wanted.putIfAbsent(
-                            companion.partType(), new Wanted(companion.partType(), null, true, companion.why()));
-                }
+            if (!requested.contains(type.slug())) {
+                Wanted of = wanted(type, fault, asked);
+                wanted.putIfAbsent(isAll(type) ? type.slug() : type.slug() + fault.slot(), of);
+                companions(type, evidence, wanted);
             }
         }
         List<RequiredPart> needs = new ArrayList<>();
         for (Wanted want : wanted.values()) {
             List<Fit> meant = machine.ofType(want.partType).stream()
-                    .filter(row -> want.slot == null || row.slot().equals(want.slot))
+                    .filter(row -> want.slots.test(row.slot()))
                     .toList();
-            int pieces = want.all
-                    ? brought.of(want.partType, needs).orElse(Integer.MAX_VALUE)
-                    : asked.getOrDefault(want.partType, 1);
+            int pieces = want.pieces == null ? brought.of(want.partType, needs).orElse(Integer.MAX_VALUE) : want.pieces;
             needs.addAll(parts(meant, want, pieces));
         }
         return needs;
+    }
+
+    private boolean isAll(PartType type) {
+        return type.selling().replaceAll() && practices.replaceAll();
+    }
+
+    /** A rule of the trade that all of a kind are renewed holds for the places that are asked for. */
+    private Wanted wanted(PartType type, PartRequest request) {
+        RequestedPlaces places = new RequestedPlaces(machine.ofType(type.slug()), layout, request);
+        return new Wanted(
+                type.slug(),
+                places.meant()::contains,
+                isAll(type) ? null : places.pieces(),
+                BagPiece.Source.REQUESTED,
+                "Requested: “%s”.".formatted(request.phrase()));
+    }
+
+    private Wanted wanted(PartType type, Fault fault, Map<String, Integer> asked) {
+        boolean all = isAll(type);
+        return new Wanted(
+                type.slug(),
+                all || fault.slot() == null ? slot -> true : fault.slot()::equals,
+                all ? null : asked.getOrDefault(type.slug(), 1),
+                BagPiece.Source.SYMPTOMS,
+                all ? Objects.requireNonNullElse(type.selling().why(), fault.name()) : fault.name());
+    }
+
+    private void companions(PartType type, List<Evidence> evidence, Map<String, Wanted> wanted) {
+        type.selling().companions().stream()
+                .filter(companion -> goes(companion, evidence))
+                .forEach(companion -> wanted.putIfAbsent(
+                        companion.partType(),
+                        new Wanted(
+                                companion.partType(), slot -> true, null, BagPiece.Source.GOES_WITH, companion.why())));
     }
 
     /** Whether a finding was given a telling answer. */
@@ -96,24 +145,27 @@ public final class RequiredParts {
             FitVerdict verdict = machine.judge(places.get(0).part());
             int fitted = places.stream().mapToInt(Fit::quantity).sum();
             int pieces = Math.max(1, Math.min(most, fitted));
-            List<String> slots = places.stream().map(Fit::slot).distinct().toList();
             List<Supply.Item> items = supplied(verdict);
-            for (Supply.Item item : items) {
-                parts.add(new RequiredPart(
-                        wanted.partType,
-                        slots,
-                        places.get(0).part(),
-                        item.part(),
-                        Math.multiplyExact(pieces, item.quantity()),
-                        verdict,
-                        wanted.why));
-            }
+            items.forEach(item ->
+                    parts.add(part(wanted, places, item.part(), Math.multiplyExact(pieces, item.quantity()), verdict)));
             if (items.isEmpty()) {
-                parts.add(new RequiredPart(
-                        wanted.partType, slots, places.get(0).part(), null, pieces, verdict, wanted.why));
+                parts.add(part(wanted, places, null, pieces, verdict));
             }
         }
         return parts;
+    }
+
+    private static RequiredPart part(
+            Wanted wanted, List<Fit> places, @Nullable PartNumber supplied, int pieces, FitVerdict verdict) {
+        return new RequiredPart(
+                wanted.partType,
+                places.stream().map(Fit::slot).distinct().toList(),
+                places.get(0).part(),
+                supplied,
+                pieces,
+                verdict,
+                wanted.source,
+                wanted.why);
     }
 
     /** What is handed over today for a part with this verdict; nothing while it is open. */

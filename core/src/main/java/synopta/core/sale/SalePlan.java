@@ -1,5 +1,6 @@
 package synopta.core.sale;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import synopta.core.teardown.Work;
  * @param wants what would be nice to have
  * @param withheld what is not sold to whoever does the work
  * @param quantities requests in another quantity than the trade's
+ * @param requests what became of each request
  * @param plan present once there are needs
  * @param options the ways to buy, the best first; none while there is no plan
  * @param work of fitting what is needed; null while the layout is not known
@@ -25,12 +27,13 @@ public record SalePlan(
         List<OptionalPart> wants,
         List<WithheldPart> withheld,
         List<QuantityNote> quantities,
+        List<RequestOutcome> requests,
         @Nullable BasketPlan plan,
         List<SaleOption> options,
         @Nullable Work work) {
     /** Nothing is sold. */
     public static final SalePlan NOTHING =
-            new SalePlan(List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
+            new SalePlan(List.of(), List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
 
     /** Copies. */
     public SalePlan {
@@ -38,12 +41,40 @@ public record SalePlan(
         wants = List.copyOf(wants);
         withheld = List.copyOf(withheld);
         quantities = List.copyOf(quantities);
+        requests = List.copyOf(requests);
         options = List.copyOf(options);
+    }
+
+    /** The same with other words about requests. */
+    public SalePlan with(List<RequestOutcome> told) {
+        return new SalePlan(needs, wants, withheld, quantities, told, plan, options, work);
     }
 
     /** The work of the best option, of the needs where nothing can be bought yet; empty while the layout is not known. */
     public Optional<Work> bestWork() {
         return options.stream().findFirst().map(SaleOption::work).or(() -> Optional.ofNullable(work));
+    }
+
+    /** What the best option hands over for needs, and what it renews while it is open, in pieces. */
+    public List<BagPiece> bag() {
+        List<BagPiece> bag = new ArrayList<>();
+        needs.stream()
+                .filter(need -> need.quantity() > 0 && need.supplied() != null)
+                .forEach(need -> bag.add(
+                        new BagPiece(need.partType(), need.supplied(), need.quantity(), need.source(), need.why())));
+        options.stream()
+                .findFirst()
+                .ifPresent(best -> wants.stream()
+                        .filter(want -> want.quantity() > 0
+                                && best.option().purchase().undone().stream()
+                                        .noneMatch(left -> left.part().equals(want.supplied())))
+                        .forEach(want -> bag.add(new BagPiece(
+                                want.partType(),
+                                want.supplied(),
+                                want.quantity(),
+                                BagPiece.Source.WHILE_OPEN,
+                                want.why()))));
+        return bag;
     }
 
     /** Every part that is spoken of: bought, left over or wanted, each once. */

@@ -20,9 +20,12 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
+import synopta.core.sale.BagPiece;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
+import synopta.core.sale.RequestOutcome;
 import synopta.core.sale.RequiredPart;
+import synopta.core.sale.SalePlan;
 import synopta.core.sale.WithheldPart;
 import synopta.server.catalog.CatalogWire;
 import synopta.server.diagnosis.AnswerWire;
@@ -60,7 +63,7 @@ public final class CounterWire {
             List<NeededWire> needs,
             List<OptionalPart> wants,
             List<WithheldPart> withheld,
-            List<QuantityNote> quantities,
+            @JsonUnwrapped BagWire requested,
             @MayBeNull BasketPlan basket,
             List<SaleWire.OfferedWire> options,
             List<PartListing> parts,
@@ -93,7 +96,7 @@ public final class CounterWire {
                     NeededWire.of(view.needs()),
                     view.sale().wants(),
                     view.sale().withheld(),
-                    view.sale().quantities(),
+                    BagWire.of(view.sale()),
                     view.plan().orElse(null),
                     SaleWire.OfferedWire.of(view, pack),
                     view.parts(),
@@ -102,6 +105,19 @@ public final class CounterWire {
 
         private static <T, W> W made(@Nullable T value, Function<T, W> wire) {
             return value == null ? null : wire.apply(value);
+        }
+    }
+
+    /**
+     * What was asked for.
+     *
+     * @param quantities requests in another quantity than the trade's
+     * @param requests what became of each request
+     * @param bag pieces that the best option hands over
+     */
+    public record BagWire(List<QuantityNote> quantities, List<RequestOutcome> requests, List<BagPiece> bag) {
+        static BagWire of(SalePlan sale) {
+            return new BagWire(sale.quantities(), sale.requests(), sale.bag());
         }
     }
 
@@ -132,6 +148,7 @@ public final class CounterWire {
             @MayBeNull String supplied,
             int quantity,
             FitWire.FitAnswer fit,
+            BagPiece.Source source,
             String why) {
         static List<NeededWire> of(List<RequiredPart> needs) {
             return needs.stream().map(NeededWire::of).toList();
@@ -145,6 +162,7 @@ public final class CounterWire {
                     Optional.ofNullable(need.supplied()).map(p -> p.written()).orElse(null),
                     need.quantity(),
                     FitWire.FitAnswer.of(need.verdict()),
+                    need.source(),
                     need.why());
         }
     }

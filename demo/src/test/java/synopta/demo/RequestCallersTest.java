@@ -1,0 +1,116 @@
+package synopta.demo;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import synopta.core.casefile.CaseInput;
+import synopta.core.counter.CaseAssessment;
+import synopta.core.counter.Counter;
+import synopta.core.knowledge.HouseSettings;
+import synopta.core.sale.BagPiece;
+import synopta.core.sale.RequestOutcome;
+
+/** Callers who name the part they want, heard by the phrases of the packs. */
+public class RequestCallersTest {
+    private final Counter counter = new DemoCounter(() -> HouseSettings.USUAL).counter;
+
+    /** What is said; what is in the bag for it, rolled up in words; what became of requests that are not. */
+    private static final String CALLERS = """
+            TH-7820-W drum rollers, rear two | 2 drum-roller, goes with 4 roller-hardware |
+            TH-7820-W a pair of rear rollers and a belt | 2 drum-roller, 1 drum-belt, goes with 4 roller-hardware |
+            TH-7820-W rollers | 4 drum-roller, goes with 8 roller-hardware |
+            TH-7820-W idler pulley and belt | 1 idler-pulley, 1 drum-belt |
+            TH-7820-W repair kit | 1 drum-belt, 4 drum-roller, 1 idler-pulley, 8 roller-hardware |
+            TH-7820-W rear felt | 1 rear-seal |
+            TH-7820-W thermal fuse | 1 thermal-fuse |
+            TH-7820-W element | 1 heater-assembly |
+            TH-7820-W door switch, lost | 1 door-switch |
+            TH-7820-W leveling legs, all four | 4 leveling-leg |
+            TH-7820-W knob lost | 1 control-knob |
+            TH-7820-W not the belt, the rollers | 4 drum-roller, goes with 8 roller-hardware |
+            TH-7820-W I put a belt in last month, need an idler | 1 idler-pulley |
+            TH-7820-W front glides worn | | drum-glide not-on-this-machine
+            TH-7820-W igniter please | | gas-igniter not-on-this-machine
+            TH-7820-W QV-1183 | 1 drum-belt |
+            TH-7820-W QV-1320 | 1 door-catch, 1 door-catch |
+            HV-4415-W needs a QV-1183 | | drum-belt not-on-this-machine
+            HV-4415-W front glides worn | 2 drum-glide |
+            HV-4415-W both glides | 2 drum-glide |
+            HV-4415-W a set of baffles | 3 drum-baffle |
+            HV-4415-W lint filter | 1 lint-filter |
+            HV-4415-W rollers | | drum-roller not-on-this-machine
+            HV-9143-K two door springs please | 2 door-spring |
+            HV-9143-K 2 door springs | 2 door-spring |
+            PG-4470-K igniter please | 1 gas-igniter |
+            PG-4470-K gas valve coils, both | 1 gas-valve-coils |
+            RE1524W bake element | 1 bake-element |
+            RE1524W top element | 1 broil-element |
+            RE1524W knobs, all five | 5 control-knob |
+            RE1524W one knob | 1 control-knob |
+            RE1524W surface element, the large one | 1 surface-element |
+            RE1524W element | | bake-element which-one
+            TD-4614-B wash arm, the lower one | 1 lower-wash-arm |
+            TD-4614-B inlet valve | 1 inlet-valve |
+            TD-4614-B drain hose and check valve | 1 drain-hose, 1 check-valve |
+            TD-4614-B drain pump | | drain-pump which-one
+            TD-4614-B pump | | circulation-pump which-one
+            TD-4614-B door spring | | door-spring not-on-this-machine
+            HM-3303-S light bulb | 1 lamp |
+            HM-3303-S turntable motor and coupler | 1 turntable-motor, 1 turntable-coupler |
+            HM-3303-S door switch | 3 door-interlock-switch |
+            HM-3303-S waveguide cover | 1 waveguide-cover |
+            HM-3303-S charcoal filter | | carbon-filter not-on-this-machine
+            2 x QV 1183 please | 2 drum-belt |
+            dryer belt | | drum-belt no-number
+            range bake element | | bake-element no-number
+            """;
+
+    @DataProvider
+    Iterator<Object[]> callers() {
+        return CALLERS.lines()
+                .map(line -> Arrays.stream((line + " ").split("\\|"))
+                        .map(String::strip)
+                        .toArray())
+                .iterator();
+    }
+
+    @Test(dataProvider = "callers")
+    public void whatIsAskedForIsInTheBagAtOnceOrItIsSaidWhyNot(String said, String bag, String open) {
+        CaseAssessment view = counter.work(CaseInput.of(said));
+        assertEquals(
+                view.sale().bag().stream()
+                        .filter(piece -> piece.source() != BagPiece.Source.WHILE_OPEN)
+                        .map(piece -> (piece.source() == BagPiece.Source.GOES_WITH ? "goes with " : "")
+                                + piece.quantity() + " " + piece.partType())
+                        .collect(Collectors.joining(", ")),
+                bag);
+        assertEquals(
+                view.sale().requests().stream()
+                        .filter(request -> request.status() != RequestOutcome.Status.IN_BAG)
+                        .map(request ->
+                                request.partType() + " " + request.status().slug())
+                        .collect(Collectors.joining(", ")),
+                open);
+        assertEquals(view.plan().isPresent(), !bag.isEmpty(), "what is in the bag is planned for");
+    }
+
+    @Test
+    public void theSymptomsAgreeOrDisagreeWithARequestAndKeepNothingOutOfTheBag() {
+        assertEquals(
+                counter.work(CaseInput.of("TH-7820-W thumps, need drum rollers"))
+                        .sale()
+                        .requests()
+                        .get(0)
+                        .symptoms(),
+                "The symptoms point there too, 84 %.");
+        CaseAssessment unlikely = counter.work(CaseInput.of("TH-7820-W does not heat, need a belt"));
+        assertEquals(unlikely.sale().bag().get(0).partType(), "drum-belt");
+        String said = unlikely.sale().requests().get(0).symptoms();
+        assertTrue(said.startsWith("Unlikely to cure it, 0 %: the symptoms point to the thermal fuse"), said);
+    }
+}
