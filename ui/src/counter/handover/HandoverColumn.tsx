@@ -111,10 +111,13 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
   );
 }
 
-/** Whether a part was requested by number and no symptom is known. */
+/** Begins the key of the fact that a part was requested by its name. */
+const REQUESTED = "finding:asked-";
+
+/** Whether a requested part is in the bag and no symptom is known. */
 const onlyRequested = (answer: Answer): boolean =>
-  answer.pieces.some((piece) => piece.kind === "part-number") &&
-  answer.known.every((known) => !known.key.startsWith("finding:"));
+  answer.requests.some((request) => request.status === "in-bag") &&
+  answer.known.every((known) => !known.key.startsWith("finding:") || known.key.startsWith(REQUESTED));
 
 /** The line with the requested part number replaced by another. */
 function replaced(answer: Answer, line: string, asked: string, part: string): string {

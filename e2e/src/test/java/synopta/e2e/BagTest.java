@@ -41,6 +41,19 @@ public class BagTest extends Browser {
     }
 
     @Test
+    public void aPartThatIsAskedForByNameIsInTheBagAtOnceAndWhatTheMachineLacksIsSaid() {
+        caller("th7820w drum rollers, rear two, and a glide");
+        assertThat(row("QV-5618")).containsText("2 × QV-5618");
+        assertThat(row("QV-5618")).containsText("Requested: “drum rollers”.");
+        assertThat(row("QV-5644")).containsText("Goes with it:");
+        assertThat(page.getByText("As requested.")).isVisible();
+        assertThat(page.getByRole(AriaRole.NOTE)).containsText("The catalog lists no drum glide for this machine.");
+        assertAccessible();
+        caller("th7820w does not heat, need a belt");
+        assertThat(row("QV-1183")).containsText("Unlikely to cure it, 0 %: the symptoms point to the");
+    }
+
+    @Test
     public void purchaseOptionsStandSideBySideAndTheirDifferenceIsSaid() {
         caller("th7820w thumps, 8 yrs");
         Locator ways = region("Purchase options");
