@@ -11,6 +11,7 @@ import synopta.core.diagnosis.Suspect;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.quantity.Probability;
+import synopta.core.sale.RequestOutcome;
 import synopta.core.sale.SalePlan;
 
 /** What the symptoms say about requests: said once beside each, it keeps nothing out of the bag. */
@@ -42,12 +43,17 @@ final class RequestAgreement {
     SalePlan with(SalePlan sale) {
         return hasSymptoms
                 ? sale.with(sale.requests().stream()
-                        .map(request -> request.with(said(request.partType())))
+                        .map(request -> request.with(said(
+                                request.partType(),
+                                sale.requests().stream()
+                                        .map(RequestOutcome::partType)
+                                        .collect(Collectors.toSet()))))
                         .toList())
                 : sale;
     }
 
-    private @Nullable String said(String partType) {
+    /** Nothing where the symptoms point to another part that is asked for. */
+    private @Nullable String said(String partType, Set<String> requested) {
         Probability likely = diagnosis.parts().get(partType);
         double probability = likely == null ? 0 : likely.value();
         if (probability >= POINTS_TO) {
@@ -59,7 +65,7 @@ final class RequestAgreement {
                 .findFirst()
                 .map(Suspect::fault)
                 .flatMap(fault -> pack.partType(fault.partType()))
-                .filter(type -> !type.slug().equals(partType))
+                .filter(type -> !requested.contains(type.slug()))
                 .map(type -> "Unlikely to cure it, %s: the symptoms point to the %s, %s."
                         .formatted(percent(probability), type.name().toLowerCase(Locale.ROOT), percent(of(type))))
                 .orElse(null);

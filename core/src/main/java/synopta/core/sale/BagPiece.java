@@ -21,7 +21,7 @@ public record BagPiece(String partType, PartNumber part, int quantity, Source so
         SYMPTOMS,
         /** It is renewed or sold with another. */
         GOES_WITH,
-        /** It is accessible during this repair. */
+        /** It is accessible during this repair, and was added by hand. */
         WHILE_OPEN
     }
 }

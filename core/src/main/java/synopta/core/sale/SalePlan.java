@@ -55,25 +55,14 @@ public record SalePlan(
         return options.stream().findFirst().map(SaleOption::work).or(() -> Optional.ofNullable(work));
     }
 
-    /** What the best option hands over for needs, and what it renews while it is open, in pieces. */
+    /** What is handed over for the needs, in pieces. */
     public List<BagPiece> bag() {
         List<BagPiece> bag = new ArrayList<>();
-        needs.stream()
-                .filter(need -> need.quantity() > 0 && need.supplied() != null)
-                .forEach(need -> bag.add(
-                        new BagPiece(need.partType(), need.supplied(), need.quantity(), need.source(), need.why())));
-        options.stream()
-                .findFirst()
-                .ifPresent(best -> wants.stream()
-                        .filter(want -> want.quantity() > 0
-                                && best.option().purchase().undone().stream()
-                                        .noneMatch(left -> left.part().equals(want.supplied())))
-                        .forEach(want -> bag.add(new BagPiece(
-                                want.partType(),
-                                want.supplied(),
-                                want.quantity(),
-                                BagPiece.Source.WHILE_OPEN,
-                                want.why()))));
+        for (RequiredPart need : needs) {
+            if (need.quantity() > 0 && need.supplied() != null) {
+                bag.add(new BagPiece(need.partType(), need.supplied(), need.quantity(), need.source(), need.why()));
+            }
+        }
         return bag;
     }
 
