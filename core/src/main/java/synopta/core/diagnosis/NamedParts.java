@@ -81,7 +81,7 @@ final class NamedParts {
                 .sum();
     }
 
-    /** Whether nothing else is said in the clause but how many and where. */
+    /** Whether nothing else is said in the clause but how many, where, and other parts: "need a belt and an idler". */
     private boolean isAlone(ParsedComplaint.Named phrase) {
         int from = phrase.from();
         while (from > 0 && ENDS.indexOf(complaint.charAt(from - 1)) < 0) {
@@ -91,8 +91,9 @@ final class NamedParts {
         while (to < complaint.length() && ENDS.indexOf(complaint.charAt(to)) < 0) {
             to++;
         }
-        return BESIDE.matcher(complaint.substring(from, phrase.from())).matches()
-                && BESIDE.matcher(complaint.substring(phrase.to(), to)).matches();
+        StringBuilder beside = new StringBuilder(complaint);
+        byWords.forEach(name -> beside.replace(name.from(), name.to(), " ".repeat(name.to() - name.from())));
+        return BESIDE.matcher(beside.substring(from, to)).matches();
     }
 
     private Optional<MeaningModel.PartReading> reading(String partType) {

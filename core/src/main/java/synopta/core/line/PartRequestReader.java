@@ -77,10 +77,12 @@ public final class PartRequestReader {
         return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
     }
 
-    /** Every part of a complaint that is asked for by its name, in the order it was said. */
-    public static List<PartRequest> of(String complaint, List<ParsedComplaint.Named> named) {
-        return named.stream()
+    /** Every part of a complaint that is asked for by its name, in the order it was said; a question about one asks for none. */
+    public static List<PartRequest> of(String complaint, ParsedComplaint parsed) {
+        return parsed.named().stream()
                 .filter(n -> n.how() == ParsedComplaint.Named.How.ASKED)
+                .filter(n ->
+                        parsed.doubts().stream().noneMatch(doubt -> doubt.from() < n.to() && n.from() < doubt.to()))
                 .map(n -> of(complaint, n))
                 .toList();
     }
@@ -111,7 +113,7 @@ public final class PartRequestReader {
                 beside.stream().anyMatch(ALL::contains) || isPlural(named.phrase()),
                 places,
                 reason(complaint),
-                named.phrase());
+                named.phrase().strip());
     }
 
     private static List<String> words(String text) {

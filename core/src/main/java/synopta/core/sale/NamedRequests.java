@@ -32,16 +32,13 @@ final class NamedRequests {
     static NamedRequests of(
             Pack pack, Optional<MachineParts> machine, IdentifiedModel identified, EvidenceCollector evidence) {
         Set<String> given = evidence.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
-        List<PartRequest> requests =
-                PartRequestReader.of(
-                                identified.line().complaint(), evidence.parsed().named())
-                        .stream()
-                        .map(request -> request.of(request.partTypes().stream()
-                                .filter(type -> given.contains(
-                                        pack.partType(type).orElseThrow().requestFinding()))
-                                .toList()))
-                        .filter(request -> !request.partTypes().isEmpty())
-                        .toList();
+        List<PartRequest> requests = PartRequestReader.of(identified.line().complaint(), evidence.parsed()).stream()
+                .map(request -> request.of(request.partTypes().stream()
+                        .filter(type ->
+                                given.contains(pack.partType(type).orElseThrow().requestFinding()))
+                        .toList()))
+                .filter(request -> !request.partTypes().isEmpty())
+                .toList();
         return new NamedRequests(pack, machine, identified.layout(), requests);
     }
 
