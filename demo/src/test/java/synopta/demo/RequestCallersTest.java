@@ -100,6 +100,12 @@ public class RequestCallersTest {
     }
 
     @Test
+    public void whyAPartIsAskedForStandsWithIt() {
+        CaseAssessment view = counter.work(CaseInput.of("HV-4415-W front glides worn"));
+        assertEquals(view.sale().bag().get(0).why(), "Requested: “glides”, worn.");
+    }
+
+    @Test
     public void theSymptomsAgreeOrDisagreeWithARequestAndKeepNothingOutOfTheBag() {
         assertEquals(
                 counter.work(CaseInput.of("TH-7820-W thumps, need drum rollers"))

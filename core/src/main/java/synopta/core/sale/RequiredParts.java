@@ -102,7 +102,12 @@ public final class RequiredParts {
                 places.meant()::contains,
                 isAll(type) ? null : places.pieces(),
                 BagPiece.Source.REQUESTED,
-                "Requested: “%s”.".formatted(request.phrase()));
+                "Requested: “%s”%s."
+                        .formatted(
+                                request.phrase(),
+                                request.reason() == null
+                                        ? ""
+                                        : ", " + request.reason().slug()));
     }
 
     private Wanted wanted(PartType type, Fault fault, Map<String, Integer> asked) {
