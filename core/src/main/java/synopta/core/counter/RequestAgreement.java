@@ -41,21 +41,19 @@ final class RequestAgreement {
 
     /** The plan with what the symptoms say about each request; the same where none were told. */
     SalePlan with(SalePlan sale) {
-        return hasSymptoms
-                ? sale.with(sale.requests().stream()
-                        .map(request -> request.with(said(
-                                request.partType(),
-                                sale.requests().stream()
-                                        .map(RequestOutcome::partType)
-                                        .collect(Collectors.toSet()))))
-                        .toList())
-                : sale;
+        if (!hasSymptoms) {
+            return sale;
+        }
+        Set<String> requested =
+                sale.requests().stream().map(RequestOutcome::partType).collect(Collectors.toSet());
+        return sale.with(sale.requests().stream()
+                .map(request -> request.with(said(request.partType(), requested)))
+                .toList());
     }
 
     /** Nothing where the symptoms point to another part that is asked for. */
     private @Nullable String said(String partType, Set<String> requested) {
-        Probability likely = diagnosis.parts().get(partType);
-        double probability = likely == null ? 0 : likely.value();
+        double probability = likely(partType);
         if (probability >= POINTS_TO) {
             return "The symptoms point there too, %s.".formatted(percent(probability));
         }
@@ -67,12 +65,15 @@ final class RequestAgreement {
                 .flatMap(fault -> pack.partType(fault.partType()))
                 .filter(type -> !requested.contains(type.slug()))
                 .map(type -> "Unlikely to cure it, %s: the symptoms point to the %s, %s."
-                        .formatted(percent(probability), type.name().toLowerCase(Locale.ROOT), percent(of(type))))
+                        .formatted(
+                                percent(probability),
+                                type.name().toLowerCase(Locale.ROOT),
+                                percent(likely(type.slug()))))
                 .orElse(null);
     }
 
-    private double of(PartType type) {
-        return diagnosis.parts().getOrDefault(type.slug(), new Probability(0)).value();
+    private double likely(String partType) {
+        return diagnosis.parts().getOrDefault(partType, new Probability(0)).value();
     }
 
     private static String percent(double probability) {

@@ -27,6 +27,7 @@ final class NamedRequests {
     private final Optional<MachineParts> machine;
     private final @Nullable Layout layout;
     private final List<PartRequest> requests;
+    private final List<PartRequest> settled;
 
     /** What was asked for by name in a complaint and is not struck out. */
     static NamedRequests of(
@@ -51,6 +52,7 @@ final class NamedRequests {
                 .map(NamedRequests::narrowed)
                 .flatMap(this::ofKit)
                 .toList();
+        settled = this.requests.stream().filter(this::isSettled).toList();
     }
 
     /** A kit that the machine's page does not list is asked for as what it holds: the best purchase finds the kit. */
@@ -78,7 +80,7 @@ final class NamedRequests {
 
     /** Those of one meaning that the machine has, where its places need no question. */
     List<PartRequest> settled() {
-        return requests.stream().filter(this::isSettled).toList();
+        return settled;
     }
 
     private boolean isSettled(PartRequest request) {

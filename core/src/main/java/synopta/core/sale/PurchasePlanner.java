@@ -45,6 +45,7 @@ public final class PurchasePlanner {
     private final Finding.Who person;
     private final Shopping shopping;
     private final Optional<MachineParts> machine;
+    private final List<RequiredPart> asked;
 
     public PurchasePlanner(
             Catalog catalog,
@@ -66,11 +67,12 @@ public final class PurchasePlanner {
         this.identified = identified;
         this.shopping = shopping;
         machine = MachineParts.of(catalog, finder, identified);
+        asked = new RequestedParts(catalog, finder).of(identified);
     }
 
     /** What was asked for by its number alone, while nothing is known of the appliance. */
     public SalePlan ofNumbers() {
-        List<RequiredPart> needs = byHand().needs(asked());
+        List<RequiredPart> needs = byHand().needs(asked);
         Optional<BasketPlan> plan = plan(needs, List.of());
         return new SalePlan(
                 needs,
@@ -128,7 +130,7 @@ public final class PurchasePlanner {
 
     private List<RequestOutcome> outcomes(
             NamedRequests requests, List<RequiredPart> inForce, Predicate<String> withheld) {
-        List<RequestOutcome> outcomes = new ArrayList<>(NamedRequests.byNumber(asked()));
+        List<RequestOutcome> outcomes = new ArrayList<>(NamedRequests.byNumber(asked));
         outcomes.addAll(requests.outcomes(inForce, withheld));
         return outcomes;
     }
@@ -193,10 +195,6 @@ public final class PurchasePlanner {
                 .toList();
     }
 
-    private List<RequiredPart> asked() {
-        return new RequestedParts(catalog, finder).of(identified);
-    }
-
     /** What is asked for by number, then by name, then what the faults need besides. */
     private List<RequiredPart> needs(
             Pack pack,
@@ -204,7 +202,7 @@ public final class PurchasePlanner {
             EvidenceCollector evidence,
             NamedRequests requests,
             RequestedQuantities quantities) {
-        List<RequiredPart> needs = new ArrayList<>(asked());
+        List<RequiredPart> needs = new ArrayList<>(asked);
         Set<PartNumber> byNumber = new HashSet<>();
         needs.forEach(need -> byNumber.add(need.supplied()));
         machine
