@@ -58,6 +58,7 @@ export function CounterPage() {
           branch={state.branch}
           caseNumber={state.kept?.number ?? null}
           purchase={chosen}
+          needs={answer?.needs ?? []}
           onHide={purchasing.doneQuoting}
         />
       )}

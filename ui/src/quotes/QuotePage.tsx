@@ -91,7 +91,10 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
               <td>
                 <PartLink part={line.part} />
               </td>
-              <td>{line.name}</td>
+              <td>
+                {line.name}
+                {!line.fitChecked && <div className="small">Fit not checked: no model was given.</div>}
+              </td>
               <td className="numeric">{line.quantity}</td>
               <td className="numeric">{money(line.unitPrice, quote.currency)}</td>
               <td className="numeric">{money(line.price, quote.currency)}</td>

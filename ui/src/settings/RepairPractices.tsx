@@ -1,6 +1,13 @@
 import { Form } from "react-bootstrap";
 import type { Change, Settings } from "./settings";
 
+/** What is done with a requested part that the symptoms speak against; the usual one second. */
+const UNLIKELY: [string, string][] = [
+  ["sold", "Sell a requested part without a word, whatever the symptoms say"],
+  ["noted", "Sell a requested part, and say when the symptoms point elsewhere"],
+  ["asked-first", "Ask first when the symptoms point elsewhere; then sell it all the same"],
+];
+
 type Practice =
   "genuineOnly" | "replaceAll" | "replaceRings" | "oilShafts" | "testFirst" | "licensedToCustomers";
 
@@ -78,6 +85,19 @@ export function RepairPractices({
           {note && <p className="small soft mt-1 mb-0">{note}</p>}
         </div>
       ))}
+      <div className="row-line">
+        {UNLIKELY.map(([value, words]) => (
+          <Form.Check
+            key={value}
+            type="radio"
+            name="unlikelyRequests"
+            id={`unlikelyRequests-${value}`}
+            label={words}
+            checked={settings.unlikelyRequests === value}
+            onChange={() => onChange({ unlikelyRequests: value })}
+          />
+        ))}
+      </div>
     </section>
   );
 }

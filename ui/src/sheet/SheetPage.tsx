@@ -117,6 +117,9 @@ function Sheet({ sheet }: { sheet: Written }) {
             <b>Change:</b> {change}
           </li>
         ))}
+        {sheet.remarks.map((remark) => (
+          <li key={remark}>{remark}</li>
+        ))}
         {sheet.bag.map((entry) => (
           <li key={entry.text}>
             <b>{noteName(entry.kind)}:</b> {entry.text}

@@ -51,7 +51,11 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
       </div>
       {answer.advice && !stopped && (
         <div className={`advice ${answer.advice.action}`} role="status">
-          {onlyRequested(answer) ? (
+          {answer.priceOnly && answer.requests.length > 0 ? (
+            <>
+              <b>Price and stock.</b> The case is kept only if you hold it or hand it over.
+            </>
+          ) : onlyRequested(answer) ? (
             <>
               <b>As requested.</b> Whether it cures the fault is not known: ask what the machine does.
             </>

@@ -1,3 +1,4 @@
+import { Button } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../../shared/api";
 import { many, noteName } from "../../shared/format";
@@ -49,9 +50,18 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
         open.length === 0 &&
         !answer.basket?.impossible.length &&
         answer.withheld.length === 0 &&
+        answer.jobs.length === 0 &&
         unmet.length === 0 && <NothingToSell answer={answer} />}
+      {answer.jobs.map((job) => (
+        <Job key={job.job} job={job} open={chosen === undefined} />
+      ))}
       {unmet.map((request) => (
-        <UnmetRequest key={request.partType + request.phrase} request={request} />
+        <UnmetRequest
+          key={request.partType + request.phrase}
+          request={request}
+          left={answer.needs.filter((need) => need.partType === request.partType && need.quantity === 0)}
+          act={act}
+        />
       ))}
       {answer.quantities.map((note) => (
         <QuantityNote
@@ -115,15 +125,57 @@ function unmetRequests(answer: Answer, open: Wire["NeededWire"][]): Wire["Reques
     (request) =>
       request.status !== "in-bag" &&
       request.status !== "not-to-this-person" &&
+      !(isLeftOut(answer, request) && !request.symptoms) &&
       !open.some((need) => need.partType === request.partType),
   );
 }
 
-function UnmetRequest({ request }: { request: Wire["RequestOutcome"] }) {
+/** Whether a request is left out of the bag: by hand where the symptoms do not speak against it. */
+const isLeftOut = (answer: Answer, request: Wire["RequestOutcome"]) =>
+  answer.needs.some((need) => need.partType === request.partType && need.supplied && need.quantity === 0);
+
+type UnmetProps = {
+  request: Wire["RequestOutcome"];
+  /** Its parts that were left out of the bag. */
+  left: Wire["NeededWire"][];
+  act: (action: Action) => void;
+};
+
+function UnmetRequest({ request, left, act }: UnmetProps) {
+  const putIn = () =>
+    left.forEach(
+      (need) => need.supplied && act({ kind: "adjusted", part: need.supplied, change: { needed: true } }),
+    );
   return (
     <div className="row-line ask-row" role="note">
       <b>Requested, not in the bag: “{request.phrase}”.</b> {request.why}{" "}
-      {request.symptoms && <span className="soft">{request.symptoms}</span>}
+      {request.symptoms && <span className="soft">{request.symptoms}</span>}{" "}
+      {left.length > 0 && (
+        <Button variant="quiet" size="sm" onClick={putIn}>
+          Sell it all the same
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** Work that is asked for as a whole: what to ask, and what goes on the repair sheet. */
+function Job({ job, open }: { job: Wire["JobPlan"]; open: boolean }) {
+  return (
+    <div className="row-line job" role="note" aria-label={`Job: ${job.name}`}>
+      <b>{job.name}</b>
+      {job.licensed && " · licensed technician only"}
+      {job.ask && <div className="ask-row">{job.ask}</div>}
+      {job.notes.length > 0 && (
+        <details className="small" open={open}>
+          <summary>{many(job.notes.length, "note")}, printed on the repair sheet</summary>
+          <ul>
+            {job.notes.map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        </details>
+      )}
     </div>
   );
 }

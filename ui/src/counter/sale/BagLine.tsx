@@ -1,6 +1,6 @@
 import { Button } from "react-bootstrap";
 import type { Wire } from "../../shared/api";
-import { money } from "../../shared/format";
+import { many, money } from "../../shared/format";
 import { PartLink } from "../../shared/NumberLink";
 import type { Action } from "../casefile/caseState";
 import { dragged, onRowKeys } from "./partRows";
@@ -104,7 +104,36 @@ export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: 
       )}
       {because && <div className="small soft">{because}</div>}
       {symptoms && <div className="small">{symptoms}</div>}
+      {answer.priceOnly && part && <Branches part={part} />}
     </div>
+  );
+}
+
+/** Stock and lead time at each branch, for a caller who only asks. */
+function Branches({ part }: { part: Wire["PartListing"] }) {
+  return (
+    <table className="small branches" aria-label={`Stock of ${part.part} by branch`}>
+      <thead>
+        <tr>
+          <th scope="col">Branch</th>
+          <th scope="col" className="numeric">
+            In stock
+          </th>
+          <th scope="col" className="numeric">
+            More in
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {part.stock.map((stock) => (
+          <tr key={stock.branch}>
+            <td>{stock.branch}</td>
+            <td className="numeric">{stock.onHand}</td>
+            <td className="numeric">{many(stock.leadDays, "day")}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -9,15 +9,22 @@ type Props = {
   branch: string | null;
   caseNumber: number | null;
   purchase: Wire["PurchaseOption"];
+  needs: Wire["NeededWire"][];
   onHide: () => void;
 };
 
 /** Asks for the branch and the customer of a quote, and creates it. */
-export function QuoteForm({ branches, branch, caseNumber, purchase, onHide }: Props) {
+export function QuoteForm({ branches, branch, caseNumber, purchase, needs, onHide }: Props) {
   const [at, setAt] = useState(branch ?? branches[0] ?? "");
   const [customer, setCustomer] = useState("");
   const quote = useQuote();
-  const lines = purchase.lines.map(({ part, quantity }) => ({ part, quantity }));
+  const lines = purchase.lines.map(({ part, quantity, covers }) => ({
+    part,
+    quantity,
+    fitChecked: needs
+      .filter((need) => covers.some((covered) => covered.part === need.supplied))
+      .every((need) => need.fit.verdict.startsWith("fits")),
+  }));
   return (
     <Modal show onHide={onHide} centered animation={false} aria-labelledby="quote-title">
       <Form

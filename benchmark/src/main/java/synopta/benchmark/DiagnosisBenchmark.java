@@ -156,7 +156,8 @@ final class DiagnosisBenchmark {
                 List.of(),
                 List.of(layout(places)),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static Fault fault(String id, Random random) {

@@ -170,7 +170,8 @@ public final class Samples {
                 List.of(new Caution(Hazard.MAINS, "Unplug it.", Set.of(), Set.of(), OURS)),
                 List.of(layout("A", 1, types)),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     /** The finding with other things said of its telling answer. */

@@ -33,6 +33,7 @@ import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.quantity.LengthUnit;
 import synopta.demo.DemoCatalog;
 
@@ -128,11 +129,16 @@ public class CatalogInStoreTest {
     @Test
     public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
         assertEquals(store.house().get(), HouseSettings.USUAL);
-        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
-        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
+        store.house()
+                .choose(HouseSettings.USUAL.with(
+                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
+        store.house()
+                .choose(HouseSettings.USUAL.with(
+                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
         assertEquals(
                 store.house().get(),
-                HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
+                HouseSettings.USUAL.with(
+                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
         store.house().choose(HouseSettings.USUAL);
     }
 
@@ -144,7 +150,8 @@ public class CatalogInStoreTest {
                     !RepairPractices.USUAL.replaceRings(),
                     !RepairPractices.USUAL.oilShafts(),
                     !RepairPractices.USUAL.testFirst(),
-                    !RepairPractices.USUAL.licensedToCustomers()),
+                    !RepairPractices.USUAL.licensedToCustomers(),
+                    UnlikelyRequest.ASKED_FIRST),
             1_234,
             5_678,
             9,

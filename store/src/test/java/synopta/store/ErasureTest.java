@@ -127,7 +127,7 @@ public class ErasureTest extends StoredCases {
                 "Staithe",
                 MARL.name(),
                 number,
-                List.of(new Quote.Line(new PartNumber("QV-1183"), "drum belt", 1, price)),
+                List.of(new Quote.Line(new PartNumber("QV-1183"), "drum belt", 1, price, true)),
                 QuoteTotals.of(price, BigDecimal.TEN, false));
     }
 }

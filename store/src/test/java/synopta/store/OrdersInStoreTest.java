@@ -137,7 +137,7 @@ public class OrdersInStoreTest {
                 "Hill Depot",
                 "Büring, 漢",
                 3L,
-                List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "USD"))),
+                List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "USD"), false)),
                 QuoteTotals.of(goods, new BigDecimal("7.725"), false));
         Quote kept = store.quotes().add(quote);
         assertEquals(store.quotes().find(kept.number()), Optional.of(kept));

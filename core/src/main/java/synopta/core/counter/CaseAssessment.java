@@ -19,7 +19,9 @@ import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.JudgedReading;
 import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.PartType;
 import synopta.core.line.LineToken;
+import synopta.core.line.PriceInquiry;
 import synopta.core.sale.RequiredPart;
 import synopta.core.sale.SalePlan;
 
@@ -52,6 +54,9 @@ public record CaseAssessment(
         SalePlan sale,
         List<PartListing> parts,
         List<Caution> cautions) {
+    private static final String PRICE = "price";
+    private static final double LIKELY = 0.5;
+
     /** Copies. */
     public CaseAssessment {
         pieces = List.copyOf(pieces);
@@ -82,6 +87,13 @@ public record CaseAssessment(
     /** What to say and do at once, where something stops everything; null otherwise. */
     public @Nullable String stop() {
         return isStopped() ? diagnosis.advice().why() : null;
+    }
+
+    /** Whether a price or stock is asked for and no symptom is told. */
+    public boolean isPriceOnly() {
+        boolean isAsked = PriceInquiry.isIn(identified.line().complaint())
+                || parsed.intents().stream().anyMatch(i -> i.intent().equals(PRICE) && i.probability() >= LIKELY);
+        return isAsked && evidence.stream().allMatch(given -> given.finding().startsWith(PartType.ASKED));
     }
 
     /** Clauses that may mean something, as far as nothing is known yet of the findings they may mean. */

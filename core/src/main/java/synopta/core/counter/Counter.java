@@ -206,16 +206,22 @@ public final class Counter {
             EvidenceCollector evidence,
             Diagnosis diagnosis) {
         List<Fault> selling = FaultsToSellFor.of(pack, diagnosis, evidence, input);
-        SalePlan sale = new RequestAgreement(pack, diagnosis, evidence.evidence())
-                .with(selling(identified, input).of(pack, selling, evidence));
+        RequestAgreement agreement = new RequestAgreement(
+                catalog, pack, diagnosis, evidence, rules.get().practices().unlikelyRequests());
+        SalePlan sale = agreement.with(selling(identified, input).of(pack, selling, evidence, agreement.askedFirst()));
         Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
         sale.options()
                 .forEach(o -> o.option().purchase().parts().forEach(part -> types.addAll(handOver.partTypes(part))));
         Stream<Caution> ofWork = sale.bestWork().stream()
                 .flatMap(work -> handOver.cautions(pack.appliance(), identified.fuels(), work).stream());
+        Stream<Caution> ofJobs = evidence.parsed().jobs().stream()
+                .flatMap(wanted -> pack.cautions().stream()
+                        .filter(caution -> wanted.job().hazards().contains(caution.hazard()))
+                        .filter(caution -> caution.isFor(identified.fuels())));
         List<Caution> cautions = HandoverPlanner.gravestFirst(
-                Stream.concat(handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork));
+                Stream.of(handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork, ofJobs)
+                        .flatMap(s -> s));
         return assessment(identified, known, evidence, diagnosis, selling, sale, cautions);
     }
 

@@ -71,6 +71,18 @@ final class ComplaintParse {
 
     /** Tells of each phrase that is said, those of most words and fewest between first, and takes them as understood. */
     <T> void each(List<ComplaintParser.Phrase<T>> phrases, BiConsumer<T, At> heard) {
+        find(phrases, heard);
+        stretches.forEach(told::add);
+        stretches.clear();
+    }
+
+    /** The same, where the words beside a phrase stay what they are: "the other gas, need the orifice". */
+    <T> void aside(List<ComplaintParser.Phrase<T>> phrases, BiConsumer<T, At> heard) {
+        find(phrases, heard);
+        stretches.clear();
+    }
+
+    private <T> void find(List<ComplaintParser.Phrase<T>> phrases, BiConsumer<T, At> heard) {
         List<Match<T>> matches = new ArrayList<>();
         for (ComplaintParser.Phrase<T> phrase : phrases) {
             for (int start = 0; start < words.size(); start++) {
@@ -86,8 +98,6 @@ final class ComplaintParse {
                 heard.accept(match.phrase.meaning(), at(match.phrase, match.places));
             }
         }
-        stretches.forEach(told::add);
-        stretches.clear();
     }
 
     /** Takes note that the words beside a stretch of the text are of what it tells. */

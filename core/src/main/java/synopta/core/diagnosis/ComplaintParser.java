@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
 import synopta.core.knowledge.Finding;
+import synopta.core.knowledge.Job;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.StandardAnswer;
@@ -28,6 +29,7 @@ final class ComplaintParser {
     private final ReadingParser figures;
     private final ConditionsParser conditions;
     private final List<Phrase<StandardAnswer>> doubts = new ArrayList<>();
+    private final List<Phrase<Job>> jobs = new ArrayList<>();
     private final List<Phrase<Said>> signs = new ArrayList<>();
     private final List<Phrase<List<String>>> names = new ArrayList<>();
 
@@ -71,6 +73,9 @@ final class ComplaintParser {
         for (StandardAnswer right : pack.rights()) {
             right.said().forEach(said -> doubts.add(new Phrase<>(right, words.learn(said))));
         }
+        for (Job job : pack.jobs()) {
+            job.said().forEach(said -> jobs.add(new Phrase<>(job, words.learn(said))));
+        }
         Map<String, TreeSet<String>> called = new LinkedHashMap<>();
         for (PartType type : pack.partTypes()) {
             called.computeIfAbsent(type.name(), n -> new TreeSet<>()).add(type.slug());
@@ -86,6 +91,9 @@ final class ComplaintParser {
         ComplaintParse ear = new ComplaintParse(complaint.substring(0, Math.min(complaint.length(), LONGEST)), words);
         List<ParsedComplaint.Doubt> doubted = new ArrayList<>();
         ear.each(doubts, (right, at) -> doubted.add(new ParsedComplaint.Doubt(right, at.phrase(), at.from(), at.to())));
+        List<ParsedComplaint.Wanted> wanted = new ArrayList<>();
+        ear.aside(jobs, (job, at) -> want(wanted, job, at));
+        wanted.forEach(job -> ear.understood(job.from(), job.to()));
         List<MatchResult> readings = figures.said(ear.text());
         ReadingParser.takePlaces(ear, readings);
         Map<String, Candidate> heard = new LinkedHashMap<>();
@@ -105,9 +113,17 @@ final class ComplaintParser {
                 read.unplaced(),
                 conditions.read(ear.text()),
                 doubted,
+                wanted,
                 List.of(),
                 List.of(),
                 ear.unheard());
+    }
+
+    /** Each job once, where it is not denied. */
+    private static void want(List<ParsedComplaint.Wanted> wanted, Job job, ComplaintParse.At at) {
+        if (!at.negated() && wanted.stream().noneMatch(w -> w.job().equals(job))) {
+            wanted.add(new ParsedComplaint.Wanted(job, at.phrase(), at.from(), at.to()));
+        }
     }
 
     private static List<ParsedComplaint.Heard> inOrder(Collection<Candidate> heard) {

@@ -32,7 +32,12 @@ final class Interpretation {
         this.complaint = complaint;
         this.byWords = byWords;
         this.meanings = meanings;
-        readings = meanings.readings();
+        readings = meanings.readings().stream()
+                .filter(r -> byWords.jobs().stream()
+                        .noneMatch(wanted -> wanted.job().notSigns().contains(r.finding())
+                                && wanted.from() < r.to()
+                                && r.from() < wanted.to()))
+                .toList();
     }
 
     /** What is heard, and what may be meant. */
@@ -54,7 +59,8 @@ final class Interpretation {
                 .filter(reading -> reading.probability() >= HEARD && settled.add(reading.finding()))
                 .forEach(reading -> heard.add(heard(reading)));
         heard.sort(Comparator.comparingInt(ParsedComplaint.Heard::from));
-        List<ParsedComplaint.Named> named = new NamedParts(complaint, byWords.named(), meanings.parts()).joined();
+        List<ParsedComplaint.Named> named =
+                new NamedParts(complaint, byWords.named(), meanings.parts(), byWords.jobs()).joined();
         List<ParsedComplaint.Unheard> unheard = byWords.unheard().stream()
                 .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
                 .filter(u -> named.stream().noneMatch(n -> n.from() < u.to() && u.from() < n.to()))
@@ -66,6 +72,7 @@ final class Interpretation {
                 byWords.unplaced(),
                 byWords.beside(),
                 byWords.doubts(),
+                byWords.jobs(),
                 clauses(heard),
                 meanings.intents(),
                 unheard);

@@ -27,12 +27,18 @@ final class NamedParts {
     private final String complaint;
     private final List<ParsedComplaint.Named> byWords;
     private final List<MeaningModel.PartReading> readings;
+    private final List<ParsedComplaint.Wanted> jobs;
 
-    /** Parts of a complaint, by its phrases and by the model. */
-    NamedParts(String complaint, List<ParsedComplaint.Named> byWords, List<MeaningModel.PartReading> readings) {
+    /** Parts of a complaint, by its phrases and by the model; the words of a job name its parts, and no others. */
+    NamedParts(
+            String complaint,
+            List<ParsedComplaint.Named> byWords,
+            List<MeaningModel.PartReading> readings,
+            List<ParsedComplaint.Wanted> jobs) {
         this.complaint = complaint;
         this.byWords = byWords;
         this.readings = readings;
+        this.jobs = jobs;
     }
 
     /**
@@ -49,6 +55,7 @@ final class NamedParts {
             said.addAll(meant.partTypes());
         }
         readings.stream()
+                .filter(r -> jobs.stream().noneMatch(job -> job.from() < r.to() && r.from() < job.to()))
                 .filter(r -> r.probability() >= SPOKEN_OF && said.add(r.partType()))
                 .map(this::named)
                 .forEach(named::add);

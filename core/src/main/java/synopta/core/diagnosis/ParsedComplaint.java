@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import synopta.core.knowledge.Job;
 import synopta.core.knowledge.MeterTest;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.StandardAnswer;
@@ -20,6 +22,7 @@ import synopta.core.reading.Reading;
  * @param unplaced readings of which it was not said what they are of
  * @param beside what was said that a reading is judged by: the room, the nameplate, the kind of part
  * @param doubts questions about parts that are right as they are
+ * @param jobs work that is asked for as a whole
  * @param maybe clauses that may mean something, in the order they were said
  * @param intents what the caller is after
  * @param unheard words that nothing was made of
@@ -31,12 +34,22 @@ public record ParsedComplaint(
         List<Unplaced> unplaced,
         Conditions beside,
         List<Doubt> doubts,
+        List<Wanted> jobs,
         List<Maybe> maybe,
         List<MeaningModel.Intent> intents,
         List<Unheard> unheard) {
     /** Nothing was said. */
     public static final ParsedComplaint NOTHING = new ParsedComplaint(
-            List.of(), List.of(), List.of(), List.of(), Conditions.NONE, List.of(), List.of(), List.of(), List.of());
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Conditions.NONE,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of());
 
     /** Copies. */
     public ParsedComplaint {
@@ -45,6 +58,7 @@ public record ParsedComplaint(
         measured = List.copyOf(measured);
         unplaced = List.copyOf(unplaced);
         doubts = List.copyOf(doubts);
+        jobs = List.copyOf(jobs);
         maybe = List.copyOf(maybe);
         intents = List.copyOf(intents);
         unheard = List.copyOf(unheard);
@@ -54,7 +68,8 @@ public record ParsedComplaint(
     public int understood() {
         return heard.stream().mapToInt(h -> h.phrase().length()).sum()
                 + named.stream().mapToInt(n -> n.phrase().length()).sum()
-                + doubts.stream().mapToInt(d -> d.phrase().length()).sum();
+                + doubts.stream().mapToInt(d -> d.phrase().length()).sum()
+                + jobs.stream().mapToInt(j -> j.phrase().length()).sum();
     }
 
     /** Answers to questions about parts that are right as they are. */
@@ -69,18 +84,20 @@ public record ParsedComplaint(
                         m.phrase, m.options.stream().filter(settled.negate()).toList(), m.from, m.to))
                 .filter(m -> !m.options.isEmpty())
                 .toList();
-        return new ParsedComplaint(heard, named, measured, unplaced, beside, doubts, open, intents, unheard);
+        return new ParsedComplaint(heard, named, measured, unplaced, beside, doubts, jobs, open, intents, unheard);
     }
 
-    /** The same, where a word that means several parts means only those that the machine may hold, if it holds any. */
+    /**
+     * The same, where a word that means several parts means only those that the machine may hold, if it holds any, and of
+     * them those that a job takes, if it takes any.
+     */
     public ParsedComplaint within(Pack pack, Set<String> partTypes) {
-        List<Named> meant = named.stream()
-                .map(n -> {
-                    List<String> held =
-                            n.partTypes().stream().filter(partTypes::contains).toList();
-                    return held.isEmpty() ? n : new Named(held, n.how(), n.phrase(), n.from(), n.to());
-                })
-                .toList();
+        Set<String> ofJobs = jobs.stream()
+                .flatMap(wanted -> wanted.job().needs().stream())
+                .map(Job.Piece::partType)
+                .collect(Collectors.toSet());
+        List<Named> meant =
+                named.stream().map(n -> n.among(partTypes).among(ofJobs)).toList();
         List<Measured> placed = new ArrayList<>(measured);
         List<Unplaced> left = new ArrayList<>();
         for (Unplaced reading : unplaced) {
@@ -94,7 +111,7 @@ public record ParsedComplaint(
                 left.add(held.isEmpty() ? reading : reading.of(held));
             }
         }
-        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, maybe, intents, unheard);
+        return new ParsedComplaint(heard, meant, placed, left, beside, doubts, jobs, maybe, intents, unheard);
     }
 
     /**
@@ -141,6 +158,12 @@ public record ParsedComplaint(
         /** The same, only spoken of. */
         Named mentioned() {
             return new Named(partTypes, How.MENTIONED, phrase, from, to);
+        }
+
+        /** The same, meaning only those of some part types, if it means any of them. */
+        Named among(Set<String> some) {
+            List<String> held = partTypes.stream().filter(some::contains).toList();
+            return held.isEmpty() ? this : new Named(held, how, phrase, from, to);
         }
 
         /** How a part may be spoken of. */
@@ -196,6 +219,16 @@ public record ParsedComplaint(
      * @param to character after the last
      */
     public record Doubt(StandardAnswer answer, String phrase, int from, int to) {}
+
+    /**
+     * Work that is asked for as a whole.
+     *
+     * @param job the job
+     * @param phrase words of the complaint it came from
+     * @param from first character in the complaint, from 0
+     * @param to character after the last
+     */
+    public record Wanted(Job job, String phrase, int from, int to) {}
 
     /**
      * Words that were not understood, with their place in the complaint.

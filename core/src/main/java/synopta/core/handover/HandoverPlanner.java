@@ -50,7 +50,7 @@ public final class HandoverPlanner {
             pack.cautions().stream()
                     .filter(c ->
                             c.partTypes().isEmpty() || c.partTypes().stream().anyMatch(partTypes::contains))
-                    .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
+                    .filter(c -> c.isFor(fuels))
                     .forEach(cautions::add);
         }
         return gravestFirst(cautions.stream());
@@ -61,7 +61,7 @@ public final class HandoverPlanner {
         return packs.of(appliance).stream()
                 .flatMap(pack -> pack.cautions().stream())
                 .filter(c -> work.hazards().contains(c.hazard()))
-                .filter(c -> c.fuels().isEmpty() || c.fuels().stream().anyMatch(fuels::contains))
+                .filter(c -> c.isFor(fuels))
                 .toList();
     }
 

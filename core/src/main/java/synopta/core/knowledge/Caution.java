@@ -20,6 +20,11 @@ public record Caution(Hazard hazard, String text, Set<String> partTypes, Set<Fue
         fuels = Ordered.set(fuels);
     }
 
+    /** Whether it is for a machine that may burn one of these fuels. */
+    public boolean isFor(Set<Fuel> burnt) {
+        return fuels.isEmpty() || fuels.stream().anyMatch(burnt::contains);
+    }
+
     /** Whether it must be shown before parts leave. */
     public boolean isGrave() {
         return hazard.isGrave();

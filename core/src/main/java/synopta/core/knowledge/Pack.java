@@ -32,6 +32,7 @@ import synopta.core.quantity.Ordered;
  * @param layouts constructions of the appliance
  * @param replacement what a new machine costs, where that was judged
  * @param identification what tells machines and parts apart by looking and measuring
+ * @param jobs work that is asked for as a whole
  */
 public record Pack(
         Appliance appliance,
@@ -46,7 +47,8 @@ public record Pack(
         List<Caution> cautions,
         List<Layout> layouts,
         @Nullable ReplacementMachine replacement,
-        Identification identification) {
+        Identification identification,
+        List<Job> jobs) {
     /** The age for which the priors of faults are stated, in years. */
     public static final double REFERENCE_AGE_YEARS = 8;
 
@@ -77,6 +79,7 @@ public record Pack(
         rights = List.copyOf(rights);
         cautions = List.copyOf(cautions);
         layouts = List.copyOf(layouts);
+        jobs = List.copyOf(jobs);
     }
 
     /** The part type of a slug. */

@@ -34,6 +34,7 @@ public final class PackCheck {
         new IdentificationCheck(pack, check::say).check();
         new ForkCheck(pack, check::say).check();
         new PlaceCheck(pack, check::say).check();
+        new JobCheck(pack, check::say).check();
         return List.copyOf(check.wrong);
     }
 

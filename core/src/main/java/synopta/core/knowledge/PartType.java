@@ -36,7 +36,7 @@ public record PartType(
         Installation fitting,
         List<String> contains) {
     /** Begins the id of the finding that the part was asked for by its name. */
-    private static final String ASKED = "asked-";
+    public static final String ASKED = "asked-";
 
     /** Copies. */
     public PartType {

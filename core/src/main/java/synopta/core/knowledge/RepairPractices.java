@@ -10,6 +10,7 @@ package synopta.core.knowledge;
  * @param testFirst whether a part is measured before it is sold and before it is replaced; otherwise a cheap one is
  *     replaced untested
  * @param licensedToCustomers whether parts that only a licensed technician may fit are sold to customers too
+ * @param unlikelyRequests what is done with a requested part that the symptoms speak against
  */
 public record RepairPractices(
         boolean genuineOnly,
@@ -17,9 +18,11 @@ public record RepairPractices(
         boolean replaceRings,
         boolean oilShafts,
         boolean testFirst,
-        boolean licensedToCustomers) {
+        boolean licensedToCustomers,
+        UnlikelyRequest unlikelyRequests) {
     /** As most do. */
-    public static final RepairPractices USUAL = new RepairPractices(false, true, true, true, true, false);
+    public static final RepairPractices USUAL =
+            new RepairPractices(false, true, true, true, true, false, UnlikelyRequest.NOTED);
 
     /** Whether the house does as this school. */
     public boolean follow(RepairPractice practice) {

@@ -3,11 +3,8 @@ package synopta.core.line;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -58,14 +55,6 @@ public final class LineReader {
     private static final Set<String> NOT_BEFORE = Set.of(
             "my", "a", "the", "no", "is", "its", "on", "old", "for", "an", "it", "gas", "fan", "and", "in", "to", "at",
             "of", "by");
-    private static final Map<Set<Fuel>, Pattern> FUELS = new LinkedHashMap<>();
-
-    static {
-        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), word("natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas"));
-        FUELS.put(EnumSet.of(Fuel.LP), word("lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas"));
-        FUELS.put(EnumSet.of(Fuel.ELECTRIC), word("electric(?:al|ity)?"));
-        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), word("gas"));
-    }
 
     private final Optional<Pattern> brands;
     private final PartNumberFinder partNumbers;
@@ -102,7 +91,7 @@ public final class LineReader {
         Optional<Double> age = grouped(AGE, LineToken.Kind.AGE, line, pieces).map(LineReader::number);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
         Appliance appliance = NamedAppliances.in(line, pieces);
-        Optional<Set<Fuel>> fuels = fuels(line, pieces);
+        Optional<Set<Fuel>> fuels = FuelWords.in(line, pieces);
         String code = faultCodes.in(line, pieces);
         Optional<String> model = labelled.or(() -> {
             Optional<LineToken> found = model(line, pieces);
@@ -151,15 +140,6 @@ public final class LineReader {
         }
         pieces.add(piece(kind, matcher));
         return Optional.of(matcher.group(1));
-    }
-
-    /** The first fuels whose words are in the line. */
-    private static Optional<Set<Fuel>> fuels(String line, List<LineToken> pieces) {
-        return FUELS.entrySet().stream()
-                .filter(fuel -> first(fuel.getValue(), LineToken.Kind.FUEL, line, pieces)
-                        .isPresent())
-                .findFirst()
-                .map(Map.Entry::getKey);
     }
 
     private static double number(String text) {

@@ -13,8 +13,9 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.PartRequest;
 import synopta.core.casefile.PartRequest.Place;
-import synopta.core.casefile.PartRequest.Reason;
+import synopta.core.casefile.PartRequest.Source;
 import synopta.core.diagnosis.ParsedComplaint;
+import synopta.core.knowledge.RequestReason;
 
 /**
  * How a part that is asked for by its name is asked for: how many, which of several, and why. Only words right beside the
@@ -38,6 +39,9 @@ public final class PartRequestReader {
             "one", 1, "single", 1, "both", 2, "two", 2, "pair", 2, "couple", 2, "three", 3, "four", 4, "five", 5, "six",
             6);
 
+    /** Before a name of two meanings it asks for each of them. */
+    public static final String BOTH = "both";
+
     private static final Set<String> ALL = Set.of("all", "every", "set", "each");
 
     /** What may stand between a name and what is said of it. */
@@ -54,21 +58,33 @@ public final class PartRequestReader {
     private static final int FEW = 6;
     private static final int MOST = 99;
 
-    private static final Map<Reason, Pattern> REASONS = reasons();
+    private static final Map<RequestReason, Pattern> REASONS = reasons();
+
+    private static final String SAYS =
+            "\\b(?:says?|said|told (?:me|us)|thinks?|thought|reckons?|wants?|swears?|diagnosed)\\b";
+    private static final Pattern TECHNICIAN = Pattern.compile(
+            "\\b(?:tech|technician|repair ?man|repair guy|service ?man|mechanic|electrician|plumber)\\b.*" + SAYS,
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SOMEBODY_ELSE = Pattern.compile(
+            "\\b(?:husband|wife|brother|sister|son|daughter|dad|father|mom|mother|neighbou?r|friend|buddy|landlord|tenant"
+                    + "|boss|guy|somebody|someone|youtube|video|internet|google|forum)\\b.*" + SAYS,
+            Pattern.CASE_INSENSITIVE);
 
     private PartRequestReader() {}
 
-    private static Map<Reason, Pattern> reasons() {
-        Map<Reason, Pattern> reasons = new EnumMap<>(Reason.class);
-        reasons.put(Reason.CONVERSION, anyOf("convert\\w*|conversion|propane|lp|from gas|to gas"));
-        reasons.put(Reason.INSTALLATION, anyOf("install\\w*|hook(?:ing)? up|moved|moving|new house|new apartment"));
-        reasons.put(Reason.LOST, anyOf("lost|missing|can'?t find|cannot find|disappeared|gone missing|ate it"));
+    private static Map<RequestReason, Pattern> reasons() {
+        Map<RequestReason, Pattern> reasons = new EnumMap<>(RequestReason.class);
         reasons.put(
-                Reason.PREVENTIVE,
+                RequestReason.CONVERSION, anyOf("convert\\w*|conversion|(?:from|to) (?:propane|lp|natural|bottled)"));
+        reasons.put(
+                RequestReason.INSTALLATION, anyOf("install\\w*|hook(?:ing)? up|moved|moving|new house|new apartment"));
+        reasons.put(RequestReason.LOST, anyOf("lost|missing|can'?t find|cannot find|disappeared|gone missing|ate it"));
+        reasons.put(
+                RequestReason.PREVENTIVE,
                 anyOf("wears|preventive|while (?:i'?m|you'?re|we'?re) (?:in|at)|just in case|spare|to have on hand"));
-        reasons.put(Reason.WORN, anyOf("worn|wore|flat spots?|frayed|gone hard|glazed|tired"));
+        reasons.put(RequestReason.WORN, anyOf("worn|wore|flat spots?|frayed|gone hard|glazed|tired"));
         reasons.put(
-                Reason.BROKEN,
+                RequestReason.BROKEN,
                 anyOf("broke|broken|cracked|snapped|split|busted|torn|burn(?:ed|t) out|shot|melted|chipped|stripped"));
         return reasons;
     }
@@ -113,7 +129,23 @@ public final class PartRequestReader {
                 beside.stream().anyMatch(ALL::contains) || isPlural(named.phrase()),
                 places,
                 reason(complaint),
-                named.phrase().strip());
+                source(complaint, named.from()),
+                (isBoth(before) ? BOTH + " " : "") + named.phrase().strip(),
+                null);
+    }
+
+    private static boolean isBoth(List<String> before) {
+        return !before.isEmpty() && before.get(before.size() - 1).equals(BOTH);
+    }
+
+    /** Whose word a name is, by what stands before it in its sentence. */
+    private static Source source(String complaint, int from) {
+        String before = complaint.substring(
+                1 + Math.max(complaint.lastIndexOf('.', from), complaint.lastIndexOf(';', from)), from);
+        if (TECHNICIAN.matcher(before).find()) {
+            return Source.TECHNICIAN;
+        }
+        return SOMEBODY_ELSE.matcher(before).find() ? Source.SOMEBODY_ELSE : Source.CALLER;
     }
 
     private static List<String> words(String text) {
@@ -158,7 +190,7 @@ public final class PartRequestReader {
         return phrase.matches("(?i).*[^su']s");
     }
 
-    private static @Nullable Reason reason(String complaint) {
+    private static @Nullable RequestReason reason(String complaint) {
         return REASONS.entrySet().stream()
                 .filter(reason -> reason.getValue().matcher(complaint).find())
                 .map(Map.Entry::getKey)

@@ -13,6 +13,7 @@ public final class TokenMerger {
         List<LineToken> all = new ArrayList<>();
         parsed.heard().forEach(h -> add(all, new LineToken(LineToken.Kind.COMPLAINT, h.phrase(), h.from(), h.to())));
         parsed.doubts().forEach(d -> add(all, new LineToken(LineToken.Kind.COMPLAINT, d.phrase(), d.from(), d.to())));
+        parsed.jobs().forEach(j -> add(all, new LineToken(LineToken.Kind.COMPLAINT, j.phrase(), j.from(), j.to())));
         parsed.measured().forEach(m -> add(all, new LineToken(LineToken.Kind.READING, m.phrase(), m.from(), m.to())));
         parsed.unplaced().forEach(m -> add(all, new LineToken(LineToken.Kind.READING, m.phrase(), m.from(), m.to())));
         parsed.named().forEach(n -> add(all, new LineToken(LineToken.Kind.PART, n.phrase(), n.from(), n.to())));

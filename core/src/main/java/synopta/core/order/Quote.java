@@ -48,8 +48,12 @@ public record Quote(
      * @param name name, as it is shown
      * @param quantity pieces, at least 1
      * @param unitPrice price of one sale unit
+     * @param fitChecked whether it is known to fit; otherwise the quote says that it is not
      */
-    public record Line(PartNumber part, String name, int quantity, Money unitPrice) {
+    public record Line(PartNumber part, String name, int quantity, Money unitPrice, boolean fitChecked) {
+        /** What stands with a line whose fit was not checked. */
+        public static final String NOT_CHECKED = "Fit not checked: no model was given.";
+
         /** Refuses a line of nothing. */
         public Line {
             if (quantity < 1) {

@@ -42,8 +42,9 @@ public final class QuoteService {
      *
      * @param part number of the part
      * @param quantity pieces, at least 1
+     * @param fitChecked whether it is known to fit
      */
-    public record Asked(PartNumber part, int quantity) {}
+    public record Asked(PartNumber part, int quantity, boolean fitChecked) {}
 
     /** Writes and keeps a quote; refuses a part that is unknown or has no price. */
     public Quote write(String branch, @Nullable String customer, @Nullable Long caseNumber, List<Asked> asked) {
@@ -81,6 +82,6 @@ public final class QuoteService {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Part (%s) has no price and cannot be quoted. Import a price, or quote its replacement."
                                 .formatted(asked.part)));
-        return new Quote.Line(part.number(), part.name(), asked.quantity, price);
+        return new Quote.Line(part.number(), part.name(), asked.quantity, price, asked.fitChecked);
     }
 }

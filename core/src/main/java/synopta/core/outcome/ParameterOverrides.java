@@ -78,7 +78,8 @@ public final class ParameterOverrides {
                 pack.cautions(),
                 pack.layouts().stream().map(layout -> over(pack, layout)).toList(),
                 pack.replacement(),
-                pack.identification());
+                pack.identification(),
+                pack.jobs());
     }
 
     private PartType over(Pack pack, PartType type) {

@@ -163,6 +163,18 @@ public final class CaseService {
                 .toList();
     }
 
+    /** What the jobs of the case ask for, then what was handed over without a machine to judge its fit by. */
+    private static List<String> remarks(CaseAssessment view, List<PartNumber> parts) {
+        Stream<String> ofJobs = view.sale().jobs().stream()
+                .flatMap(job -> job.notes().stream().map(note -> "%s: %s".formatted(job.name(), note)));
+        Stream<String> unchecked = view.needs().stream()
+                .filter(need -> parts.contains(need.supplied()) && !need.isFitChecked())
+                .map(need ->
+                        "%s: fit not checked. Compare it with the old part and the model number before it is installed."
+                                .formatted(need.supplied()));
+        return Stream.concat(ofJobs, unchecked).distinct().toList();
+    }
+
     /**
      * The sheet of a kept case: what was handed over, and the work it takes.
      *
@@ -188,6 +200,7 @@ public final class CaseService {
                         .map(appliance -> handOver.bag(appliance, parts, counter.mayHold(view)))
                         .orElse(List.of()),
                 changes(view),
+                remarks(view, parts),
                 work,
                 view.identified().layout(),
                 work.replacements().stream().map(Work.Exchange::slot).toList(),

@@ -22,6 +22,7 @@ import synopta.core.teardown.Work;
  * @param lines what is in the bag
  * @param notes what to tell about it
  * @param changes what the technician must change, as the verdicts have it
+ * @param remarks what the jobs ask for, and parts of which the fit was not checked, in sentences
  * @param work of fitting it
  * @param layout how the machine is built, when known
  * @param slots the places that are worked at
@@ -38,6 +39,7 @@ public record RepairSheet(
         List<Line> lines,
         List<HandoverPlanner.BagEntry> notes,
         List<String> changes,
+        List<String> remarks,
         Work work,
         @Nullable Layout layout,
         List<String> slots,
@@ -50,6 +52,7 @@ public record RepairSheet(
         lines = List.copyOf(lines);
         notes = List.copyOf(notes);
         changes = List.copyOf(changes);
+        remarks = List.copyOf(remarks);
         slots = List.copyOf(slots);
     }
 

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -21,7 +22,10 @@ import synopta.core.knowledge.PartType;
 import synopta.core.line.PartRequestReader;
 import synopta.core.sale.RequestOutcome.Status;
 
-/** Parts asked for by their names: which can be sold as they were asked for, and what is to be asked of the others. */
+/**
+ * Parts asked for by their names and by jobs: which can be sold as they were asked for, and what is to be asked of the
+ * others.
+ */
 final class NamedRequests {
     private final Pack pack;
     private final Optional<MachineParts> machine;
@@ -29,9 +33,13 @@ final class NamedRequests {
     private final List<PartRequest> requests;
     private final List<PartRequest> settled;
 
-    /** What was asked for by name in a complaint and is not struck out. */
+    /** What was asked for by name in a complaint and is not struck out, and what its jobs take. */
     static NamedRequests of(
-            Pack pack, Optional<MachineParts> machine, IdentifiedModel identified, EvidenceCollector evidence) {
+            Pack pack,
+            Optional<MachineParts> machine,
+            IdentifiedModel identified,
+            EvidenceCollector evidence,
+            JobRequests jobs) {
         Set<String> given = evidence.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
         List<PartRequest> requests = PartRequestReader.of(identified.line().complaint(), evidence.parsed()).stream()
                 .map(request -> request.of(request.partTypes().stream()
@@ -40,7 +48,7 @@ final class NamedRequests {
                         .toList()))
                 .filter(request -> !request.partTypes().isEmpty())
                 .toList();
-        return new NamedRequests(pack, machine, identified.layout(), requests);
+        return new NamedRequests(pack, machine, identified.layout(), jobs.with(requests));
     }
 
     private NamedRequests(
@@ -48,11 +56,22 @@ final class NamedRequests {
         this.pack = pack;
         this.machine = machine;
         this.layout = layout;
+        Set<String> met = new HashSet<>();
         this.requests = requests.stream()
                 .map(NamedRequests::narrowed)
+                .flatMap(this::each)
                 .flatMap(this::ofKit)
+                .filter(request -> met.addAll(request.partTypes()) || request.job() == null)
                 .toList();
         settled = this.requests.stream().filter(this::isSettled).toList();
+    }
+
+    /** "Both filters" of two kinds are one of each; never of parts of which a machine takes one or the other. */
+    private Stream<PartRequest> each(PartRequest request) {
+        boolean isBoth = request.partTypes().size() == 2 && request.phrase().startsWith(PartRequestReader.BOTH);
+        boolean isPlain = request.partTypes().stream()
+                .noneMatch(type -> pack.partType(type).orElseThrow().licensed());
+        return isBoth && isPlain ? request.partTypes().stream().map(request::held) : Stream.of(request);
     }
 
     /** A kit that the machine's page does not list is asked for as what it holds: the best purchase finds the kit. */
@@ -63,8 +82,7 @@ final class NamedRequests {
                         .flatMap(type -> type.contains().stream())
                         .filter(held -> !m.ofType(held).isEmpty()))
                 .distinct()
-                .map(held -> new PartRequest(
-                        List.of(held), null, true, request.places(), request.reason(), request.phrase()))
+                .map(request::held)
                 .toList();
         return contents.isEmpty() ? Stream.of(request) : contents.stream();
     }
@@ -144,7 +162,9 @@ final class NamedRequests {
         return its.stream()
                 .filter(need -> need.supplied() != null)
                 .findFirst()
-                .map(need -> of(request, Status.IN_BAG, said(request)))
+                .map(need -> need.quantity() > 0
+                        ? of(request, Status.IN_BAG, said(request))
+                        : of(request, Status.WHICH_ONE, "Not in the bag yet."))
                 .orElseGet(() -> its.stream()
                         .findFirst()
                         .map(open -> of(request, statusOf(open), settledBy(open)))
@@ -184,7 +204,7 @@ final class NamedRequests {
     private String said(PartRequest request) {
         RequestedPlaces places = places(request);
         boolean isOneForAll = !request.places().isEmpty() && !places.tellsApart();
-        return isOneForAll ? "One number for all places." : "As requested.";
+        return isOneForAll ? "One number for all places." : Objects.requireNonNullElse(request.job(), "As requested.");
     }
 
     private String names(List<String> types) {

@@ -55,16 +55,24 @@ final class OptionalParts {
      * Wants beside the needs.
      *
      * @param sold part types that are sold for
+     * @param besides what the jobs of the case may take
      * @param teardown how the machine is opened; null while its layout is not known
      */
     List<OptionalPart> of(
-            List<RequiredPart> needs, List<String> sold, @Nullable Teardown teardown, @Nullable Double ageYears) {
+            List<RequiredPart> needs,
+            List<String> sold,
+            List<SellingRule.Companion> besides,
+            @Nullable Teardown teardown,
+            @Nullable Double ageYears) {
         Set<PartNumber> needed = needs.stream().map(RequiredPart::listed).collect(Collectors.toSet());
         Map<PartNumber, OptionalPart> wants = new LinkedHashMap<>();
         Map<PartNumber, WhileOpen> open = new LinkedHashMap<>();
         if (teardown != null && ageYears != null) {
             open.putAll(new AccessibleParts(catalog, machine, pack, rules, currency)
                     .of(teardown, teardown.work(WorkItems.pieces(needs)), ageYears, rules.horizonYears()));
+        }
+        for (SellingRule.Companion offer : besides) {
+            offer(wants, offer.partType(), needs, open, offer.why());
         }
         for (String type : sold) {
             for (SellingRule.Companion offer :

@@ -30,6 +30,7 @@ import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
+import synopta.core.knowledge.SellingRule;
 import synopta.core.teardown.Teardown;
 import synopta.core.teardown.Work;
 
@@ -80,19 +81,26 @@ public final class PurchasePlanner {
                 List.of(),
                 List.of(),
                 NamedRequests.byNumber(needs),
+                List.of(),
                 plan.orElse(null),
                 options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()),
                 null);
     }
 
-    /** What these faults and the caller's own wishes come to. */
-    public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector evidence) {
+    /**
+     * What these faults and the caller's own wishes come to.
+     *
+     * @param askedFirst part types that are asked for by name, and go into the bag only when the specialist puts them in
+     */
+    public SalePlan of(Pack pack, List<Fault> faults, EvidenceCollector evidence, Set<String> askedFirst) {
         RequestedQuantities quantities = quantities(pack, evidence);
-        NamedRequests requests = NamedRequests.of(pack, machine, identified, evidence);
-        List<RequiredPart> needs = needs(pack, faults, evidence, requests, quantities);
+        JobRequests jobs = jobs(pack, evidence);
+        NamedRequests requests = NamedRequests.of(pack, machine, identified, evidence, jobs);
+        List<RequiredPart> needs =
+                new AskedFirst(pack, shopping, askedFirst).of(needs(pack, faults, evidence, requests, quantities));
         Optional<Teardown> teardown = Optional.ofNullable(identified.layout())
                 .map(layout -> new Teardown(pack, layout, rules.practices(), answered(evidence)));
-        List<OptionalPart> wants = wants(pack, needs, sold(requests, faults), teardown.orElse(null));
+        List<OptionalPart> wants = wants(pack, needs, sold(requests, faults), jobs.offers(), teardown.orElse(null));
         List<RequiredPart> inForce = new ArrayList<>(byHand().needs(needs));
         inForce.addAll(byHand().madeNeeds(wants));
         Predicate<String> withheld = type -> WithheldPart.isWithheld(pack, type, person, rules.practices());
@@ -109,7 +117,18 @@ public final class PurchasePlanner {
                 WithheldPart.of(pack, kept),
                 quantities.notes(inForce),
                 outcomes(requests, inForce, withheld),
+                jobs.plans(),
                 teardown.orElse(null));
+    }
+
+    private JobRequests jobs(Pack pack, EvidenceCollector evidence) {
+        return new JobRequests(
+                pack,
+                machine,
+                evidence.parsed().jobs(),
+                identified.fuels(),
+                identified.ageYears(),
+                rules.horizonYears());
     }
 
     private static List<String> sold(NamedRequests requests, List<Fault> faults) {
@@ -122,9 +141,13 @@ public final class PurchasePlanner {
     }
 
     private List<OptionalPart> wants(
-            Pack pack, List<RequiredPart> needs, List<String> sold, @Nullable Teardown teardown) {
+            Pack pack,
+            List<RequiredPart> needs,
+            List<String> sold,
+            List<SellingRule.Companion> besides,
+            @Nullable Teardown teardown) {
         return machine.map(m -> new OptionalParts(catalog, m, pack, rules, currency, identified.layout())
-                        .of(needs, sold, teardown, identified.ageYears()))
+                        .of(needs, sold, besides, teardown, identified.ageYears()))
                 .orElse(List.of());
     }
 
@@ -142,6 +165,7 @@ public final class PurchasePlanner {
             List<WithheldPart> withheld,
             List<QuantityNote> notes,
             List<RequestOutcome> requests,
+            List<JobPlan> jobs,
             @Nullable Teardown teardown) {
         Optional<BasketPlan> plan = plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
@@ -152,6 +176,7 @@ public final class PurchasePlanner {
                 withheld,
                 notes,
                 requests,
+                jobs,
                 plan.orElse(null),
                 options(
                         plan.orElse(null),

@@ -26,6 +26,11 @@ public record RequiredPart(
         FitVerdict verdict,
         BagPiece.Source source,
         String why) {
+    /** Whether it is known to fit; not where it was asked for by number and no machine is known. */
+    public boolean isFitChecked() {
+        return verdict.fold(fits -> true, depends -> false, not -> false, unknown -> false);
+    }
+
     RequiredPart with(int pieces) {
         return new RequiredPart(partType, slots, listed, supplied, pieces, verdict, source, why);
     }

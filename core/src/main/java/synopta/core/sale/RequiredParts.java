@@ -102,12 +102,17 @@ public final class RequiredParts {
                 places.meant()::contains,
                 isAll(type) ? null : places.pieces(),
                 BagPiece.Source.REQUESTED,
-                "Requested: “%s”%s."
-                        .formatted(
-                                request.phrase(),
-                                request.reason() == null
-                                        ? ""
-                                        : ", " + request.reason().slug()));
+                Objects.requireNonNullElseGet(request.job(), () -> said(request)));
+    }
+
+    private static String said(PartRequest request) {
+        String reason = request.reason() == null ? "" : ", " + request.reason().slug();
+        String by = switch (request.by()) {
+            case CALLER -> "";
+            case TECHNICIAN -> ", said by a technician";
+            case SOMEBODY_ELSE -> ", said by somebody else";
+        };
+        return "Requested: “%s”%s%s.".formatted(request.phrase(), reason, by);
     }
 
     private Wanted wanted(PartType type, Fault fault, Map<String, Integer> asked) {

@@ -18,6 +18,7 @@ import synopta.core.teardown.Work;
  * @param withheld what is not sold to whoever does the work
  * @param quantities requests in another quantity than the trade's
  * @param requests what became of each request
+ * @param jobs work that is asked for as a whole
  * @param plan present once there are needs
  * @param options the ways to buy, the best first; none while there is no plan
  * @param work of fitting what is needed; null while the layout is not known
@@ -28,12 +29,13 @@ public record SalePlan(
         List<WithheldPart> withheld,
         List<QuantityNote> quantities,
         List<RequestOutcome> requests,
+        List<JobPlan> jobs,
         @Nullable BasketPlan plan,
         List<SaleOption> options,
         @Nullable Work work) {
     /** Nothing is sold. */
     public static final SalePlan NOTHING =
-            new SalePlan(List.of(), List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
+            new SalePlan(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
 
     /** Copies. */
     public SalePlan {
@@ -42,12 +44,13 @@ public record SalePlan(
         withheld = List.copyOf(withheld);
         quantities = List.copyOf(quantities);
         requests = List.copyOf(requests);
+        jobs = List.copyOf(jobs);
         options = List.copyOf(options);
     }
 
     /** The same with other words about requests. */
     public SalePlan with(List<RequestOutcome> told) {
-        return new SalePlan(needs, wants, withheld, quantities, told, plan, options, work);
+        return new SalePlan(needs, wants, withheld, quantities, told, jobs, plan, options, work);
     }
 
     /** The work of the best option, of the needs where nothing can be bought yet; empty while the layout is not known. */

@@ -114,7 +114,8 @@ public class CounterTest {
                     new Caution(Hazard.GAS, "Shut the valve.", Set.of(), GAS, OURS)),
             List.of(layout("A", 1, List.of("roller", "rings", "belt", "valve"))),
             null,
-            Identification.NONE);
+            Identification.NONE,
+            List.of());
 
     public static final InMemoryCatalog CATALOG = new Shelf()
             .model(model("TH-7820-W", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 10))

@@ -115,7 +115,8 @@ public class EvidenceTest {
                 plain.cautions(),
                 plain.layouts(),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
         return new Counter(
                 CATALOG,
                 () -> READER,

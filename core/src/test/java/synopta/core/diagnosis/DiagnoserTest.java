@@ -108,7 +108,8 @@ public class DiagnoserTest {
                         layout("A", 0.75, List.of("roller", "idler", "fuse")),
                         layout("E", 0.25, List.of("idler", "fuse"))),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
         Machine unknown = new Machine(EnumSet.of(Fuel.ELECTRIC), null, null);
         Machine bearing = new Machine(EnumSet.of(Fuel.ELECTRIC), "E", null);
         assertEquals(of(diagnose(twoLayouts, unknown), "roller"), 0.075, 1e-12);

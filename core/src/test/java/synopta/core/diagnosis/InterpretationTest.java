@@ -29,6 +29,7 @@ public class InterpretationTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of(new ParsedComplaint.Unheard("quit", 3, 7), new ParsedComplaint.Unheard("now", 24, 27)));
     }
 
@@ -113,7 +114,7 @@ public class InterpretationTest {
 
     private static List<ParsedComplaint.Named> parts(
             List<ParsedComplaint.Named> byWords, MeaningModel.PartReading... readings) {
-        return new NamedParts(SAID, byWords, List.of(readings)).joined();
+        return new NamedParts(SAID, byWords, List.of(readings), List.of()).joined();
     }
 
     @Test
@@ -144,12 +145,13 @@ public class InterpretationTest {
         String said = "no heat, a new bearing, belt gone";
         ParsedComplaint.Named bearing =
                 new ParsedComplaint.Named(List.of("drum-bearing", "idler-bearing"), How.ASKED, "bearing", 15, 22);
-        assertEquals(new NamedParts(said, List.of(bearing), List.of()).joined(), List.of(bearing));
+        assertEquals(new NamedParts(said, List.of(bearing), List.of(), List.of()).joined(), List.of(bearing));
         ParsedComplaint.Named belt = new ParsedComplaint.Named(List.of("belt", "strap"), How.ASKED, "belt", 24, 28);
         List<MeaningModel.PartReading> readings = List.of(
                 new MeaningModel.PartReading("belt", How.ASKED, 0.45, 24, 33),
                 new MeaningModel.PartReading("strap", How.ASKED, 0.2, 24, 33));
-        assertEquals(new NamedParts(said, List.of(belt), readings).joined(), List.of(belt), "it is asked which");
+        assertEquals(
+                new NamedParts(said, List.of(belt), readings, List.of()).joined(), List.of(belt), "it is asked which");
     }
 
     @Test

@@ -74,7 +74,8 @@ public class ParsedComplaintTest {
                 List.of(),
                 plain.layouts(),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static String signs(String complaint) {

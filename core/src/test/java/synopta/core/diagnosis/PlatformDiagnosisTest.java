@@ -56,7 +56,8 @@ public class PlatformDiagnosisTest {
                 List.of(),
                 layouts,
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static final Pack TWO_BACKS = built(

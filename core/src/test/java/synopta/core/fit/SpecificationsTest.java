@@ -71,7 +71,8 @@ public class SpecificationsTest {
                 pack.cautions(),
                 pack.layouts(),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static Part part(String number, String type, Map<String, String> specs) {

@@ -25,6 +25,7 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.UnlikelyRequest;
 
 /** Where a part is used, and which numbers are near one that is not there. */
 public class WhereUsedTest {
@@ -121,7 +122,8 @@ public class WhereUsedTest {
                         .model(Samples.model("M1", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
-                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
+                () -> HouseSettings.USUAL.with(
+                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
         assertTrue(genuineOnly.page(part("B"), null, "", 5).machines().isEmpty());
     }
 

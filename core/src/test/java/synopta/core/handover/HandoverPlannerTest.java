@@ -48,7 +48,8 @@ public class HandoverPlannerTest {
                 List.of(cautions),
                 List.of(layout("A", 1, List.of())),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static Caution caution(Hazard hazard, Set<String> partTypes, Set<Fuel> fuels) {

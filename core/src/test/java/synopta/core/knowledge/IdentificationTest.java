@@ -37,7 +37,8 @@ public class IdentificationTest {
                 plain.cautions(),
                 plain.layouts(),
                 plain.replacement(),
-                new Identification(List.of(aspect), List.of(new Identification.PartMeasures(measured, List.of()))));
+                new Identification(List.of(aspect), List.of(new Identification.PartMeasures(measured, List.of()))),
+                List.of());
     }
 
     @DataProvider

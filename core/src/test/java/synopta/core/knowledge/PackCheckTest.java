@@ -41,7 +41,8 @@ public class PackCheckTest {
                 cautions,
                 layouts,
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     static final List<PartType> BELT = List.of(type("belt", SellingRule.SINGLY));
@@ -86,7 +87,8 @@ public class PackCheckTest {
                 List.of(),
                 plain.layouts(),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static Fault caused(String id, String cause) {

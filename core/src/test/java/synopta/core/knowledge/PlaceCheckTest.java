@@ -71,7 +71,8 @@ public class PlaceCheckTest {
                 List.of(),
                 List.of(layout),
                 null,
-                Identification.NONE);
+                Identification.NONE,
+                List.of());
     }
 
     private static final OpeningStep BOTH = step("open", null, "roller", "ring");

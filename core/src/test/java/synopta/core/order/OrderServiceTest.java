@@ -84,16 +84,16 @@ public class OrderServiceTest {
     public void aQuoteTakesThePricesOfTodayAndHoldsForTheDaysOfTheHouse() {
         QuoteService service = new QuoteService(CATALOG, new Quotes(), () -> HouseSettings.USUAL, CLOCK, () -> "USD");
         List<QuoteService.Asked> asked =
-                List.of(new QuoteService.Asked(part("BELT"), 2), new QuoteService.Asked(part("FUSE"), 1));
+                List.of(new QuoteService.Asked(part("BELT"), 2, true), new QuoteService.Asked(part("FUSE"), 1, true));
         Quote quote = service.write("Staithe", "  ", 4L, asked);
         assertEquals(quote.sum().total().decimal(), "35.90");
         assertEquals(quote.validUntil(), LocalDate.of(2026, 12, 10));
         assertEquals(quote.customer(), null, "a blank name is none");
         for (List<QuoteService.Asked> wrong : List.of(
                 List.<QuoteService.Asked>of(),
-                List.of(new QuoteService.Asked(part("OLD"), 1)),
-                List.of(new QuoteService.Asked(part("NOWHERE"), 1)),
-                List.of(new QuoteService.Asked(part("BELT"), 0)))) {
+                List.of(new QuoteService.Asked(part("OLD"), 1, true)),
+                List.of(new QuoteService.Asked(part("NOWHERE"), 1, true)),
+                List.of(new QuoteService.Asked(part("BELT"), 0, true)))) {
             assertThrows(IllegalArgumentException.class, () -> service.write("Staithe", null, null, wrong));
         }
     }

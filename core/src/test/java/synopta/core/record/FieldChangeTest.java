@@ -157,7 +157,7 @@ public class FieldChangeTest {
                 "Staithe",
                 null,
                 1L,
-                List.of(new Quote.Line(part("BELT"), "belt", 1, price)),
+                List.of(new Quote.Line(part("BELT"), "belt", 1, price, true)),
                 QuoteTotals.of(price, BigDecimal.ZERO, true));
     }
 

@@ -32,6 +32,7 @@ public final class SheetText {
         add(sections, "Read first", sheet.cautions().stream().map(c -> new Line(said(c), true)));
         List<Line> notes = new ArrayList<>();
         sheet.changes().forEach(change -> notes.add(new Line("Change: " + change + ".", false)));
+        sheet.remarks().forEach(remark -> notes.add(new Line(remark, false)));
         sheet.notes()
                 .forEach(note ->
                         notes.add(new Line("%s: %s".formatted(kind(note.kind().slug()), note.text()), false)));

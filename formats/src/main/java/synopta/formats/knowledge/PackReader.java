@@ -111,7 +111,8 @@ public final class PackReader {
                 node.list("cautions", PackReader::caution),
                 node.list("layouts", LayoutReader::read),
                 node.maybe("replacement", PackReader::replacement).orElse(null),
-                IdentificationReader.read(node));
+                IdentificationReader.read(node),
+                node.list("jobs", JobReader::job));
     }
 
     private static ReplacementMachine replacement(JsonCursor node) {

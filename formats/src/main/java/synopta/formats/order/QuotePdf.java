@@ -93,6 +93,9 @@ public final class QuotePdf {
         for (Quote.Line line : quote.lines()) {
             Phrase part = PrintText.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
             part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
+            if (!line.fitChecked()) {
+                part.add(PrintText.phrase(Typeface.BOLD, SMALL, "\n" + Quote.Line.NOT_CHECKED));
+            }
             table.addCell(ruled(part, Element.ALIGN_LEFT));
             Image bars =
                     Barcodes.code128(canvas, line.part().written(), line.part().key());

@@ -7,7 +7,7 @@ import synopta.formats.table.TableWriter;
 /** A quote as a table: a row for each line, then the tax and the total. */
 public final class QuoteTable {
     private static final List<String> COLUMNS =
-            List.of("quote", "valid_until", "part", "name", "quantity", "unit_price", "price", "currency");
+            List.of("quote", "valid_until", "part", "name", "quantity", "unit_price", "price", "currency", "fit");
 
     private QuoteTable() {}
 
@@ -26,15 +26,16 @@ public final class QuoteTable {
                         Integer.toString(line.quantity()),
                         line.unitPrice().decimal(),
                         line.price().decimal(),
-                        currency
+                        currency,
+                        line.fitChecked() ? "checked" : "not checked"
                     }));
             String tax = "tax %s%%, %s"
                     .formatted(quote.sum().taxRate(), quote.sum().taxIncluded() ? "included in the prices" : "added");
             reader.accept(new String[] {
-                number, until, "", tax, "", "", quote.sum().tax().decimal(), currency
+                number, until, "", tax, "", "", quote.sum().tax().decimal(), currency, ""
             });
             reader.accept(new String[] {
-                number, until, "", "total", "", "", quote.sum().total().decimal(), currency
+                number, until, "", "total", "", "", quote.sum().total().decimal(), currency, ""
             });
         });
     }

@@ -52,7 +52,7 @@ public class QuotePdfTest {
     }
 
     private static Quote.Line line(String part, String name, int quantity, String each) {
-        return new Quote.Line(new PartNumber(part), name, quantity, euros(each));
+        return new Quote.Line(new PartNumber(part), name, quantity, euros(each), true);
     }
 
     private static final Quote TWO = quote(
@@ -144,7 +144,7 @@ public class QuotePdfTest {
         QuoteTable.of(TWO).csv(out);
         String[] rows = out.toString(StandardCharsets.UTF_8).split("\r\n");
         assertEquals(rows.length, 5);
-        assertEquals(rows[1], "12,2026-12-10,QV-4410-K,dryer repair kit,1,41.90,41.90,USD");
+        assertEquals(rows[1], "12,2026-12-10,QV-4410-K,dryer repair kit,1,41.90,41.90,USD,checked");
         assertTrue(rows[2].contains("'=door spring"), rows[2]);
         assertEquals(rows[4], "12,2026-12-10,,total,,,49.10,USD");
     }

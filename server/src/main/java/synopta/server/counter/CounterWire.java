@@ -21,6 +21,7 @@ import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
 import synopta.core.sale.BagPiece;
+import synopta.core.sale.JobPlan;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequestOutcome;
@@ -96,7 +97,7 @@ public final class CounterWire {
                     NeededWire.of(view.needs()),
                     view.sale().wants(),
                     view.sale().withheld(),
-                    BagWire.of(view.sale()),
+                    BagWire.of(view),
                     view.plan().orElse(null),
                     SaleWire.OfferedWire.of(view, pack),
                     view.parts(),
@@ -113,11 +114,19 @@ public final class CounterWire {
      *
      * @param quantities requests in another quantity than the trade's
      * @param requests what became of each request
+     * @param priceOnly whether a price or stock is asked for and no symptom is told
+     * @param jobs work that is asked for as a whole
      * @param bag pieces that the best option hands over
      */
-    public record BagWire(List<QuantityNote> quantities, List<RequestOutcome> requests, List<BagPiece> bag) {
-        static BagWire of(SalePlan sale) {
-            return new BagWire(sale.quantities(), sale.requests(), sale.bag());
+    public record BagWire(
+            List<QuantityNote> quantities,
+            boolean priceOnly,
+            List<RequestOutcome> requests,
+            List<JobPlan> jobs,
+            List<BagPiece> bag) {
+        static BagWire of(CaseAssessment view) {
+            SalePlan sale = view.sale();
+            return new BagWire(sale.quantities(), view.isPriceOnly(), sale.requests(), sale.jobs(), sale.bag());
         }
     }
 

@@ -24,12 +24,18 @@ public final class OrderWire {
             @NotBlank @Size(max = 80) String part,
             @NotNull @Min(1) @Max(10_000) Integer quantity) {}
 
+    /** So many sale units of a quoted part; `fitChecked` false: no machine is known, and the quote says so. */
+    public record QuoteLineWire(
+            @NotBlank @Size(max = 80) String part,
+            @NotNull @Min(1) @Max(10_000) Integer quantity,
+            @MayBeNull Boolean fitChecked) {}
+
     /** What is to be quoted, at the prices of now. */
     public record QuoteRequest(
             @NotBlank @Size(max = 80) String branch,
             @MayBeNull @Size(max = Quote.LONGEST_CUSTOMER) String customer,
             @MayBeNull Long caseNumber,
-            @NotEmpty @Size(max = 200) List<@Valid OrderLineWire> lines) {}
+            @NotEmpty @Size(max = 200) List<@Valid QuoteLineWire> lines) {}
 
     /** A quote; `taxRule` says how its tax was rounded. */
     public record QuoteAnswer(String house, @JsonUnwrapped Quote quote, String taxRule, String currency) {

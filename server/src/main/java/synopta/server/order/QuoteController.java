@@ -54,7 +54,8 @@ class QuoteController {
                 asked.customer(),
                 asked.caseNumber(),
                 asked.lines().stream()
-                        .map(l -> new QuoteService.Asked(new PartNumber(l.part()), l.quantity()))
+                        .map(l -> new QuoteService.Asked(
+                                new PartNumber(l.part()), l.quantity(), !Boolean.FALSE.equals(l.fitChecked())))
                         .toList());
         return ResponseEntity.created(URI.create("/api/quotes/" + quote.number()))
                 .body(OrderWire.QuoteAnswer.of(quote, house));

@@ -19,6 +19,7 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
 import synopta.core.knowledge.RepairPractices;
 import synopta.core.knowledge.SettingsRepository;
+import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Slugged;
@@ -50,6 +51,7 @@ class SettingsController {
                 practices.oilShafts(),
                 practices.testFirst(),
                 practices.licensedToCustomers(),
+                practices.unlikelyRequests().slug(),
                 Money.decimal(now.hourCents()),
                 Money.decimal(now.returnTripCents()),
                 now.horizonYears(),
@@ -106,7 +108,10 @@ class SettingsController {
                 or(wanted.replaceRings(), now.replaceRings()),
                 or(wanted.oilShafts(), now.oilShafts()),
                 or(wanted.testFirst(), now.testFirst()),
-                or(wanted.licensedToCustomers(), now.licensedToCustomers()));
+                or(wanted.licensedToCustomers(), now.licensedToCustomers()),
+                wanted.unlikelyRequests() == null
+                        ? now.unlikelyRequests()
+                        : UnlikelyRequest.of(wanted.unlikelyRequests()));
     }
 
     private static BranchContacts contacts(HouseRulesChange wanted, BranchContacts now) {
@@ -132,7 +137,8 @@ class SettingsController {
     /**
      * The settings; `genuineOnly`: no equivalent of another make is supplied; `replaceAll`: what wears together is
      * replaced together; `replaceRings`: rings and washers are replaced with their rollers; `testFirst`: a cheap part too
-     * is tested before it is sold; `licensedToCustomers`: parts for licensed technicians are sold to customers too; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the
+     * is tested before it is sold; `licensedToCustomers`: parts for licensed technicians are sold to customers
+     * too; `unlikelyRequests`: a requested part that the symptoms speak against is `sold`, sold and `noted`, or `asked-first`; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the
      * price list; `secondUnit`: the unit of length that the repair sheet adds; `region`, `clock`: see docs/how-it-works.md.
      */
     record HouseRulesWire(
@@ -142,6 +148,7 @@ class SettingsController {
             boolean oilShafts,
             boolean testFirst,
             boolean licensedToCustomers,
+            String unlikelyRequests,
             String perHour,
             String visit,
             int horizonYears,
@@ -164,6 +171,7 @@ class SettingsController {
             @MayBeNull Boolean oilShafts,
             @MayBeNull Boolean testFirst,
             @MayBeNull Boolean licensedToCustomers,
+            @MayBeNull @Size(max = 20) String unlikelyRequests,
             @MayBeNull @Size(max = 20) String perHour,
             @MayBeNull @Size(max = 20) String visit,
             @MayBeNull Integer horizonYears,

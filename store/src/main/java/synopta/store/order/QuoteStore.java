@@ -34,8 +34,8 @@ public final class QuoteStore implements QuoteRepository {
                                tax_included, goods_cents, tax_cents, total_cents, currency)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
     private static final String INSERT_LINE = """
-            insert into quote_line (number, place, part, name, quantity, unit_price_cents)
-            values (?, ?, ?, ?, ?, ?)""";
+            insert into quote_line (number, place, part, name, quantity, unit_price_cents, fit_checked)
+            values (?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
     public synchronized Quote add(Quote quote) {
@@ -70,7 +70,8 @@ public final class QuoteStore implements QuoteRepository {
             line.part().written(),
             line.name(),
             line.quantity(),
-            line.unitPrice().cents()
+            line.unitPrice().cents(),
+            line.fitChecked()
         };
     }
 
@@ -111,7 +112,7 @@ public final class QuoteStore implements QuoteRepository {
     }
 
     private static final String LINES = """
-            select part, name, quantity, unit_price_cents
+            select part, name, quantity, unit_price_cents, fit_checked
               from quote_line
              where number = ?
              order by place""";
@@ -141,6 +142,7 @@ public final class QuoteStore implements QuoteRepository {
                 new PartNumber(row.getString("part")),
                 row.getString("name"),
                 row.getInt("quantity"),
-                new Money(row.getLong("unit_price_cents"), currency));
+                new Money(row.getLong("unit_price_cents"), currency),
+                row.getBoolean("fit_checked"));
     }
 }

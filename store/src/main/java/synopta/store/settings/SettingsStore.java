@@ -9,6 +9,7 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
 import synopta.core.knowledge.RepairPractices;
 import synopta.core.knowledge.SettingsRepository;
+import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Slugged;
 import synopta.store.jdbc.Jdbc;
@@ -79,7 +80,8 @@ public final class SettingsStore implements SettingsRepository {
                 set(set, "renew-rings", Boolean::valueOf, usual.replaceRings()),
                 set(set, "oil-shafts", Boolean::valueOf, usual.oilShafts()),
                 set(set, "test-first", Boolean::valueOf, usual.testFirst()),
-                set(set, "licensed-to-customers", Boolean::valueOf, usual.licensedToCustomers()));
+                set(set, "licensed-to-customers", Boolean::valueOf, usual.licensedToCustomers()),
+                set(set, "unlikely-requests", UnlikelyRequest::of, usual.unlikelyRequests()));
     }
 
     private static Map<String, String> branches(Map<String, String> set) {
@@ -113,6 +115,7 @@ public final class SettingsStore implements SettingsRepository {
         settings.put("oil-shafts", practices.oilShafts());
         settings.put("test-first", practices.testFirst());
         settings.put("licensed-to-customers", practices.licensedToCustomers());
+        settings.put("unlikely-requests", practices.unlikelyRequests().slug());
         settings.put("hour-cents", rules.hourCents());
         settings.put("visit-cents", rules.returnTripCents());
         settings.put("horizon-years", rules.horizonYears());

@@ -1,0 +1,65 @@
+package synopta.core.line;
+
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import synopta.core.catalog.Fuel;
+
+/** What a line says of the fuel that a machine burns today; the gas that it is to be converted to is none. */
+final class FuelWords {
+    private static final Map<Set<Fuel>, Pattern> FUELS = new LinkedHashMap<>();
+
+    static {
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), word("natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas"));
+        FUELS.put(EnumSet.of(Fuel.LP), word("lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas"));
+        FUELS.put(EnumSet.of(Fuel.ELECTRIC), word("electric(?:al|ity)?"));
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), word("gas"));
+    }
+
+    private static final String EITHER = "(natural|propane|lp|bottled)";
+    private static final List<Pattern> FROM =
+            List.of(word("from " + EITHER), word(EITHER + "(?: gas)?(?: over)? to (?:natural|propane|lp|bottled)"));
+    private static final List<Pattern> TO = List.of(
+            word("(?:conver|chang|switch|go|set up)\\w*(?: \\w+){0,4}? (?:to|for) " + EITHER),
+            word(EITHER + "(?: gas)? conversion"));
+
+    private FuelWords() {}
+
+    private static Pattern word(String words) {
+        return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
+
+    /** The fuels that a line allows, with the piece that says so; empty where it says nothing. */
+    static Optional<Set<Fuel>> in(String line, List<LineToken> pieces) {
+        Optional<Fuel> from = first(FROM, line);
+        if (from.isPresent()) {
+            return Optional.of(EnumSet.of(from.get()));
+        }
+        Optional<Fuel> to = first(TO, line);
+        if (to.isPresent()) {
+            return Optional.of(EnumSet.of(to.get() == Fuel.LP ? Fuel.NATURAL_GAS : Fuel.LP));
+        }
+        for (Map.Entry<Set<Fuel>, Pattern> fuel : FUELS.entrySet()) {
+            Matcher said = fuel.getValue().matcher(line);
+            if (said.find()) {
+                pieces.add(new LineToken(LineToken.Kind.FUEL, said.group(), said.start(), said.end()));
+                return Optional.of(fuel.getKey());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Fuel> first(List<Pattern> patterns, String line) {
+        return patterns.stream()
+                .map(pattern -> pattern.matcher(line))
+                .filter(Matcher::find)
+                .map(said -> said.group(1).toLowerCase(Locale.ROOT).equals("natural") ? Fuel.NATURAL_GAS : Fuel.LP)
+                .findFirst();
+    }
+}
