@@ -3,6 +3,7 @@ import { useDeferredValue, useState } from "react";
 import { Form, Table } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
 import { percent, sentence } from "../shared/format";
+import { UseRow } from "../shared/UseAtCounter";
 
 /** A spec in a word, without its unit. */
 const inShort = (spec: string): string => spec.replace(/-(mm|c)$/, "").replaceAll("-", " ");
@@ -126,6 +127,7 @@ function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: s
             </th>
             {known && <th scope="col">Machine</th>}
             <th scope="col">Differences</th>
+            <th scope="col">Counter</th>
           </tr>
         </thead>
         <tbody>
@@ -143,6 +145,9 @@ function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: s
                       `${inShort(d.spec)} ${String(d.listed)}${d.listedInches ? ` mm, ${d.listedInches}` : ""}`,
                   )
                   .join("; ")}
+              </td>
+              <td>
+                <UseRow part={c.part} />
               </td>
             </tr>
           ))}

@@ -1,5 +1,5 @@
-import { useState } from "react";
-import { useNavigate } from "react-router";
+import { useEffect, useState } from "react";
+import { useNavigate, useSearchParams } from "react-router";
 import type { Wire } from "../shared/api";
 import { leading } from "../shared/marks";
 import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
@@ -53,6 +53,21 @@ function useDrawn(answer: Answer | undefined) {
   return { layouts, layout, shown: layout ?? likeliest(layouts, answer?.fuels ?? [], suspect) ?? null };
 }
 
+/** The case in hand; numbers that another page sent to the counter are put into its line once. */
+function useCaseWithAdded(number: string | undefined) {
+  const held = useCase(number);
+  const { act } = held;
+  const [asked, setAsked] = useSearchParams();
+  const numbers = asked.get("add");
+  useEffect(() => {
+    if (numbers !== null) {
+      act({ kind: "used", numbers, at: Date.now() });
+      setAsked({}, { replace: true });
+    }
+  }, [numbers, act, setAsked]);
+  return held;
+}
+
 type Status = "open" | "handed-over";
 
 const linesOf = (option: Wire["OfferedWire"] | undefined) =>
@@ -69,7 +84,7 @@ const keepingOf = (keeper: ReturnType<typeof useKeep>, reload: () => Promise<unk
 /** The case at the counter, what is shown of it, and what can be done with it. */
 export function useCounterPage(number: string | undefined) {
   const navigate = useNavigate();
-  const { state, act, loadError, reload } = useCase(number);
+  const { state, act, loadError, reload } = useCaseWithAdded(number);
   const { asked, setAsked, help, setHelp, weighing, toggleWeighing, why, toggleWhy, ...views } = useViews();
   const { stage, setStage, opening, setOpening } = views;
   const work = useWork(state);

@@ -9,6 +9,7 @@ import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
 import { PartLink } from "../shared/NumberLink";
+import { UseAtCounter, UseRow } from "../shared/UseAtCounter";
 
 const NONE = new Map();
 
@@ -47,6 +48,7 @@ export function ModelView({ machine, parts }: Props) {
                 : "Build years unknown"}
             </div>
             {machine.note && <div className="small">{machine.note}</div>}
+            <UseAtCounter number={machine.model} />
           </div>
           {layout && (
             <div className="small-drawing">
@@ -67,7 +69,7 @@ export function ModelView({ machine, parts }: Props) {
           )}
         </div>
       </section>
-      <Parts parts={parts} place={place} />
+      <Parts model={machine.model} parts={parts} place={place} />
     </div>
   );
 }
@@ -77,7 +79,9 @@ const appliesTo = (part: Wire["PlacedPart"]): string =>
     .filter(Boolean)
     .join(", ") || "all units";
 
-function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | null }) {
+type PartsProps = { model: string; parts: Wire["PlacedPart"][]; place: string | null };
+
+function Parts({ model, parts, place }: PartsProps) {
   return (
     <section className="card-plain mt-3" aria-label="Parts by place">
       <span className="bin-tab">Parts by place</span>
@@ -91,6 +95,7 @@ function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | 
             <th scope="col">Part</th>
             <th scope="col">Name</th>
             <th scope="col">Applies to</th>
+            <th scope="col">Counter</th>
           </tr>
         </thead>
         <tbody>
@@ -107,6 +112,9 @@ function Parts({ parts, place }: { parts: Wire["PlacedPart"][]; place: string | 
               </td>
               <td>{part.name}</td>
               <td className="small">{appliesTo(part)}</td>
+              <td>
+                <UseRow part={part.part} model={model} />
+              </td>
             </tr>
           ))}
         </tbody>

@@ -4,6 +4,7 @@ import { money, sentence } from "../shared/format";
 import { Comparison } from "./Comparison";
 import { Alternatives } from "./Alternatives";
 import { Supersession } from "./Supersession";
+import { UseAtCounter } from "../shared/UseAtCounter";
 import { WhereUsed } from "./WhereUsed";
 import { specName, statusWord } from "./words";
 
@@ -58,6 +59,9 @@ function Head({ whole }: { whole: Wire["WholePart"] }) {
         </dl>
         <div className="numeric part-price">
           {part.price ? money(part.price) : <span className="small soft">no price</span>}
+          <div>
+            <UseAtCounter number={part.part} />
+          </div>
         </div>
       </div>
       {whole.safety && (

@@ -8,6 +8,8 @@ import type { Worker } from "./workers";
 export type Action =
   /** `at`: when it was typed, in milliseconds. */
   | { kind: "line"; line: string; at: number }
+  /** Puts numbers into the line, behind what stands there. */
+  | { kind: "used"; numbers: string; at: number }
   | { kind: "answered"; finding: string; answer: string; said?: string }
   | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"]; beside?: Beside }
   | { kind: "meant"; finding: string; others: string[] }
@@ -93,6 +95,11 @@ const STEPS: Steps = {
           platform: null,
           inspected: [],
         },
+  used: (state, action) => ({
+    ...changed(state),
+    startedAt: state.startedAt ?? action.at,
+    line: state.line.trim() === "" ? action.numbers : `${state.line.trimEnd()} ${action.numbers}`,
+  }),
   answered: (state, action) => ({
     ...changed(state),
     excluded: without(state.excluded, `finding:${action.finding}`),

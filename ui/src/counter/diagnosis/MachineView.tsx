@@ -39,13 +39,8 @@ export function MachineView({ answer, layout, marks, stage, onStage, act }: Prop
     }
   };
   const take = (place: Wire["PlaceWire"]) => {
-    const suspect = suspectIn(place);
     setPicked(null);
-    if (suspect) {
-      toggle(suspect);
-    } else {
-      act({ kind: "answered", finding: `asked-${place.partType}`, answer: "yes" });
-    }
+    act({ kind: "answered", finding: `asked-${place.partType}`, answer: "yes" });
   };
   return (
     <div className="card-plain drawing">

@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { Wire } from "../../shared/api";
 import { many, noteName } from "../../shared/format";
 import { BagLine, taking } from "./BagLine";
+import { LikelyNumbers } from "./LikelyNumbers";
 import { OptionalParts } from "./OptionalParts";
 import type { Action } from "../casefile/caseState";
 import { QuantityNote } from "./QuantityNote";
@@ -51,6 +52,7 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
         !answer.basket?.impossible.length &&
         answer.withheld.length === 0 &&
         answer.jobs.length === 0 &&
+        answer.likely.length === 0 &&
         unmet.length === 0 && <NothingToSell answer={answer} />}
       {answer.jobs.map((job) => (
         <Job key={job.job} job={job} open={chosen === undefined} />
@@ -63,6 +65,7 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
           act={act}
         />
       ))}
+      <LikelyNumbers answer={answer} onUse={(part) => act({ kind: "used", numbers: part, at: Date.now() })} />
       {answer.quantities.map((note) => (
         <QuantityNote
           key={note.part}
@@ -161,21 +164,29 @@ function UnmetRequest({ request, left, act }: UnmetProps) {
 
 /** Work that is asked for as a whole: what to ask, and what goes on the repair sheet. */
 function Job({ job, open }: { job: Wire["JobPlan"]; open: boolean }) {
+  const name = (
+    <>
+      <b>{job.name}</b>
+      {job.licensed && <span className="small"> · licensed only</span>}
+    </>
+  );
   return (
     <div className="row-line job" role="note" aria-label={`Job: ${job.name}`}>
-      <b>{job.name}</b>
-      {job.licensed && " · licensed technician only"}
-      {job.ask && <div className="ask-row">{job.ask}</div>}
-      {job.notes.length > 0 && (
-        <details className="small" open={open}>
-          <summary>{many(job.notes.length, "note")}, printed on the repair sheet</summary>
-          <ul>
+      {job.notes.length === 0 ? (
+        name
+      ) : (
+        <details open={open}>
+          <summary>
+            {name} <span className="small soft">· {many(job.notes.length, "note")} for the sheet</span>
+          </summary>
+          <ul className="small">
             {job.notes.map((note) => (
               <li key={note}>{note}</li>
             ))}
           </ul>
         </details>
       )}
+      {job.ask && <div className="small ask-row">{job.ask}</div>}
     </div>
   );
 }

@@ -39,6 +39,11 @@ public record PartRequest(
         return new PartRequest(List.of(partType), null, true, Set.of(), reason, Source.CALLER, phrase, job);
     }
 
+    /** One of a kind that was picked by hand. */
+    public static PartRequest picked(String partType, String name) {
+        return new PartRequest(List.of(partType), null, false, Set.of(), null, Source.CALLER, name, null);
+    }
+
     /** The same of fewer meanings. */
     public PartRequest of(List<String> fewer) {
         return new PartRequest(fewer, pieces, all, places, reason, by, phrase, job);

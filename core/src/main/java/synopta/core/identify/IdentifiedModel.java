@@ -1,5 +1,6 @@
 package synopta.core.identify;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import synopta.core.knowledge.Pack;
 import synopta.core.line.ParsedLine;
 import synopta.core.line.RequestedPart;
 import synopta.core.quantity.Ordered;
+import synopta.core.tag.PlatformGuess;
 import synopta.core.tag.SerialReading;
 import synopta.core.tag.TagReading;
 
@@ -28,6 +30,7 @@ import synopta.core.tag.TagReading;
  * @param model model of the catalog; null while not known
  * @param serial build dates of the serial number; null when none was given
  * @param constructions what it may be when it is in no catalog row
+ * @param met the platforms that it may be of while nothing is known of its model, by how often they are met
  * @param chosen the construction the case goes on with then
  * @param platform of the model, or else of the chosen construction
  * @param look what to look at to tell constructions apart
@@ -49,6 +52,7 @@ public record IdentifiedModel(
         @Nullable Model model,
         @Nullable SerialReading serial,
         List<PlatformCandidate> constructions,
+        List<PlatformGuess> met,
         @Nullable PlatformCandidate chosen,
         @Nullable Platform platform,
         @Nullable DistinguishingQuestion look,
@@ -67,11 +71,24 @@ public record IdentifiedModel(
     public IdentifiedModel {
         kinds = Ordered.map(kinds);
         parts = List.copyOf(parts);
+        met = List.copyOf(met);
     }
 
     /** Part types that the machine may have, as a pack knows them. */
     public Set<String> mayHold(Pack pack) {
         return pack.partTypesIn(Optional.ofNullable(layout).map(List::of).orElse(pack.layouts()), fuels);
+    }
+
+    /** How likely it is of each platform, while nothing is settled: by what its number looks like, or else as they are met. */
+    public Map<String, Double> platforms() {
+        Map<String, Double> platforms = new LinkedHashMap<>();
+        constructions.forEach(
+                c -> platforms.merge(c.platform().platform(), c.probability().value(), Double::sum));
+        if (platforms.isEmpty()) {
+            met.forEach(guess ->
+                    platforms.merge(guess.platform(), guess.probability().value(), Double::sum));
+        }
+        return platforms;
     }
 
     /** What is known of the one machine besides its model. */

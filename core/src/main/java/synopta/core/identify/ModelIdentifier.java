@@ -30,6 +30,9 @@ import synopta.core.tag.TagReading;
 
 /** Settles which machine a case is about, from the line and what overrules it. */
 public final class ModelIdentifier {
+    /** So many platforms of a brand stand for all that a machine without a number may be of. */
+    private static final int MOST_MET = 40;
+
     private static final int CANDIDATES = 6;
 
     private final Catalog catalog;
@@ -138,6 +141,9 @@ public final class ModelIdentifier {
                 model,
                 said.serial == null ? null : decoded(said.serial, model, line.brand()),
                 unlisted,
+                model != null || chosen.isPresent() || appliance.isEmpty()
+                        ? List.of()
+                        : readers.tags.met(appliance.get(), said.fuels, line.brand(), MOST_MET),
                 chosen.orElse(null),
                 platform.orElse(null),
                 chosen.isPresent() ? null : constructions.look(unlisted).orElse(null),

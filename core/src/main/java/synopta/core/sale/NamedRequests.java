@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.PartRequest;
 import synopta.core.diagnosis.Evidence;
+import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.knowledge.Layout;
@@ -40,8 +41,12 @@ final class NamedRequests {
             IdentifiedModel identified,
             EvidenceCollector evidence,
             JobRequests jobs) {
-        Set<String> given = evidence.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
-        List<PartRequest> requests = PartRequestReader.of(identified.line().complaint(), evidence.parsed()).stream()
+        Set<String> given = evidence.evidence().stream()
+                .filter(e -> e.answer().equals("yes"))
+                .map(Evidence::finding)
+                .collect(Collectors.toSet());
+        List<PartRequest> said = PartRequestReader.of(identified.line().complaint(), evidence.parsed());
+        List<PartRequest> requests = Stream.concat(said.stream(), picked(pack, evidence.parsed(), given))
                 .map(request -> request.of(request.partTypes().stream()
                         .filter(type ->
                                 given.contains(pack.partType(type).orElseThrow().requestFinding()))
@@ -49,6 +54,17 @@ final class NamedRequests {
                 .filter(request -> !request.partTypes().isEmpty())
                 .toList();
         return new NamedRequests(pack, machine, identified.layout(), jobs.with(requests));
+    }
+
+    /** What was asked for at the drawing, and not in words. */
+    private static Stream<PartRequest> picked(Pack pack, ParsedComplaint parsed, Set<String> given) {
+        Set<String> named = parsed.named().stream()
+                .filter(n -> n.how() == ParsedComplaint.Named.How.ASKED)
+                .flatMap(n -> n.partTypes().stream())
+                .collect(Collectors.toSet());
+        return pack.partTypes().stream()
+                .filter(type -> given.contains(type.requestFinding()) && !named.contains(type.slug()))
+                .map(type -> PartRequest.picked(type.slug(), type.name()));
     }
 
     private NamedRequests(
@@ -99,6 +115,14 @@ final class NamedRequests {
     /** Those of one meaning that the machine has, where its places need no question. */
     List<PartRequest> settled() {
         return settled;
+    }
+
+    /** Part types of the requests of one meaning. */
+    List<String> types() {
+        return requests.stream()
+                .filter(request -> request.partTypes().size() == 1)
+                .map(request -> request.partTypes().get(0))
+                .toList();
     }
 
     private boolean isSettled(PartRequest request) {

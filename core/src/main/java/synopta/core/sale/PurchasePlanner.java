@@ -82,6 +82,7 @@ public final class PurchasePlanner {
                 List.of(),
                 NamedRequests.byNumber(needs),
                 List.of(),
+                List.of(),
                 plan.orElse(null),
                 options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()),
                 null);
@@ -118,7 +119,16 @@ public final class PurchasePlanner {
                 quantities.notes(inForce),
                 outcomes(requests, inForce, withheld),
                 jobs.plans(),
+                likely(pack, requests.types(), faults),
                 teardown.orElse(null));
+    }
+
+    private List<LikelyNumber> likely(Pack pack, List<String> requested, List<Fault> faults) {
+        List<String> types = Stream.concat(requested.stream(), faults.stream().map(Fault::partType))
+                .toList();
+        return machine.isPresent() || types.isEmpty()
+                ? List.of()
+                : new LikelyNumbers(catalog, finder, pack, identified).of(types);
     }
 
     private JobRequests jobs(Pack pack, EvidenceCollector evidence) {
@@ -166,6 +176,7 @@ public final class PurchasePlanner {
             List<QuantityNote> notes,
             List<RequestOutcome> requests,
             List<JobPlan> jobs,
+            List<LikelyNumber> likely,
             @Nullable Teardown teardown) {
         Optional<BasketPlan> plan = plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
@@ -177,6 +188,7 @@ public final class PurchasePlanner {
                 notes,
                 requests,
                 jobs,
+                likely,
                 plan.orElse(null),
                 options(
                         plan.orElse(null),

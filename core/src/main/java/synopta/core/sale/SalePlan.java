@@ -19,6 +19,7 @@ import synopta.core.teardown.Work;
  * @param quantities requests in another quantity than the trade's
  * @param requests what became of each request
  * @param jobs work that is asked for as a whole
+ * @param likely the numbers that parts may have, while the model is not known
  * @param plan present once there are needs
  * @param options the ways to buy, the best first; none while there is no plan
  * @param work of fitting what is needed; null while the layout is not known
@@ -30,12 +31,13 @@ public record SalePlan(
         List<QuantityNote> quantities,
         List<RequestOutcome> requests,
         List<JobPlan> jobs,
+        List<LikelyNumber> likely,
         @Nullable BasketPlan plan,
         List<SaleOption> options,
         @Nullable Work work) {
     /** Nothing is sold. */
-    public static final SalePlan NOTHING =
-            new SalePlan(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
+    public static final SalePlan NOTHING = new SalePlan(
+            List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), null, List.of(), null);
 
     /** Copies. */
     public SalePlan {
@@ -45,12 +47,13 @@ public record SalePlan(
         quantities = List.copyOf(quantities);
         requests = List.copyOf(requests);
         jobs = List.copyOf(jobs);
+        likely = List.copyOf(likely);
         options = List.copyOf(options);
     }
 
     /** The same with other words about requests. */
     public SalePlan with(List<RequestOutcome> told) {
-        return new SalePlan(needs, wants, withheld, quantities, told, jobs, plan, options, work);
+        return new SalePlan(needs, wants, withheld, quantities, told, jobs, likely, plan, options, work);
     }
 
     /** The work of the best option, of the needs where nothing can be bought yet; empty while the layout is not known. */
@@ -77,6 +80,7 @@ public record SalePlan(
             o.option().purchase().spare().forEach(spare -> parts.add(spare.part()));
         });
         wants.forEach(want -> parts.add(want.supplied()));
+        likely.forEach(number -> parts.add(number.part()));
         needs.forEach(need -> Optional.ofNullable(need.supplied()).ifPresent(parts::add));
         return parts;
     }

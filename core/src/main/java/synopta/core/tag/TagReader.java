@@ -8,6 +8,8 @@ import java.util.function.IntToDoubleFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
@@ -48,6 +50,7 @@ public final class TagReader {
     private final EditCosts weights;
     private final TagIndex index;
     private final PlatformNamingModel platforms;
+    private final PlatformShares shares;
     private final TagTextCleaner tagText;
 
     /** Prepares to read against the models of this catalog as they are now. */
@@ -64,8 +67,20 @@ public final class TagReader {
         this.catalog = catalog;
         this.weights = weights;
         index = TagIndex.of(catalog::eachModel, popularity);
+        shares = new PlatformShares(index);
         platforms = new PlatformNamingModel(index, new NamingModel(index), weights);
         tagText = new TagTextCleaner(catalog.brands().stream().map(Brand::brand).toList());
+    }
+
+    /**
+     * The likeliest platforms of a machine of which no model number is known, by the popularity of their models.
+     *
+     * @param fuels that it may burn; empty when nothing is known of it
+     * @param brand null when it is not known
+     * @param most platforms of a brand, at least 1
+     */
+    public List<PlatformGuess> met(Appliance appliance, Set<Fuel> fuels, @Nullable String brand, int most) {
+        return shares.met(appliance, fuels, brand, most);
     }
 
     /** The weights that readings are weighed with. */

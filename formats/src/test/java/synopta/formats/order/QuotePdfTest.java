@@ -146,6 +146,6 @@ public class QuotePdfTest {
         assertEquals(rows.length, 5);
         assertEquals(rows[1], "12,2026-12-10,QV-4410-K,dryer repair kit,1,41.90,41.90,USD,checked");
         assertTrue(rows[2].contains("'=door spring"), rows[2]);
-        assertEquals(rows[4], "12,2026-12-10,,total,,,49.10,USD");
+        assertEquals(rows[4], "12,2026-12-10,,total,,,49.10,USD,");
     }
 }

@@ -22,6 +22,7 @@ import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
 import synopta.core.sale.BagPiece;
 import synopta.core.sale.JobPlan;
+import synopta.core.sale.LikelyNumber;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequestOutcome;
@@ -116,6 +117,7 @@ public final class CounterWire {
      * @param requests what became of each request
      * @param priceOnly whether a price or stock is asked for and no symptom is told
      * @param jobs work that is asked for as a whole
+     * @param likely the numbers that parts may have, while the model is not known
      * @param bag pieces that the best option hands over
      */
     public record BagWire(
@@ -123,10 +125,12 @@ public final class CounterWire {
             boolean priceOnly,
             List<RequestOutcome> requests,
             List<JobPlan> jobs,
+            List<LikelyNumber> likely,
             List<BagPiece> bag) {
         static BagWire of(CaseAssessment view) {
             SalePlan sale = view.sale();
-            return new BagWire(sale.quantities(), view.isPriceOnly(), sale.requests(), sale.jobs(), sale.bag());
+            return new BagWire(
+                    sale.quantities(), view.isPriceOnly(), sale.requests(), sale.jobs(), sale.likely(), sale.bag());
         }
     }
 

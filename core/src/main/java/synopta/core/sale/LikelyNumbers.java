@@ -1,0 +1,130 @@
+package synopta.core.sale;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.Model;
+import synopta.core.catalog.ModelNumber;
+import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.Platform;
+import synopta.core.fit.FitFinder;
+import synopta.core.identify.IdentifiedModel;
+import synopta.core.knowledge.Layout;
+import synopta.core.knowledge.Pack;
+import synopta.core.quantity.Probability;
+
+/**
+ * The numbers that parts may have while the model is not known: over the platforms that the machine may be of, with
+ * P(number) = sum over platforms of P(platform) times the share of popularity of its models that take the number.
+ *
+ * <p>Cost: the rows of the places of the part types on each platform.
+ */
+final class LikelyNumbers {
+    private static final int MOST = 4;
+    private static final double LEAST = 0.02;
+
+    private final Catalog catalog;
+    private final FitFinder finder;
+    private final Pack pack;
+    private final Map<String, Double> platforms;
+    private final @Nullable Layout layout;
+    private final Set<Fuel> fuels;
+
+    /** Of a machine as far as it is known. */
+    LikelyNumbers(Catalog catalog, FitFinder finder, Pack pack, IdentifiedModel identified) {
+        this.catalog = catalog;
+        this.finder = finder;
+        this.pack = pack;
+        platforms = identified.platforms();
+        layout = identified.layout();
+        fuels = identified.fuels();
+    }
+
+    /** The likeliest numbers of each part type, at most {@value #MOST}; those that are hardly met are left out. */
+    List<LikelyNumber> of(Collection<String> partTypes) {
+        List<LikelyNumber> likely = new ArrayList<>();
+        partTypes.stream().distinct().forEach(type -> likely.addAll(of(type)));
+        return likely;
+    }
+
+    private List<LikelyNumber> of(String partType) {
+        Map<PartNumber, Double> chances = new LinkedHashMap<>();
+        Map<PartNumber, Set<String>> on = new LinkedHashMap<>();
+        double all = 0;
+        for (Map.Entry<String, Double> entry : platforms.entrySet()) {
+            Optional<Platform> platform = catalog.platform(entry.getKey()).filter(this::isOfLayout);
+            if (platform.isPresent()) {
+                all += entry.getValue();
+                shares(platform.get(), partType).forEach((part, share) -> {
+                    chances.merge(part, share * entry.getValue(), Double::sum);
+                    on.computeIfAbsent(part, p -> new LinkedHashSet<>()).add(entry.getKey());
+                });
+            }
+        }
+        double sum = all;
+        return chances.entrySet().stream()
+                .filter(e -> e.getValue() / sum >= LEAST)
+                .sorted(Map.Entry.<PartNumber, Double>comparingByValue(Comparator.reverseOrder()))
+                .limit(MOST)
+                .map(e -> new LikelyNumber(
+                        partType,
+                        e.getKey(),
+                        Probability.rounded(Math.min(1, e.getValue() / sum)),
+                        List.copyOf(on.get(e.getKey()))))
+                .toList();
+    }
+
+    private boolean isOfLayout(Platform platform) {
+        return layout == null || layout.id().equals(platform.layout());
+    }
+
+    /** What is handed over today for a part type on a platform, each with the share of the models that take it. */
+    private Map<PartNumber, Double> shares(Platform platform, String partType) {
+        Map<ModelNumber, Double> popularity = catalog.modelsOn(platform.platform()).stream()
+                .filter(model -> model.fuel() == null || fuels.contains(model.fuel()))
+                .collect(Collectors.toMap(Model::number, Model::popularity, Double::sum));
+        double all = popularity.values().stream().mapToDouble(p -> p).sum();
+        Map<PartNumber, Double> shares = new LinkedHashMap<>();
+        rows(platform, partType).stream()
+                .filter(row -> popularity.containsKey(row.model()))
+                .collect(Collectors.groupingBy(Fit::part, LinkedHashMap::new, Collectors.toList()))
+                .forEach((part, rows) -> {
+                    double share = rows.stream()
+                                    .map(Fit::model)
+                                    .distinct()
+                                    .mapToDouble(popularity::get)
+                                    .sum()
+                            / all;
+                    today(part).ifPresent(number -> shares.merge(number, share, Math::max));
+                });
+        return shares;
+    }
+
+    private List<Fit> rows(Platform platform, String partType) {
+        return pack.layout(platform.layout()).stream()
+                .flatMap(layout -> layout.places().stream())
+                .filter(place -> place.partType().equals(partType))
+                .map(Layout.Place::slot)
+                .distinct()
+                .flatMap(slot -> catalog.fitsAt(platform.platform(), slot).stream())
+                .toList();
+    }
+
+    private Optional<PartNumber> today(PartNumber part) {
+        return finder.supplies(part).stream()
+                .flatMap(supply -> supply.items().stream())
+                .findFirst()
+                .map(item -> item.part());
+    }
+}
