@@ -8,6 +8,8 @@ import type { Worker } from "./workers";
 export type Action =
   /** `at`: when it was typed, in milliseconds. */
   | { kind: "line"; line: string; at: number }
+  /** Reads a number of the line as another. */
+  | { kind: "read"; as: string; instead: string }
   /** Puts numbers into the line, behind what stands there. */
   | { kind: "used"; numbers: string; at: number }
   | { kind: "answered"; finding: string; answer: string; said?: string }
@@ -95,6 +97,7 @@ const STEPS: Steps = {
           platform: null,
           inspected: [],
         },
+  read: (state, action) => ({ ...changed(state), line: state.line.replace(action.instead, action.as) }),
   used: (state, action) => ({
     ...changed(state),
     startedAt: state.startedAt ?? action.at,

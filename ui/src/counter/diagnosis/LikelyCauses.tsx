@@ -14,6 +14,7 @@ import { Suspects } from "./Suspects";
 import type { Answer } from "../casefile/case";
 import { Why } from "./Why";
 import { MachineView } from "./MachineView";
+import { byNumberAlone, NumberCard } from "./NumberCard";
 import { MeaningPicker } from "../identify/MeaningPicker";
 
 type Props = {
@@ -66,6 +67,9 @@ export function LikelyCauses(props: Props) {
         <div key={doubt.phrase} className="advice sell" role="note">
           “{doubt.phrase}”: {doubt.answer}
         </div>
+      ))}
+      {byNumberAlone(answer).map((need) => (
+        <NumberCard key={need.listed} need={need} />
       ))}
       <Picture {...props} replaced={isOpen ? placesOf(option) : []} />
       {isOpen && option ? (
@@ -129,7 +133,7 @@ function Picture(props: Props & { replaced: string[] }) {
       act={act}
       onLeave={() => setLeft([...left, named.phrase])}
     />
-  ) : answer.notCovered ? null : shown === null ? (
+  ) : answer.notCovered || (shown === null && byNumberAlone(answer).length > 0) ? null : shown === null ? (
     <EmptyCase appliance={answer.appliance ?? null} />
   ) : weighing && suspects.length > 0 ? (
     <Why suspects={suspects} known={answer.known} act={act} />

@@ -153,6 +153,16 @@ function UnmetRequest({ request, left, act }: UnmetProps) {
     <div className="row-line ask-row" role="note">
       <b>Requested, not in the bag: “{request.phrase}”.</b> {request.why}{" "}
       {request.symptoms && <span className="soft">{request.symptoms}</span>}{" "}
+      {request.closest.map((part) => (
+        <Button
+          key={part}
+          variant="quiet"
+          size="sm"
+          onClick={() => act({ kind: "read", as: part, instead: request.phrase })}
+        >
+          {part}
+        </Button>
+      ))}
       {left.length > 0 && (
         <Button variant="quiet" size="sm" onClick={putIn}>
           Sell it all the same
@@ -177,7 +187,7 @@ function Job({ job, open }: { job: Wire["JobPlan"]; open: boolean }) {
       ) : (
         <details open={open}>
           <summary>
-            {name} <span className="small soft">· {many(job.notes.length, "note")} for the sheet</span>
+            {name} <span className="small soft">· {many(job.notes.length, "note")}</span>
           </summary>
           <ul className="small">
             {job.notes.map((note) => (

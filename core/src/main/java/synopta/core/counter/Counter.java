@@ -137,7 +137,7 @@ public final class Counter {
     private EvidenceCollector evidence(Pack pack, CaseInput input, IdentifiedModel identified) {
         return new EvidenceCollector(
                 pack,
-                identified.parsed().within(pack, identified.mayHold(pack)),
+                identified.parsed().within(pack, identified.mayHold(pack), identified.typesByNumber()),
                 input,
                 new NameplateData(catalog, pack, identified.model()),
                 identified.code());

@@ -28,6 +28,7 @@ final class ComplaintParser {
     private final ComplaintTokens words;
     private final ReadingParser figures;
     private final ConditionsParser conditions;
+    private final PartQuestions questions;
     private final List<Phrase<StandardAnswer>> doubts = new ArrayList<>();
     private final List<Phrase<Job>> jobs = new ArrayList<>();
     private final List<Phrase<Said>> signs = new ArrayList<>();
@@ -63,6 +64,7 @@ final class ComplaintParser {
         words = new ComplaintTokens(pack.sameWords());
         figures = new ReadingParser(pack);
         conditions = new ConditionsParser(pack);
+        questions = new PartQuestions(pack);
         for (Finding finding : pack.findings()) {
             for (int level = 0; level < finding.answers().size(); level++) {
                 for (String said : finding.answers().get(level).said()) {
@@ -106,6 +108,9 @@ final class ComplaintParser {
         named.sort(Comparator.comparingInt(ParsedComplaint.Named::from));
         ReadingParser.Read read = figures.read(ear, readings, named);
         named.replaceAll(n -> read.parts().contains(n.from()) ? n.mentioned() : n);
+        List<ParsedComplaint.Doubt> asked = questions.in(ear.text(), named);
+        named.replaceAll(n -> asked.stream().anyMatch(q -> q.from() < n.to() && n.from() < q.to()) ? n.mentioned() : n);
+        doubted.addAll(asked);
         return new ParsedComplaint(
                 inOrder(heard.values()),
                 named,

@@ -60,7 +60,7 @@ final class Interpretation {
                 .forEach(reading -> heard.add(heard(reading)));
         heard.sort(Comparator.comparingInt(ParsedComplaint.Heard::from));
         List<ParsedComplaint.Named> named =
-                new NamedParts(complaint, byWords.named(), meanings.parts(), byWords.jobs()).joined();
+                new NamedParts(complaint, byWords.named(), spokenOf(), byWords.jobs()).joined();
         List<ParsedComplaint.Unheard> unheard = byWords.unheard().stream()
                 .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
                 .filter(u -> named.stream().noneMatch(n -> n.from() < u.to() && u.from() < n.to()))
@@ -76,6 +76,14 @@ final class Interpretation {
                 clauses(heard),
                 meanings.intents(),
                 unheard);
+    }
+
+    /** Parts as the model has them spoken of; a question about one asks for none. */
+    private List<MeaningModel.PartReading> spokenOf() {
+        return meanings.parts().stream()
+                .filter(part -> byWords.doubts().stream()
+                        .noneMatch(doubt -> doubt.from() < part.to() && part.from() < doubt.to()))
+                .toList();
     }
 
     /** Whether the sentence says another answer of the finding, though the phrase stands in it: "quit heating". */

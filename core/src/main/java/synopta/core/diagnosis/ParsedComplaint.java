@@ -89,15 +89,19 @@ public record ParsedComplaint(
 
     /**
      * The same, where a word that means several parts means only those that the machine may hold, if it holds any, and of
-     * them those that a job takes, if it takes any.
+     * them those that a job takes or that are asked for by their numbers, if they are among them.
+     *
+     * @param partTypes that the machine may hold
+     * @param byNumber part types of the numbers that are asked for
      */
-    public ParsedComplaint within(Pack pack, Set<String> partTypes) {
+    public ParsedComplaint within(Pack pack, Set<String> partTypes, Set<String> byNumber) {
         Set<String> ofJobs = jobs.stream()
                 .flatMap(wanted -> wanted.job().needs().stream())
                 .map(Job.Piece::partType)
                 .collect(Collectors.toSet());
-        List<Named> meant =
-                named.stream().map(n -> n.among(partTypes).among(ofJobs)).toList();
+        List<Named> meant = named.stream()
+                .map(n -> n.among(partTypes).among(ofJobs).among(byNumber))
+                .toList();
         List<Measured> placed = new ArrayList<>(measured);
         List<Unplaced> left = new ArrayList<>();
         for (Unplaced reading : unplaced) {

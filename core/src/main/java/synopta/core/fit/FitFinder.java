@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Equivalent;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.FuzzyLookup;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
@@ -89,6 +90,11 @@ public record IdentifiedModel(
                     platforms.merge(guess.platform(), guess.probability().value(), Double::sum));
         }
         return platforms;
+    }
+
+    /** Part types of the numbers that are asked for. */
+    public Set<String> typesByNumber() {
+        return parts.stream().map(asked -> asked.part().partType()).collect(Collectors.toSet());
     }
 
     /** What is known of the one machine besides its model. */

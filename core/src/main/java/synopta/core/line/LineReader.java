@@ -58,6 +58,7 @@ public final class LineReader {
 
     private final Optional<Pattern> brands;
     private final PartNumberFinder partNumbers;
+    private final MisreadPartNumbers misreadNumbers;
     private final FaultCodeFinder faultCodes;
 
     /** Reads lines in which the brands and parts of this catalog may be named. */
@@ -67,6 +68,7 @@ public final class LineReader {
 
     private LineReader(Collection<String> brands, Catalog catalog) {
         partNumbers = new PartNumberFinder(catalog);
+        misreadNumbers = new MisreadPartNumbers(catalog);
         faultCodes = new FaultCodeFinder(catalog);
         this.brands = brands.isEmpty()
                 ? Optional.empty()
@@ -87,6 +89,7 @@ public final class LineReader {
         LabelledNumbers.others(line, pieces);
         BesidesFinder.certain(line, pieces);
         List<RequestedPart> parts = partNumbers.in(line, pieces);
+        List<MisreadPart> misread = misreadNumbers.in(line, pieces);
         BesidesFinder.ifNoPart(line, pieces);
         Optional<Double> age = grouped(AGE, LineToken.Kind.AGE, line, pieces).map(LineReader::number);
         Optional<String> brand = brands.flatMap(b -> first(b, LineToken.Kind.BRAND, line, pieces));
@@ -107,6 +110,7 @@ public final class LineReader {
                 fuels.orElse(Set.of()),
                 age.orElse(null),
                 parts,
+                misread,
                 code,
                 complaint(line, pieces));
     }

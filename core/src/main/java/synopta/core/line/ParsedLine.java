@@ -17,6 +17,7 @@ import synopta.core.catalog.Fuel;
  * @param fuels what the caller's words allow; empty when nothing was said
  * @param ageYears age that is named, years; null: none
  * @param parts what was asked for by its number
+ * @param misread numbers that are spelt as parts' are, and that no part has
  * @param code fault code as it is written in the catalog; null: none
  * @param complaint the line with model, serial, brand, age and part numbers blanked out, places kept
  */
@@ -29,5 +30,6 @@ public record ParsedLine(
         Set<Fuel> fuels,
         @Nullable Double ageYears,
         List<RequestedPart> parts,
+        List<MisreadPart> misread,
         @Nullable String code,
         String complaint) {}

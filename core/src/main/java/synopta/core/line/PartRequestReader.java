@@ -46,8 +46,8 @@ public final class PartRequestReader {
 
     /** What may stand between a name and what is said of it. */
     private static final Set<String> BETWEEN = Set.of(
-            "the", "a", "an", "of", "my", "new", "little", "big", "small", "hand", "side", "ones", "on", "at", "in",
-            "for", "only", "just", "x", "and", "drum", "please", "those", "them", "these");
+            "the", "a", "an", "of", "my", "new", "little", "big", "small", "large", "hand", "side", "ones", "on", "at",
+            "in", "for", "only", "just", "x", "and", "drum", "please", "those", "them", "these");
 
     /** A number before one of these tells no pieces. */
     private static final Pattern UNIT = Pattern.compile(
@@ -55,6 +55,7 @@ public final class PartRequestReader {
                     + "|amps?|ohms?|dollars?|bucks|kids|floors?|f|c|old)");
 
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\d]+(?:'[\\p{L}]+)?|[,;.:!?&-]");
+    private static final Set<String> SIZES = Set.of("small", "large", "big", "little", "smaller", "larger");
     private static final int FEW = 6;
     private static final int MOST = 99;
 
@@ -65,6 +66,11 @@ public final class PartRequestReader {
     private static final Pattern TECHNICIAN = Pattern.compile(
             "\\b(?:tech|technician|repair ?man|repair guy|service ?man|mechanic|electrician|plumber)\\b.*" + SAYS,
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern DOUBTED = Pattern.compile(
+            "^[^.;]*\\b(?:I don'?t think so|I don'?t (?:believe|buy) (?:it|that)|I doubt (?:it|that)|(?:but )?I'?m not (?:so )?sure"
+                    + "|not convinced)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SOMEBODY_ELSE = Pattern.compile(
             "\\b(?:husband|wife|brother|sister|son|daughter|dad|father|mom|mother|neighbou?r|friend|buddy|landlord|tenant"
                     + "|boss|guy|somebody|someone|youtube|video|internet|google|forum)\\b.*" + SAYS,
@@ -99,6 +105,8 @@ public final class PartRequestReader {
                 .filter(n -> n.how() == ParsedComplaint.Named.How.ASKED)
                 .filter(n ->
                         parsed.doubts().stream().noneMatch(doubt -> doubt.from() < n.to() && n.from() < doubt.to()))
+                .filter(n -> !PLACES.containsKey(n.phrase().strip().toLowerCase(Locale.ROOT)))
+                .filter(n -> !isDoubted(complaint, n))
                 .map(n -> of(complaint, n))
                 .toList();
     }
@@ -138,6 +146,12 @@ public final class PartRequestReader {
         return !before.isEmpty() && before.get(before.size() - 1).equals(BOTH);
     }
 
+    /** "My husband says belt, I don't think so". */
+    private static boolean isDoubted(String complaint, ParsedComplaint.Named named) {
+        return source(complaint, named.from()) != Source.CALLER
+                && DOUBTED.matcher(complaint.substring(named.to())).find();
+    }
+
     /** Whose word a name is, by what stands before it in its sentence. */
     private static Source source(String complaint, int from) {
         String before = complaint.substring(
@@ -169,13 +183,22 @@ public final class PartRequestReader {
 
     private static @Nullable Integer counted(List<String> beside, List<String> behind, int to) {
         boolean isUnit = to < behind.size() && UNIT.matcher(behind.get(to)).matches();
-        return isUnit
-                ? null
-                : beside.stream()
-                        .map(PartRequestReader::number)
-                        .filter(n -> n != null)
-                        .findFirst()
-                        .orElse(null);
+        return isUnit ? null : summed(beside);
+    }
+
+    /** The first number, or the sum of those that each have their own size or place: "two small and two large". */
+    private static @Nullable Integer summed(List<String> beside) {
+        int sum = 0;
+        Integer first = null;
+        for (int i = 0; i < beside.size(); i++) {
+            Integer number = number(beside.get(i));
+            if (number != null) {
+                first = first == null ? number : first;
+                String next = i + 1 < beside.size() ? beside.get(i + 1) : "";
+                sum += SIZES.contains(next) || PLACES.containsKey(next) ? number : 0;
+            }
+        }
+        return sum > 0 ? Integer.valueOf(sum) : first;
     }
 
     private static @Nullable Integer number(String word) {

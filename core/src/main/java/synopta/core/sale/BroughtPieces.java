@@ -23,13 +23,25 @@ final class BroughtPieces {
         Set<String> met = new HashSet<>();
         for (RequiredPart need : needs) {
             if (met.add(need.listed().key())) {
-                for (Map.Entry<String, Integer> at :
-                        WorkItems.pieces(List.of(need)).entrySet()) {
-                    pieces += at.getValue() * each(at.getKey(), partType);
-                }
+                pieces += need.quantity() < need.slots().size() ? ofFewer(need, partType) : ofAll(need, partType);
             }
         }
         return pieces == 0 ? Optional.empty() : Optional.of(pieces);
+    }
+
+    private int ofAll(RequiredPart need, String partType) {
+        return WorkItems.pieces(List.of(need)).entrySet().stream()
+                .mapToInt(at -> at.getValue() * each(at.getKey(), partType))
+                .sum();
+    }
+
+    /** Of fewer pieces than places it is not known which: each may be where most belong to it. */
+    private int ofFewer(RequiredPart need, String partType) {
+        return need.quantity()
+                * need.slots().stream()
+                        .mapToInt(slot -> each(slot, partType))
+                        .max()
+                        .orElse(0);
     }
 
     private int each(String slot, String partType) {

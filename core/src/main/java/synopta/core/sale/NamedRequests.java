@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.PartRequest;
+import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.identify.EvidenceCollector;
@@ -20,6 +22,7 @@ import synopta.core.identify.IdentifiedModel;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
+import synopta.core.line.MisreadPart;
 import synopta.core.line.PartRequestReader;
 import synopta.core.sale.RequestOutcome.Status;
 
@@ -34,7 +37,10 @@ final class NamedRequests {
     private final List<PartRequest> requests;
     private final List<PartRequest> settled;
 
-    /** What was asked for by name in a complaint and is not struck out, and what its jobs take. */
+    /**
+     * What was asked for by name in a complaint and is not struck out, and what its jobs take; a name beside the number of
+     * such a part is the number's.
+     */
     static NamedRequests of(
             Pack pack,
             Optional<MachineParts> machine,
@@ -46,7 +52,9 @@ final class NamedRequests {
                 .map(Evidence::finding)
                 .collect(Collectors.toSet());
         List<PartRequest> said = PartRequestReader.of(identified.line().complaint(), evidence.parsed());
+        Set<String> byNumber = identified.typesByNumber();
         List<PartRequest> requests = Stream.concat(said.stream(), picked(pack, evidence.parsed(), given))
+                .filter(request -> request.partTypes().stream().noneMatch(byNumber::contains))
                 .map(request -> request.of(request.partTypes().stream()
                         .filter(type ->
                                 given.contains(pack.partType(type).orElseThrow().requestFinding()))
@@ -251,8 +259,8 @@ final class NamedRequests {
         return new RequestOutcome(request.partTypes().get(0), request.phrase(), status, why);
     }
 
-    /** What became of parts that were asked for by their numbers. */
-    static List<RequestOutcome> byNumber(List<RequiredPart> asked) {
+    /** What became of parts that were asked for by their numbers, and of numbers that no part has. */
+    static List<RequestOutcome> byNumber(List<RequiredPart> asked, List<MisreadPart> misread) {
         List<RequestOutcome> outcomes = new ArrayList<>();
         Set<String> met = new HashSet<>();
         for (RequiredPart need : asked) {
@@ -261,6 +269,25 @@ final class NamedRequests {
                 outcomes.add(new RequestOutcome(need.partType(), need.listed().written(), status, lastOf(need)));
             }
         }
+        misread.forEach(number -> outcomes.add(unknown(number)));
         return outcomes;
+    }
+
+    private static RequestOutcome unknown(MisreadPart number) {
+        List<PartNumber> closest = number.closest().stream().map(Part::number).toList();
+        String type = number.closest().stream().map(Part::partType).findFirst().orElse("");
+        return closest.isEmpty()
+                ? new RequestOutcome(
+                        type,
+                        number.text(),
+                        Status.NO_NUMBER,
+                        "No part in the catalog has this number: read it again, or name the part and the model.")
+                : new RequestOutcome(
+                        type,
+                        number.text(),
+                        Status.WHICH_ONE,
+                        "No part has this number. One character differs:",
+                        closest,
+                        null);
     }
 }

@@ -80,7 +80,7 @@ public final class PurchasePlanner {
                 List.of(),
                 List.of(),
                 List.of(),
-                NamedRequests.byNumber(needs),
+                NamedRequests.byNumber(needs, identified.line().misread()),
                 List.of(),
                 List.of(),
                 plan.orElse(null),
@@ -163,7 +163,8 @@ public final class PurchasePlanner {
 
     private List<RequestOutcome> outcomes(
             NamedRequests requests, List<RequiredPart> inForce, Predicate<String> withheld) {
-        List<RequestOutcome> outcomes = new ArrayList<>(NamedRequests.byNumber(asked));
+        List<RequestOutcome> outcomes =
+                new ArrayList<>(NamedRequests.byNumber(asked, identified.line().misread()));
         outcomes.addAll(requests.outcomes(inForce, withheld));
         return outcomes;
     }

@@ -1,6 +1,8 @@
 package synopta.core.sale;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Slugged;
 
 /**
@@ -10,6 +12,7 @@ import synopta.core.quantity.Slugged;
  * @param phrase words it came from; the number where it was asked for by number
  * @param status what became of it
  * @param why why, in a sentence, and what settles it where something is open
+ * @param closest parts that may be meant, where a number is no part's
  * @param symptoms what the symptoms say about it; null where nothing
  */
 public record RequestOutcome(
@@ -17,14 +20,20 @@ public record RequestOutcome(
         String phrase,
         Status status,
         String why,
+        List<PartNumber> closest,
         @Nullable String symptoms) {
+    /** Copies. */
+    public RequestOutcome {
+        closest = List.copyOf(closest);
+    }
+
     RequestOutcome(String partType, String phrase, Status status, String why) {
-        this(partType, phrase, status, why, null);
+        this(partType, phrase, status, why, List.of(), null);
     }
 
     /** The same, with what the symptoms say about it. */
     public RequestOutcome with(@Nullable String said) {
-        return new RequestOutcome(partType, phrase, status, why, said);
+        return new RequestOutcome(partType, phrase, status, why, closest, said);
     }
 
     /** What may become of a request. */

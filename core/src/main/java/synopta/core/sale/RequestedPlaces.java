@@ -49,15 +49,22 @@ final class RequestedPlaces {
         return rows.stream().map(Fit::slot).anyMatch(this::isSaid);
     }
 
+    /** Whether it was said how many, or which one of two. */
+    boolean isCounted() {
+        return request.pieces() != null || isOneOfAPair();
+    }
+
     /** How many; null for all of those places. */
     @Nullable
     Integer pieces() {
         if (request.pieces() != null) {
             return request.pieces();
         }
-        boolean isOneOfAPair = request.places().size() == 1
-                && (request.places().contains(Place.LEFT) || request.places().contains(Place.RIGHT));
-        return request.all() && !isOneOfAPair ? null : Integer.valueOf(1);
+        return request.all() && !isOneOfAPair() ? null : Integer.valueOf(1);
+    }
+
+    private boolean isOneOfAPair() {
+        return request.places().contains(Place.LEFT) != request.places().contains(Place.RIGHT);
     }
 
     /** Whether the machine takes different numbers at the places that are meant, and fewer pieces than all were asked for. */

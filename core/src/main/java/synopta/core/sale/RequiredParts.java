@@ -100,7 +100,7 @@ public final class RequiredParts {
         return new Wanted(
                 type.slug(),
                 places.meant()::contains,
-                isAll(type) ? null : places.pieces(),
+                isAll(type) && !places.isCounted() ? null : places.pieces(),
                 BagPiece.Source.REQUESTED,
                 Objects.requireNonNullElseGet(request.job(), () -> said(request)));
     }

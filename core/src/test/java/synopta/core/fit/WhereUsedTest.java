@@ -21,6 +21,7 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.Fuel;
+import synopta.core.catalog.FuzzyLookup;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.HouseSettings;

@@ -1,4 +1,4 @@
-package synopta.core.fit;
+package synopta.core.catalog;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -9,10 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Model;
-import synopta.core.catalog.NumberNormalizer;
-import synopta.core.catalog.Part;
 
 /**
  * Numbers near what was typed: itself, all one slip away (a character wrong, missing, too many, or two swapped: Damerau
@@ -67,7 +63,7 @@ public final class FuzzyLookup {
     }
 
     /** Every key one slip away. */
-    static Set<String> slips(String key) {
+    public static Set<String> slips(String key) {
         Set<String> slips = new LinkedHashSet<>();
         for (int i = 0; i <= key.length(); i++) {
             String before = key.substring(0, i);
