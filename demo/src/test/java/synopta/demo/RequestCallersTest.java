@@ -1,19 +1,36 @@
 package synopta.demo;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.Shopping;
+import synopta.core.catalog.Appliance;
+import synopta.core.catalog.Fuel;
+import synopta.core.catalog.PartNumber;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
+import synopta.core.identify.IdentifiedModel;
+import synopta.core.knowledge.Caution;
+import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
+import synopta.core.knowledge.RepairPractices;
+import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.sale.BagPiece;
+import synopta.core.sale.JobPlan;
+import synopta.core.sale.LikelyNumber;
+import synopta.core.sale.OptionalPart;
 import synopta.core.sale.RequestOutcome;
 
 /** Callers who name the part they want, heard by the phrases of the packs. */
@@ -69,6 +86,57 @@ public class RequestCallersTest {
             2 x QV 1183 please | 2 drum-belt |
             dryer belt | | drum-belt no-number
             range bake element | | bake-element no-number
+            PG-4470-K from propane to natural gas, need the orifice | 1 natural-gas-orifice, 1 natural-gas-limiter |
+            HG-4416-B switching from propane to natural gas, both orifices | 1 natural-gas-orifice, 1 natural-gas-limiter |
+            PG-4470-K convert it to propane | 1 propane-orifice, 1 propane-blocking-pin |
+            PG-4470-K need the conversion kit | |
+            TH-7820-W conversion kit to propane | |
+            TH-7820-W repair kit, everything that wears, 9 yrs | 1 drum-belt, 4 drum-roller, 1 idler-pulley, 8 roller-hardware |
+            TH-7820-W everything that wears, 9 yrs | 1 drum-belt, 4 drum-roller, 8 roller-hardware, 1 idler-pulley |
+            HV-4415-W everything that wears, 9 yrs | 1 drum-belt, 1 idler-pulley, 2 drum-glide | rear-drum-bearing which-one
+            RE1524W everything that wears | 4 surface-element, 1 bake-element, 1 broil-element, 1 oven-lamp, 4 drip-bowl | oven-door-gasket which-one
+            TD-4614-B all the wear parts | 1 wash-arm-bearing, 1 drain-filter | door-gasket which-one
+            HM-3815-S everything that wears | 1 carbon-filter, 2 grease-filter, 2 lamp, 1 turntable-coupler, 1 waveguide-cover | turntable-ring which-one
+            TH-7820-W four prong outlet, need the right cord | 1 power-cord |
+            RE1524W install it, 3 prong outlet | 1 power-cord |
+            RE1524W need an anti-tip bracket | 1 anti-tip-bracket |
+            TH-7820-W basement flooded, it stood in water | |
+            TD-4614-B mice in it | |
+            TH-7820-W annual service | |
+            HM-3815-S annual service | 1 carbon-filter |
+            HM-3815-S hang it, what do I need | |
+            HV-4415-W look like new, one knob | 1 control-knob |
+            TH-7820-W need to replace the belt | 1 drum-belt |
+            TH-7820-W one roller | 1 drum-roller, goes with 2 roller-hardware |
+            TH-7820-W left front roller | 1 drum-roller, goes with 2 roller-hardware |
+            TH-7820-W 2 of QV-5618 | 2 drum-roller, goes with 4 roller-hardware |
+            TH-7820-W QV-5618 and a belt | 1 drum-roller, 1 drum-belt, goes with 2 roller-hardware |
+            TH-7820-W HN-7247 | | natural-gas-orifice not-on-this-machine
+            QV-118E | | drum-belt which-one
+            QV1I83 | | drum-belt which-one
+            QV-118E for TH-7820-W | | drum-belt which-one
+            QV-999999 | | no-number
+            number off the burnt element is HN-14226 | 1 bake-element |
+            CS-11268 | 1 natural-gas-orifice |
+            QV-1183, 2 of QV-5618 | 1 drum-belt, 2 drum-roller |
+            TH-7820-W how much is a drum belt | 1 drum-belt |
+            do you have a lint filter for HV-4415-W | 1 lint-filter |
+            TH-7820-W does the drum belt come with the idler? | |
+            TH-7820-W do the rollers come with the washers | |
+            TH-7820-W is the wavy ring left over normal | |
+            TH-7820-W my husband says belt, I don't think so | |
+            TH-7820-W the tech told me it needs a motor | 1 drive-motor |
+            TH-7820-W it's not the thermal fuse, I changed it | |
+            RE1524W the little one on top | |
+            RE1524W bake element and broil element | 1 bake-element, 1 broil-element |
+            HD-4902-S drain pump | 1 drain-pump |
+            PG-4470-K igniter and flame sensor | 1 gas-igniter, 1 flame-sensor |
+            HV-9143-K pair of door springs | 2 door-spring |
+            HM-3806-G both filters | 1 carbon-filter, 2 grease-filter |
+            HM-3815-S mounting nut | 1 mounting-nut |
+            HM-3303-S glass tray | 1 turntable-tray |
+            electric dryer drum rollers | | drum-roller no-number
+            dishwasher lower wash arm | | lower-wash-arm no-number
             """;
 
     @DataProvider
@@ -93,7 +161,7 @@ public class RequestCallersTest {
                 view.sale().requests().stream()
                         .filter(request -> request.status() != RequestOutcome.Status.IN_BAG)
                         .map(request ->
-                                request.partType() + " " + request.status().slug())
+                                (request.partType() + " " + request.status().slug()).strip())
                         .collect(Collectors.joining(", ")),
                 open);
         assertEquals(view.plan().isPresent(), !bag.isEmpty(), "what is in the bag is planned for");
@@ -123,5 +191,115 @@ public class RequestCallersTest {
         assertEquals(unlikely.sale().bag().get(0).partType(), "drum-belt");
         String said = unlikely.sale().requests().get(0).symptoms();
         assertTrue(said.startsWith("Unlikely to cure it, 0 %: the symptoms point to the thermal fuse"), said);
+    }
+
+    @Test
+    public void aJobSaysWhatToAskAndWhoMayDoItAndItsCautionsAreShown() {
+        CaseAssessment view = counter.work(CaseInput.of("HG-4416-B convert it to propane"));
+        JobPlan job = view.sale().jobs().get(0);
+        assertEquals(job.name(), "Convert natural gas to LP");
+        assertTrue(job.licensed());
+        assertEquals(job.ask(), "By the catalog this model burns LP already: ask which gas it is set for today.");
+        assertTrue(
+                job.notes().stream().anyMatch(note -> note.contains("leak test")),
+                job.notes().toString());
+        assertTrue(view.cautions().stream().map(Caution::hazard).toList().contains(Hazard.GAS));
+        assertEquals(
+                counter.work(CaseInput.of("TH-7820-W conversion kit to propane"))
+                        .sale()
+                        .jobs()
+                        .get(0)
+                        .ask(),
+                "The machine burns no gas: check the model number, and ask which machine it is for.");
+        assertTrue(counter.work(CaseInput.of("TH-7820-W annual service")).sale().wants().stream()
+                .map(OptionalPart::partType)
+                .toList()
+                .containsAll(List.of("lint-filter", "vent-duct", "drum-seal", "drum-belt")));
+    }
+
+    @Test
+    public void theGasAMachineIsConvertedToIsNotTheGasItBurns() {
+        IdentifiedModel unlisted =
+                counter.work(CaseInput.of("range, from propane to natural gas")).identified();
+        assertEquals(unlisted.fuels(), Set.of(Fuel.LP));
+        assertEquals(
+                counter.work(CaseInput.of("range, convert it to propane"))
+                        .identified()
+                        .fuels(),
+                Set.of(Fuel.NATURAL_GAS));
+    }
+
+    /** Against counting the models of the catalog one by one. */
+    @Test
+    public void withoutAModelTheLikelyNumbersAreThoseOfThePopularityOfTheModelsThatTakeThem() {
+        Map<String, Double> counted = new TreeMap<>();
+        double[] all = {0};
+        DemoCounter.CATALOG.eachModel(model -> {
+            if (model.appliance() == Appliance.DRYER && model.fuel() == Fuel.ELECTRIC) {
+                all[0] += model.popularity();
+                DemoCounter.CATALOG.fits(model.number()).stream()
+                        .map(fit -> DemoCounter.CATALOG.part(fit.part()).orElseThrow())
+                        .filter(part -> part.partType().equals("drum-roller"))
+                        .map(part -> part.number().written())
+                        .distinct()
+                        .forEach(number -> counted.merge(number, model.popularity(), Double::sum));
+            }
+        });
+        List<LikelyNumber> likely = counter.work(CaseInput.of("electric dryer, drum rollers please"))
+                .sale()
+                .likely();
+        assertEquals(likely.size(), 2);
+        for (LikelyNumber number : likely) {
+            assertEquals(
+                    number.probability().value(),
+                    counted.get(number.part().written()) / all[0],
+                    0.01,
+                    number.toString());
+        }
+        assertTrue(counter.work(CaseInput.of("TH-7820-W drum rollers"))
+                .sale()
+                .likely()
+                .isEmpty());
+    }
+
+    @Test
+    public void theHouseMaySellAnUnlikelyRequestWithoutAWordOrAskFirst() {
+        CaseInput said = CaseInput.of("TH-7820-W does not heat, need a belt");
+        CaseAssessment sold = of(UnlikelyRequest.SOLD).work(said);
+        assertEquals(sold.sale().bag().size(), 1);
+        assertNull(sold.sale().requests().get(0).symptoms());
+        CaseAssessment asked = of(UnlikelyRequest.ASKED_FIRST).work(said);
+        assertEquals(asked.sale().bag(), List.of());
+        assertEquals(asked.sale().requests().get(0).status(), RequestOutcome.Status.WHICH_ONE);
+        CaseInput allTheSame = said.but()
+                .shopping(new Shopping(
+                        List.of(new Shopping.Adjusted(new PartNumber("QV-1183"), null, null, true)), null, null))
+                .input();
+        assertEquals(
+                of(UnlikelyRequest.ASKED_FIRST).work(allTheSame).sale().bag().size(), 1);
+    }
+
+    private static Counter of(UnlikelyRequest practice) {
+        RepairPractices usual = RepairPractices.USUAL;
+        return new DemoCounter(() -> HouseSettings.USUAL.with(new RepairPractices(
+                        usual.genuineOnly(),
+                        usual.replaceAll(),
+                        usual.replaceRings(),
+                        usual.oilShafts(),
+                        usual.testFirst(),
+                        usual.licensedToCustomers(),
+                        practice)))
+                .counter;
+    }
+
+    @Test
+    public void whoAsksOnlyForAPriceIsToldFromWhoTellsASymptom() {
+        assertTrue(
+                counter.work(CaseInput.of("TH-7820-W how much is a drum belt")).isPriceOnly());
+        assertTrue(
+                counter.work(CaseInput.of("QV-1183, do you have two in stock")).isPriceOnly());
+        assertFalse(counter.work(CaseInput.of("TH-7820-W thumps, how much is a drum belt"))
+                .isPriceOnly());
+        assertFalse(counter.work(CaseInput.of("TH-7820-W drum belt")).isPriceOnly());
     }
 }

@@ -45,7 +45,11 @@ final class Advisor {
     Advice advise(DiagnosisQuery inquiry) {
         List<String> good = good(inquiry.evidence());
         if (!inquiry.doubts().isEmpty() && interview.signs().isEmpty()) {
-            return advice(Advice.Action.ASK, "A question about a part, answered here; nothing is sold for it.", List.of(), good);
+            return advice(
+                    Advice.Action.ASK,
+                    "A question about a part, answered here; nothing is sold for it.",
+                    List.of(),
+                    good);
         }
         if (interview.signs().isEmpty()) {
             String why = inquiry.evidence().isEmpty()

@@ -245,12 +245,19 @@ public final class PurchasePlanner {
         needs.forEach(need -> byNumber.add(need.supplied()));
         machine
                 .map(m -> new RequiredParts(m, pack, rules.practices(), identified.layout())
-                        .of(requests.settled(), faults, evidence.evidence(), quantities.asked()))
+                        .of(fitting(asked), requests.settled(), faults, evidence.evidence(), quantities.asked()))
                 .orElse(List.of())
                 .stream()
                 .filter(need -> need.supplied() == null || !byNumber.contains(need.supplied()))
                 .forEach(needs::add);
         return needs;
+    }
+
+    /** What is asked for by number and is on the machine's page, at its places. */
+    private List<RequiredPart> fitting(List<RequiredPart> byNumber) {
+        return placed(byNumber).stream()
+                .filter(need -> need.supplied() != null && !need.slots().isEmpty())
+                .toList();
     }
 
     private ByHand byHand() {

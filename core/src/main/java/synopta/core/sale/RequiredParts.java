@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.PartRequest;
 import synopta.core.catalog.Fit;
@@ -59,10 +60,15 @@ public final class RequiredParts {
      * What is asked for by name, each of one meaning, then what these faults ask for besides. Of a part type that is asked
      * for, the caller's word counts, not the fault's.
      *
+     * @param byNumber what is asked for by its number, with its places: it brings what goes with it
      * @param asked how many of a part type the caller spoke of, where one at a time is sold
      */
     List<RequiredPart> of(
-            List<PartRequest> requests, List<Fault> faults, List<Evidence> evidence, Map<String, Integer> asked) {
+            List<RequiredPart> byNumber,
+            List<PartRequest> requests,
+            List<Fault> faults,
+            List<Evidence> evidence,
+            Map<String, Integer> asked) {
         Map<String, Wanted> wanted = new LinkedHashMap<>();
         for (PartRequest request : requests) {
             PartType type = pack.partType(request.partTypes().get(0)).orElseThrow();
@@ -71,6 +77,7 @@ public final class RequiredParts {
         Set<String> requested = Set.copyOf(wanted.keySet());
         requests.forEach(
                 request -> companions(pack.partType(request.partTypes().get(0)).orElseThrow(), evidence, wanted));
+        byNumber.forEach(need -> pack.partType(need.partType()).ifPresent(type -> companions(type, evidence, wanted)));
         for (Fault fault : faults) {
             PartType type = pack.partType(fault.partType()).orElseThrow();
             if (!requested.contains(type.slug())) {
@@ -84,10 +91,16 @@ public final class RequiredParts {
             List<Fit> meant = machine.ofType(want.partType).stream()
                     .filter(row -> want.slots.test(row.slot()))
                     .toList();
-            int pieces = want.pieces == null ? brought.of(want.partType, needs).orElse(Integer.MAX_VALUE) : want.pieces;
+            int pieces = want.pieces == null
+                    ? brought.of(want.partType, all(byNumber, needs)).orElse(Integer.MAX_VALUE)
+                    : want.pieces;
             needs.addAll(parts(meant, want, pieces));
         }
         return needs;
+    }
+
+    private static List<RequiredPart> all(List<RequiredPart> byNumber, List<RequiredPart> needs) {
+        return Stream.concat(byNumber.stream(), needs.stream()).toList();
     }
 
     private boolean isAll(PartType type) {

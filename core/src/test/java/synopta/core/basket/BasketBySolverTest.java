@@ -56,6 +56,33 @@ public class BasketBySolverTest {
         assertTrue(possible > 200 && substituted > 50, possible + " possible, " + substituted + " by something else");
     }
 
+    @Test
+    public void whatIsRequestedIsFixedInAndTheRestStaysTheCheapestThatHoldsIt() {
+        int dearer = 0;
+        for (int seed = 0; seed < SHOPS; seed++) {
+            RandomOffers shop = new RandomOffers(seed);
+            if (shop.asked.stream().allMatch(RandomOffers.Asked::needed)) {
+                continue;
+            }
+            RandomOffers requesting = RandomOffers.requesting(seed);
+            BasketPlan plan = requesting.plan();
+            OptionalLong solved = solved(requesting);
+            assertEquals(plan.best() != null, solved.isPresent(), "seed " + seed);
+            if (solved.isPresent()) {
+                assertEquals(plan.best().total().cents(), solved.getAsLong(), "seed " + seed);
+                assertEquals(plan.proof().atLeast(), plan.best().net(), "seed " + seed);
+                Purchase free = shop.plan().best();
+                dearer += plan.best().total().cents() > free.total().cents() ? 1 : 0;
+                assertTrue(plan.best().total().cents() >= free.total().cents() - values(shop), "seed " + seed);
+            }
+        }
+        assertTrue(dearer > 20, dearer + " cost more for what was requested");
+    }
+
+    private static long values(RandomOffers shop) {
+        return shop.asked.stream().mapToLong(RandomOffers.Asked::value).sum();
+    }
+
     /** Every purchase of up to four of each unit. */
     private static final class Tried {
         private final RandomOffers shop;

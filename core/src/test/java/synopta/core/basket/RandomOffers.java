@@ -55,6 +55,13 @@ final class RandomOffers {
         }
     }
 
+    /** The same shop, where the caller asks for what was only wanted: one of them at least is fixed in. */
+    static RandomOffers requesting(long seed) {
+        RandomOffers shop = new RandomOffers(seed);
+        shop.asked.replaceAll(a -> new Asked(a.part(), a.quantity(), 0, true));
+        return shop;
+    }
+
     private void succession() {
         replaced("P0", 1, "P1", 1 + random.nextInt(2), random.nextInt(3) == 0);
         if (random.nextBoolean()) {
