@@ -7,14 +7,28 @@ import { HandoverColumn } from "./handover/HandoverColumn";
 import { KnownColumn } from "./identify/KnownColumn";
 import { KeysHelp } from "./KeysHelp";
 import { LineEntry } from "./line/LineEntry";
+import { MachineStrip } from "./record/MachineStrip";
 import { QuoteForm } from "./sale/QuoteForm";
 import { useCounterPage } from "./useCounterPage";
 
 /** The counter: one line is typed, and the whole case is assessed from it. */
 export function CounterPage() {
   const { number } = useParams();
-  const { state, work, loadError, dispatch, keep, keeping, purchasing, chosen, why, help, setHelp, causes } =
-    useCounterPage(number);
+  const {
+    state,
+    work,
+    loadError,
+    dispatch,
+    keep,
+    keeping,
+    purchasing,
+    quoted,
+    machines,
+    why,
+    help,
+    setHelp,
+    causes,
+  } = useCounterPage(number);
   const answer = work.data;
   return (
     <div className="counter">
@@ -30,6 +44,15 @@ export function CounterPage() {
           pieces={answer?.pieces ?? []}
           fresh={number === undefined}
           onLine={(line) => dispatch({ kind: "line", line, at: Date.now() })}
+        />
+        <MachineStrip
+          machines={machines.all}
+          at={machines.at}
+          other={answer?.otherMachine ?? null}
+          keptNumber={state.kept?.number ?? null}
+          error={machines.error}
+          onTake={machines.take}
+          onAdd={machines.add}
         />
         {loadError && <div className="notice bad">{loadError.message}</div>}
         {work.error && <WorkError error={work.error} onAgain={() => void work.refetch()} />}
@@ -52,13 +75,13 @@ export function CounterPage() {
         )}
       </main>
       <KeysHelp show={help} onHide={() => setHelp(false)} />
-      {purchasing.quoting && chosen && (
+      {purchasing.quoting && quoted.lines.length > 0 && (
         <QuoteForm
           branches={purchasing.branches}
           branch={state.branch}
           caseNumber={state.kept?.number ?? null}
-          purchase={chosen}
-          needs={answer?.needs ?? []}
+          total={quoted.total}
+          lines={quoted.lines}
           onHide={purchasing.doneQuoting}
         />
       )}

@@ -31,6 +31,7 @@ type KeyActions = {
   compatible: (page: string) => void;
   peel: (() => void) | undefined;
   help: () => void;
+  addMachine: () => void;
 };
 
 /** What each key does now; a key that has nothing to act on is not bound. */
@@ -39,6 +40,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
   const always = {
     "/": actions.focusLine,
     "?": actions.help,
+    j: actions.addMachine,
     x: () => dispatch({ kind: "cleared" }),
     p: actions.sheet,
     u: state.excluded.length > 0 ? () => dispatch({ kind: "restored" }) : undefined,

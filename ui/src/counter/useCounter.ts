@@ -79,24 +79,30 @@ export type Keeping = {
 /** A case that lay open for longer was not worked all the time. */
 const LONGEST_ANSWER_SECONDS = 3_600;
 
+/** A case as it is sent to be kept. */
+export function caseOf(state: CaseState, { status, lines, model }: Keeping): Wire["CaseFields"] {
+  const took = state.startedAt === null ? undefined : Math.round((Date.now() - state.startedAt) / 1000);
+  return {
+    ...fieldsOf(state),
+    model,
+    cautionsShown: state.cautionsShown,
+    readTo: state.readTo,
+    customer: state.customer,
+    customerPhone: state.customerPhone,
+    specialist: specialist(),
+    answerSeconds: took === undefined ? undefined : Math.min(took, LONGEST_ANSWER_SECONDS),
+    lines,
+    status,
+    visit: state.visit,
+  };
+}
+
 /** Keeps the case, as a new one or over its last revision. */
 export function useKeep(state: CaseState, onKept: (kept: Wire["CaseRecord"]) => void) {
   const navigate = useNavigate();
   return useMutation({
     mutationFn: async ({ status, lines, model, over }: Keeping) => {
-      const took = state.startedAt === null ? undefined : Math.round((Date.now() - state.startedAt) / 1000);
-      const body = {
-        ...fieldsOf(state),
-        model,
-        cautionsShown: state.cautionsShown,
-        readTo: state.readTo,
-        customer: state.customer,
-        customerPhone: state.customerPhone,
-        specialist: specialist(),
-        answerSeconds: took === undefined ? undefined : Math.min(took, LONGEST_ANSWER_SECONDS),
-        lines,
-        status,
-      };
+      const body = caseOf(state, { status, lines, model });
       if (state.kept === null) {
         return answer(api.POST("/api/cases", { body }));
       }

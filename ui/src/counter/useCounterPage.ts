@@ -10,9 +10,11 @@ import type { Action } from "./casefile/caseState";
 import { counterKeys } from "./counterKeys";
 import { likeliest } from "./diagnosis/LikelyCauses";
 import { focusLine } from "./line/LineEntry";
+import { joined, type Machine, sumOf } from "./record/machines";
 import { optionsOf } from "./sale/purchaseOptions";
 import { usePurchase } from "./sale/usePurchase";
 import { useCase, useKeep, useWork } from "./useCounter";
+import { useMachines } from "./useMachines";
 
 const NO_KEYS = {};
 
@@ -68,6 +70,12 @@ function useCaseWithAdded(number: string | undefined) {
   return held;
 }
 
+/** What a quote of all machines of the visit holds. */
+const quotedOf = (machines: Machine[]) => ({
+  lines: joined(machines.map((m) => m.lines)),
+  total: sumOf(machines.map((m) => m.total)),
+});
+
 type Status = "open" | "handed-over";
 
 const linesOf = (option: Wire["OfferedWire"] | undefined) =>
@@ -81,23 +89,43 @@ const keepingOf = (keeper: ReturnType<typeof useKeep>, reload: () => Promise<unk
   onTheirs: () => void reload().then(() => keeper.reset()),
 });
 
+/** The case in hand with its answer, the other machines of its visit, and what is bought for it. */
+function useInHand(number: string | undefined) {
+  const held = useCaseWithAdded(number);
+  const { state, act } = held;
+  const work = useWork(state);
+  const answer = work.data;
+  const option = answer && optionsOf(answer)[state.choice];
+  const machines = useMachines({ state, answer, option, act });
+  const keeper = useKeep(state, (kept) => {
+    act({ kind: "kept", answer: kept });
+    machines.keep(kept.status, kept.visit ?? kept.number);
+  });
+  return {
+    ...held,
+    work,
+    answer,
+    option,
+    machines,
+    keeper,
+    purchasing: usePurchase(state, option?.purchase),
+  };
+}
+
 /** The case at the counter, what is shown of it, and what can be done with it. */
 export function useCounterPage(number: string | undefined) {
   const navigate = useNavigate();
-  const { state, act, loadError, reload } = useCaseWithAdded(number);
+  const { state, act, loadError, reload, work, answer, option, machines, keeper, purchasing } =
+    useInHand(number);
   const { asked, setAsked, help, setHelp, weighing, toggleWeighing, why, toggleWhy, ...views } = useViews();
   const { stage, setStage, opening, setOpening } = views;
-  const work = useWork(state);
-  const keeper = useKeep(state, (kept) => act({ kind: "kept", answer: kept }));
-  const answer = work.data;
-  const option = answer && optionsOf(answer)[state.choice];
-  const purchasing = usePurchase(state, option?.purchase);
   const { layouts, layout, shown } = useDrawn(answer);
 
   const dispatch = (action: Action) => {
     if (action.kind === "cleared") {
       setStage(WHOLE);
       setOpening(false);
+      machines.forget();
       void navigate("/");
       focusLine();
     }
@@ -110,7 +138,8 @@ export function useCounterPage(number: string | undefined) {
   };
   const keep = (status: Status) => {
     const machine = status === "handed-over" ? answer?.model?.model : undefined;
-    keeper.mutate({ status, lines: linesOf(option), model: machine ?? state.model });
+    const kept = { status, lines: linesOf(option), model: machine ?? state.model };
+    return machines.waits(status) ? undefined : keeper.mutate(kept);
   };
   const skipQuestion = () => setAsked(asked + 1);
   const sheet = () => state.kept && void navigate(`/sheet/${state.kept.number}`);
@@ -131,6 +160,7 @@ export function useCounterPage(number: string | undefined) {
     compatible: (page) => void navigate(page),
     peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
     help: () => setHelp(true),
+    addMachine: () => machines.add(answer?.otherMachine ?? null),
   });
   useKeys(help || purchasing.quoting ? NO_KEYS : keys);
   return {
@@ -141,7 +171,8 @@ export function useCounterPage(number: string | undefined) {
     keep,
     keeping: keepingOf(keeper, reload),
     purchasing,
-    chosen: option?.purchase,
+    quoted: quotedOf(machines.all),
+    machines,
     why,
     help,
     setHelp,

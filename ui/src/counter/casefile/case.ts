@@ -39,6 +39,8 @@ export type CaseState = {
   /** Which of the purchase options was chosen: 0 is what the required parts alone come to. */
   choice: number;
   kept: { number: number; revision: number; status: string } | null;
+  /** The first case of the same visit, for another machine. */
+  visit: number | null;
 };
 
 export const EMPTY: CaseState = {
@@ -68,4 +70,5 @@ export const EMPTY: CaseState = {
   startedAt: null,
   choice: 0,
   kept: null,
+  visit: null,
 };

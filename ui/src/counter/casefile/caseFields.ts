@@ -30,6 +30,7 @@ export function toState(answer: Wire["CaseRecord"]): CaseState {
     startedAt: null,
     choice: 0,
     kept: { number: answer.number, revision: answer.revision, status: answer.status },
+    visit: answer.visit ?? null,
   };
 }
 

@@ -8,6 +8,8 @@ import type { Worker } from "./workers";
 export type Action =
   /** `at`: when it was typed, in milliseconds. */
   | { kind: "line"; line: string; at: number }
+  /** Another machine of the visit is at hand. */
+  | { kind: "switched"; to: CaseState }
   /** Reads a number of the line as another. */
   | { kind: "read"; as: string; instead: string }
   /** Puts numbers into the line, behind what stands there. */
@@ -97,6 +99,7 @@ const STEPS: Steps = {
           platform: null,
           inspected: [],
         },
+  switched: (_, action) => action.to,
   read: (state, action) => ({ ...changed(state), line: state.line.replace(action.instead, action.as) }),
   used: (state, action) => ({
     ...changed(state),

@@ -58,7 +58,8 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
           ) : onlyRequested(answer) ? (
             <>
               <b>As requested.</b>{" "}
-              {answer.jobs.length === 0 && "Whether it cures the fault is not known: ask what the machine does."}
+              {answer.jobs.length === 0 &&
+                "Whether it cures the fault is not known: ask what the machine does."}
             </>
           ) : (
             <>

@@ -8,23 +8,17 @@ type Props = {
   branches: string[];
   branch: string | null;
   caseNumber: number | null;
-  purchase: Wire["PurchaseOption"];
-  needs: Wire["NeededWire"][];
+  total: string;
+  /** Of this machine and of the others of the visit. */
+  lines: Wire["QuoteLineWire"][];
   onHide: () => void;
 };
 
 /** Asks for the branch and the customer of a quote, and creates it. */
-export function QuoteForm({ branches, branch, caseNumber, purchase, needs, onHide }: Props) {
+export function QuoteForm({ branches, branch, caseNumber, total, lines, onHide }: Props) {
   const [at, setAt] = useState(branch ?? branches[0] ?? "");
   const [customer, setCustomer] = useState("");
   const quote = useQuote();
-  const lines = purchase.lines.map(({ part, quantity, covers }) => ({
-    part,
-    quantity,
-    fitChecked: needs
-      .filter((need) => covers.some((covered) => covered.part === need.supplied))
-      .every((need) => need.fit.verdict.startsWith("fits")),
-  }));
   return (
     <Modal show onHide={onHide} centered animation={false} aria-labelledby="quote-title">
       <Form
@@ -35,7 +29,7 @@ export function QuoteForm({ branches, branch, caseNumber, purchase, needs, onHid
       >
         <Modal.Header closeButton>
           <Modal.Title as="h2" id="quote-title">
-            Quote for {money(purchase.total)}
+            Quote for {money(total)}
           </Modal.Title>
         </Modal.Header>
         <Modal.Body className="d-flex flex-column gap-3">

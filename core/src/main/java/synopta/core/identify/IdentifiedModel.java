@@ -16,6 +16,7 @@ import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.fit.MachineUnit;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
+import synopta.core.line.OtherMachine;
 import synopta.core.line.ParsedLine;
 import synopta.core.line.RequestedPart;
 import synopta.core.quantity.Ordered;
@@ -45,6 +46,7 @@ import synopta.core.tag.TagReading;
  * @param parts what was asked for by its number, less what was struck out
  * @param code fault code that was read; null: none
  * @param notCovered slug of the appliance it is about when that is none that parts are sold for; null else
+ * @param other what was said of another machine; null where nothing was
  * @param parsed what was heard in the complaint by the pack of the appliance; nothing while that is not known
  */
 public record IdentifiedModel(
@@ -67,6 +69,7 @@ public record IdentifiedModel(
         List<RequestedPart> parts,
         @Nullable ReadCode code,
         @Nullable String notCovered,
+        @Nullable OtherMachine other,
         ParsedComplaint parsed) {
     /** Copies. */
     public IdentifiedModel {

@@ -19,6 +19,7 @@ import synopta.core.diagnosis.Diagnoser;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineReader;
+import synopta.core.line.OtherMachine;
 import synopta.core.line.ParsedLine;
 import synopta.core.line.RequestedPart;
 import synopta.core.tag.Candidate;
@@ -129,14 +130,19 @@ public final class ModelIdentifier {
             Said said) {
         Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
         Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
-        ComplaintHearing.Heard heard =
-                hearing.of(input.line(), line, stated.orElse(null), said.parts, model != null || chosen.isPresent());
+        OtherMachine other = OtherMachine.in(input.line(), stated.orElse(null)).orElse(null);
+        ComplaintHearing.Heard heard = hearing.of(
+                input.line(),
+                other == null ? line : line.without(other),
+                stated.orElse(null),
+                said.parts,
+                model != null || chosen.isPresent());
         Optional<Appliance> appliance = Optional.ofNullable(heard.appliance());
         Optional<Platform> platform = platform(model, chosen.orElse(null));
         Optional<Layout> layout = layout(platform, unlisted, input, appliance);
         Map<String, String> kinds = listed.kinds(layout.orElse(null), model, platform.orElse(null));
         return new IdentifiedModel(
-                line,
+                other == null ? line : line.without(other),
                 reading,
                 model,
                 said.serial == null ? null : decoded(said.serial, model, line.brand()),
@@ -157,6 +163,7 @@ public final class ModelIdentifier {
                 said.parts,
                 listed.code(input, line, heard.appliance(), model),
                 heard.notCovered(),
+                other,
                 heard.parsed().without(meant -> meant.isRejected(input.excluded())));
     }
 

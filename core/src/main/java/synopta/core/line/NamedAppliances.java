@@ -56,6 +56,15 @@ final class NamedAppliances {
         return NAMES.values().stream().anyMatch(name -> name.matcher(words).find());
     }
 
+    /** The appliance of a name; null where it is none that parts are sold for. */
+    static @Nullable Appliance of(String name) {
+        return NAMES.entrySet().stream()
+                .filter(e -> e.getValue().matcher(name).matches())
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(null);
+    }
+
     /** The appliance that is meant, with its piece added; null where none is named. */
     static @Nullable Appliance in(String line, List<LineToken> pieces) {
         Mention meant = meant(line);

@@ -1,5 +1,6 @@
 package synopta.core.line;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -32,4 +33,16 @@ public record ParsedLine(
         List<RequestedPart> parts,
         List<MisreadPart> misread,
         @Nullable String code,
-        String complaint) {}
+        String complaint) {
+    /** The same, where what is said of another machine is not heard. */
+    public ParsedLine without(OtherMachine other) {
+        StringBuilder rest = new StringBuilder(complaint);
+        rest.replace(other.from(), other.to(), " ".repeat(other.to() - other.from()));
+        List<LineToken> ofThis = new ArrayList<>(pieces.stream()
+                .filter(piece -> piece.to() <= other.from() || other.to() <= piece.from())
+                .toList());
+        ofThis.add(new LineToken(LineToken.Kind.BESIDE, other.text(), other.from(), other.to()));
+        return new ParsedLine(
+                ofThis, model, serial, brand, appliance, fuels, ageYears, parts, misread, code, rest.toString());
+    }
+}

@@ -25,6 +25,7 @@ import synopta.core.quantity.Slugged;
  * @param customer customer, if named
  * @param answerSeconds from the first word to the answer
  * @param status state of the case
+ * @param visit number of the first case of the same visit, for another machine; null for the first and for one alone
  */
 public record CaseContent(
         CaseInput input,
@@ -35,11 +36,26 @@ public record CaseContent(
         @Nullable String specialist,
         Customer customer,
         @Nullable Integer answerSeconds,
-        Status status) {
+        Status status,
+        @Nullable Long visit) {
     /** Copies. */
     public CaseContent {
         lines = List.copyOf(lines);
         cautionsShown = Ordered.set(cautionsShown);
+    }
+
+    /** The case of a machine that came alone. */
+    public CaseContent(
+            CaseInput input,
+            @Nullable String complaint,
+            List<Line> lines,
+            Set<Hazard> cautionsShown,
+            @Nullable String readTo,
+            @Nullable String specialist,
+            Customer customer,
+            @Nullable Integer answerSeconds,
+            Status status) {
+        this(input, complaint, lines, cautionsShown, readTo, specialist, customer, answerSeconds, status, null);
     }
 
     /** The draft with all that was said: the line, and the complaint where it says more. */
@@ -117,7 +133,8 @@ public record CaseContent(
                     from.specialist,
                     from.customer,
                     from.answerSeconds,
-                    from.status);
+                    from.status,
+                    from.visit);
         }
     }
 

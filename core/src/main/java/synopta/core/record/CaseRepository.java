@@ -41,6 +41,9 @@ public interface CaseRepository {
         }
     }
 
+    /** The numbers of all cases of the visit of a case, itself among them, the first first. */
+    List<Long> visit(long number);
+
     /** The cases of these numbers, as they are now, the last first. */
     List<CaseRecord> these(List<Long> numbers);
 

@@ -101,6 +101,10 @@ public final class CaseService {
             BiFunction<CaseContent, CaseSnapshot, Optional<CaseRecord>> keep,
             @Nullable CaseRecord read) {
         content.lines().forEach(line -> known(line.part()));
+        if (content.visit() != null && log.find(content.visit()).isEmpty()) {
+            throw new IllegalArgumentException("Case %d of the same visit does not exist. Save the first machine first."
+                    .formatted(content.visit()));
+        }
         CaseAssessment view = counter.work(content.spoken());
         boolean isHandedOver = content.status() == CaseContent.Status.HANDED_OVER;
         if (isHandedOver && view.stop() != null && !content.lines().isEmpty()) {

@@ -71,6 +71,11 @@ public class CaseServiceTest {
         }
 
         @Override
+        public List<Long> visit(long number) {
+            return List.of(number);
+        }
+
+        @Override
         public List<CaseRecord> these(List<Long> numbers) {
             return List.of(kept);
         }

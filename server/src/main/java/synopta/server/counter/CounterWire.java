@@ -20,6 +20,7 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.line.LineToken;
+import synopta.core.line.OtherMachine;
 import synopta.core.sale.BagPiece;
 import synopta.core.sale.JobPlan;
 import synopta.core.sale.LikelyNumber;
@@ -118,6 +119,7 @@ public final class CounterWire {
      * @param priceOnly whether a price or stock is asked for and no symptom is told
      * @param jobs work that is asked for as a whole
      * @param likely the numbers that parts may have, while the model is not known
+     * @param otherMachine what the line says of another machine, which is a case of its own
      * @param bag pieces that the best option hands over
      */
     public record BagWire(
@@ -126,11 +128,18 @@ public final class CounterWire {
             List<RequestOutcome> requests,
             List<JobPlan> jobs,
             List<LikelyNumber> likely,
+            @MayBeNull OtherMachine otherMachine,
             List<BagPiece> bag) {
         static BagWire of(CaseAssessment view) {
             SalePlan sale = view.sale();
             return new BagWire(
-                    sale.quantities(), view.isPriceOnly(), sale.requests(), sale.jobs(), sale.likely(), sale.bag());
+                    sale.quantities(),
+                    view.isPriceOnly(),
+                    sale.requests(),
+                    sale.jobs(),
+                    sale.likely(),
+                    view.identified().other(),
+                    sale.bag());
         }
     }
 

@@ -104,6 +104,16 @@ class CaseController {
                 .body(record);
     }
 
+    /** The cases of the machines that came in the same visit, the first first. */
+    @GetMapping("/{number}/visit")
+    List<CaseWire.VisitCase> visit(@PathVariable long number) {
+        found(number);
+        return log.visit(number).stream()
+                .flatMap(of -> log.find(of).stream())
+                .map(CaseWire.VisitCase::of)
+                .toList();
+    }
+
     /** Erases the customer's name and number from the case, its quotes and its texts; the case stays. */
     @DeleteMapping("/{number}/customer")
     @ResponseStatus(HttpStatus.NO_CONTENT)

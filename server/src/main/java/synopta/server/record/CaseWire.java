@@ -57,7 +57,8 @@ public final class CaseWire {
             @MayBeNull @Size(max = 120) String customer,
             @MayBeNull @Size(max = 120) String customerPhone,
             @MayBeNull @Min(0) @Max(86_400) Integer answerSeconds,
-            @MayBeNull String status) {
+            @MayBeNull String status,
+            @MayBeNull Long visit) {
         public CaseInput input() {
             return new CaseInput(
                     spoken(),
@@ -101,7 +102,8 @@ public final class CaseWire {
                     new Customer(
                             words(customer).orElse(null), words(customerPhone).orElse(null)),
                     answerSeconds,
-                    status == null ? CaseContent.Status.OPEN : CaseContent.Status.of(status));
+                    status == null ? CaseContent.Status.OPEN : CaseContent.Status.of(status),
+                    visit);
         }
 
         private static Optional<String> words(String text) {
@@ -110,6 +112,21 @@ public final class CaseWire {
 
         private static Set<String> set(Collection<String> items) {
             return items == null ? Set.of() : Set.copyOf(items);
+        }
+    }
+
+    /** A case of a visit: what was said and for which machine. */
+    public record VisitCase(
+            long number, String line, @MayBeNull String model, String status) {
+        static VisitCase of(CaseRecord record) {
+            CaseContent content = record.content();
+            return new VisitCase(
+                    record.number(),
+                    content.input().line(),
+                    Optional.ofNullable(content.input().model())
+                            .map(ModelNumber::written)
+                            .orElse(null),
+                    content.status().slug());
         }
     }
 

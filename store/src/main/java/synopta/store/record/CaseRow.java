@@ -34,10 +34,12 @@ record CaseRow(
         @Nullable String specialist,
         @Nullable Integer answerSeconds,
         CaseSnapshot snapshot,
-        Customer customer) {
+        Customer customer,
+        @Nullable Long visit) {
     static final String COLUMNS = """
             select r.number, c.created_at, r.revision, r.changed_at, r.status, r.line, r.complaint, r.model, r.serial,
-                   r.appliance, r.fuel, r.age_years, r.specialist, r.answer_seconds, r.stood, u.name, u.phone
+                   r.appliance, r.fuel, r.age_years, r.specialist, r.answer_seconds, r.stood, u.name, u.phone,
+                   c.visit
               from counter_case c
               join case_revision r on r.number = c.number
               left join case_customer u on u.number = c.number
@@ -60,7 +62,8 @@ record CaseRow(
                 row.getString("specialist"),
                 row.getObject("answer_seconds", Integer.class),
                 SnapshotCodec.read(row.getString("stood")),
-                new Customer(row.getString("name"), row.getString("phone")));
+                new Customer(row.getString("name"), row.getString("phone")),
+                row.getObject("visit", Long.class));
     }
 
     CaseRecord record(CaseItems.Read lists) {
@@ -81,7 +84,8 @@ record CaseRow(
                 specialist,
                 customer,
                 answerSeconds,
-                CaseContent.Status.of(status));
+                CaseContent.Status.of(status),
+                visit);
         return new CaseRecord(number, createdAt, revision, changedAt, lists.into(row), snapshot);
     }
 }

@@ -54,15 +54,15 @@ public final class CaseStore implements CaseRepository {
             select coalesce(max(number), 0) + 1 as next
               from counter_case""";
     private static final String INSERT = """
-            insert into counter_case (number, created_at, revision, status, searched)
-            values (?, ?, ?, ?, ?)""";
+            insert into counter_case (number, created_at, revision, status, searched, visit)
+            values (?, ?, ?, ?, ?, ?)""";
 
     @Override
     public synchronized CaseRecord add(CaseContent content, CaseSnapshot snapshot, Instant createdAt) {
         return jdbc.inTransaction(() -> {
             long number = jdbc.one(NEXT, row -> row.getLong("next")).orElseThrow();
             String text = CaseIndex.text(number, dayOf(createdAt), content);
-            jdbc.update(INSERT, number, at(createdAt), 1, content.status().slug(), text);
+            jdbc.update(INSERT, number, at(createdAt), 1, content.status().slug(), text, content.visit());
             write(number, 1, createdAt, content, snapshot, text);
             return find(number).orElseThrow();
         });
@@ -123,6 +123,19 @@ public final class CaseStore implements CaseRepository {
     @Override
     public Optional<CaseRecord> find(long number) {
         return jdbc.one(FIND, CaseRow::read, number).map(this::withItems);
+    }
+
+    private static final String VISIT = """
+            select c.number
+              from counter_case c
+              join counter_case asked on asked.number = ?
+             where c.number = coalesce(asked.visit, asked.number)
+                or c.visit = coalesce(asked.visit, asked.number)
+             order by c.number""";
+
+    @Override
+    public List<Long> visit(long number) {
+        return jdbc.list(VISIT, row -> row.getLong("number"), number);
     }
 
     private static final String REVISIONS = CaseRow.COLUMNS + """
