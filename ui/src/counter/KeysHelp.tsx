@@ -21,6 +21,7 @@ const KEYS: [string, string][] = [
   ["A", "reserve the bag at the branch, and order what is not in stock"],
   ["S", "cautions were read to the customer"],
   ["H", "hand over"],
+  ["J", "another machine of the same visit"],
   ["K", "hold the case"],
   ["P", "repair sheet of a saved case"],
   ["X", "next caller: clear the counter"],

@@ -58,7 +58,9 @@ export function useMachines({ state, answer: given, option, act }: Given) {
       return status === "handed-over" && unread >= 0;
     },
     /** Begins another machine with what the line says of it, if it says anything. */
-    add: (other: Wire["OtherMachine"] | null) => {
+    add: (said: Wire["OtherMachine"] | null) => {
+      // The line may have been cut since the answer came.
+      const other = said && said.to <= state.line.length ? said : null;
       const line = other
         ? `${state.line.slice(0, other.from)} ${state.line.slice(other.to)}`.replace(/\s+/g, " ").trim()
         : state.line;

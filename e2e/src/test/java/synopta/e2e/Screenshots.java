@@ -79,12 +79,21 @@ public class Screenshots extends Browser {
         button("Take off the front panel").click();
         picture("counter-teardown");
 
+        caller(
+                "HG-4416-B from propane to natural gas, need the orifice, and a lower wash arm for my dishwasher TD-4614-B");
+        assertThat(page.getByText("add as another machine")).isVisible();
+        press("j");
+        assertThat(region("Bag")).containsText("wash arm");
+        page.locator(".machines .btn").first().click();
+        assertThat(region("Bag")).containsText("Convert LP to natural gas");
+        picture("counter-visit");
+        press("x");
+
         caller("HV-4415-W just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
         page.getByLabel("Branch").selectOption("Staithe");
         button("Read to customer").click();
         page.keyboard().press("o");
         assertThat(region("Purchase options")).containsText("more");
-        picture("counter-one-glide");
         page.keyboard().press("q");
         page.keyboard().type("Marl & Daughter");
         page.keyboard().press("Enter");

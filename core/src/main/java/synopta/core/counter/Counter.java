@@ -44,11 +44,11 @@ import synopta.core.sale.PurchasePlanner;
 import synopta.core.sale.RequiredParts;
 import synopta.core.sale.SalePlan;
 import synopta.core.tag.TagReader;
+import synopta.core.teardown.Work;
 
 /**
- * Works a case through all steps at once. The likeliest fault of a part type is sold for when the part is likelier
- * faulty than not, no work for a qualified person only, and not cured without a part; any fault when the specialist
- * picked it, and none that they dropped.
+ * Works a case through all steps at once. A part is sold for its likeliest fault when it is likelier faulty than not, no work
+ * for a qualified person only, and not cured without a part; for any fault the specialist picked, and none they dropped.
  */
 public final class Counter {
     /** From this probability on a part is sold unasked. */
@@ -190,7 +190,7 @@ public final class Counter {
         return rules.get();
     }
 
-    /** Part types that the machine of a worked case may have; none while the appliance is not known. */
+    /** Part types that the machine of a case may have; none while the appliance is not known. */
     public Set<String> mayHold(CaseAssessment view) {
         return view.appliance()
                 .flatMap(packs::of)
@@ -206,22 +206,19 @@ public final class Counter {
             EvidenceCollector evidence,
             Diagnosis diagnosis) {
         List<Fault> selling = FaultsToSellFor.of(pack, diagnosis, evidence, input);
-        RequestAgreement agreement = new RequestAgreement(
-                catalog, pack, diagnosis, evidence, rules.get().practices().unlikelyRequests());
+        RequestAgreement agreement = new RequestAgreement(catalog, pack, diagnosis, evidence, rules.get());
         SalePlan sale = agreement.with(selling(identified, input).of(pack, selling, evidence, agreement.askedFirst()));
         Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
         selling.forEach(f -> types.add(f.partType()));
         sale.options()
                 .forEach(o -> o.option().purchase().parts().forEach(part -> types.addAll(handOver.partTypes(part))));
-        Stream<Caution> ofWork = sale.bestWork().stream()
-                .flatMap(work -> handOver.cautions(pack.appliance(), identified.fuels(), work).stream());
-        Stream<Caution> ofJobs = evidence.parsed().jobs().stream()
-                .flatMap(wanted -> pack.cautions().stream()
-                        .filter(caution -> wanted.job().hazards().contains(caution.hazard()))
-                        .filter(caution -> caution.isFor(identified.fuels())));
+        Stream<Caution> ofWork = Stream.concat(
+                        sale.bestWork().stream().map(Work::hazards),
+                        evidence.parsed().jobs().stream()
+                                .map(wanted -> wanted.job().hazards()))
+                .flatMap(hazards -> handOver.ofHazards(pack.appliance(), identified.fuels(), hazards));
         List<Caution> cautions = HandoverPlanner.gravestFirst(
-                Stream.of(handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork, ofJobs)
-                        .flatMap(s -> s));
+                Stream.concat(handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork));
         return assessment(identified, known, evidence, diagnosis, selling, sale, cautions);
     }
 

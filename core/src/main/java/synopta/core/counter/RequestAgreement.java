@@ -13,6 +13,7 @@ import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.knowledge.Fault;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.UnlikelyRequest;
@@ -42,12 +43,11 @@ final class RequestAgreement {
     private final boolean hasSymptoms;
     private final Set<String> named;
 
-    RequestAgreement(
-            Catalog catalog, Pack pack, Diagnosis diagnosis, EvidenceCollector evidence, UnlikelyRequest practice) {
+    RequestAgreement(Catalog catalog, Pack pack, Diagnosis diagnosis, EvidenceCollector evidence, HouseSettings rules) {
         this.catalog = catalog;
         this.pack = pack;
         this.diagnosis = diagnosis;
-        this.practice = practice;
+        practice = rules.practices().unlikelyRequests();
         Set<String> requests =
                 pack.partTypes().stream().map(PartType::requestFinding).collect(Collectors.toSet());
         hasSymptoms = evidence.evidence().stream()

@@ -93,19 +93,13 @@ final class ComplaintParser {
         ComplaintParse ear = new ComplaintParse(complaint.substring(0, Math.min(complaint.length(), LONGEST)), words);
         List<ParsedComplaint.Doubt> doubted = new ArrayList<>();
         ear.each(doubts, (right, at) -> doubted.add(new ParsedComplaint.Doubt(right, at.phrase(), at.from(), at.to())));
-        List<ParsedComplaint.Wanted> wanted = new ArrayList<>();
-        ear.aside(jobs, (job, at) -> want(wanted, job, at));
-        wanted.forEach(job -> ear.understood(job.from(), job.to()));
+        List<ParsedComplaint.Wanted> wanted = jobs(ear);
         List<MatchResult> readings = figures.said(ear.text());
         ReadingParser.takePlaces(ear, readings);
         Map<String, Candidate> heard = new LinkedHashMap<>();
         ear.each(signs, (said, at) -> heard.merge(said.finding.id(), Candidate.of(said, at), Candidate::over));
         ReadingParser.notice(ear, readings);
-        List<ParsedComplaint.Named> named = new ArrayList<>();
-        ear.each(
-                names,
-                (types, at) -> named.add(new ParsedComplaint.Named(types, how(at), at.phrase(), at.from(), at.to())));
-        named.sort(Comparator.comparingInt(ParsedComplaint.Named::from));
+        List<ParsedComplaint.Named> named = named(ear);
         ReadingParser.Read read = figures.read(ear, readings, named);
         named.replaceAll(n -> read.parts().contains(n.from()) ? n.mentioned() : n);
         List<ParsedComplaint.Doubt> asked = questions.in(ear.text(), named);
@@ -122,6 +116,22 @@ final class ComplaintParser {
                 List.of(),
                 List.of(),
                 ear.unheard());
+    }
+
+    private List<ParsedComplaint.Named> named(ComplaintParse ear) {
+        List<ParsedComplaint.Named> named = new ArrayList<>();
+        ear.each(
+                names,
+                (types, at) -> named.add(new ParsedComplaint.Named(types, how(at), at.phrase(), at.from(), at.to())));
+        named.sort(Comparator.comparingInt(ParsedComplaint.Named::from));
+        return named;
+    }
+
+    private List<ParsedComplaint.Wanted> jobs(ComplaintParse ear) {
+        List<ParsedComplaint.Wanted> wanted = new ArrayList<>();
+        ear.aside(jobs, (job, at) -> want(wanted, job, at));
+        wanted.forEach(job -> ear.understood(job.from(), job.to()));
+        return wanted;
     }
 
     /** Each job once, where it is not denied. */

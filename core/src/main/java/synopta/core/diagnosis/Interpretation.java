@@ -61,10 +61,6 @@ final class Interpretation {
         heard.sort(Comparator.comparingInt(ParsedComplaint.Heard::from));
         List<ParsedComplaint.Named> named =
                 new NamedParts(complaint, byWords.named(), spokenOf(), byWords.jobs()).joined();
-        List<ParsedComplaint.Unheard> unheard = byWords.unheard().stream()
-                .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
-                .filter(u -> named.stream().noneMatch(n -> n.from() < u.to() && u.from() < n.to()))
-                .toList();
         return new ParsedComplaint(
                 heard,
                 named,
@@ -75,7 +71,15 @@ final class Interpretation {
                 byWords.jobs(),
                 clauses(heard),
                 meanings.intents(),
-                unheard);
+                unheard(heard, named));
+    }
+
+    private List<ParsedComplaint.Unheard> unheard(
+            List<ParsedComplaint.Heard> heard, List<ParsedComplaint.Named> named) {
+        return byWords.unheard().stream()
+                .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
+                .filter(u -> named.stream().noneMatch(n -> n.from() < u.to() && u.from() < n.to()))
+                .toList();
     }
 
     /** Parts as the model has them spoken of; a question about one asks for none. */

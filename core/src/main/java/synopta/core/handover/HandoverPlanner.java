@@ -24,7 +24,6 @@ import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.PartType;
 import synopta.core.knowledge.SellingRule;
-import synopta.core.teardown.Work;
 
 /** Cautions and the bag list. */
 public final class HandoverPlanner {
@@ -56,13 +55,12 @@ public final class HandoverPlanner {
         return gravestFirst(cautions.stream());
     }
 
-    /** Cautions of the hazards that the steps of some work bring, for a machine that may burn these fuels. */
-    public List<Caution> cautions(Appliance appliance, Set<Fuel> fuels, Work work) {
+    /** Cautions of hazards that some work brings, for a machine that may burn these fuels. */
+    public Stream<Caution> ofHazards(Appliance appliance, Set<Fuel> fuels, Set<Hazard> hazards) {
         return packs.of(appliance).stream()
                 .flatMap(pack -> pack.cautions().stream())
-                .filter(c -> work.hazards().contains(c.hazard()))
-                .filter(c -> c.isFor(fuels))
-                .toList();
+                .filter(c -> hazards.contains(c.hazard()))
+                .filter(c -> c.isFor(fuels));
     }
 
     /** Each caution once, grave ones first, otherwise in their order. */

@@ -23,6 +23,7 @@ import synopta.core.line.OtherMachine;
 import synopta.core.line.ParsedLine;
 import synopta.core.line.RequestedPart;
 import synopta.core.tag.Candidate;
+import synopta.core.tag.PlatformGuess;
 import synopta.core.tag.SerialReader;
 import synopta.core.tag.SerialReading;
 import synopta.core.tag.TagQuery;
@@ -98,23 +99,44 @@ public final class ModelIdentifier {
         List<PlatformCandidate> unlisted = model.isPresent()
                 ? List.of()
                 : constructions.of(reading.map(TagReading::platforms).orElse(List.of()), input.inspected());
-        Said evidence = new Said(
-                said.orElse(null),
-                saidFuels,
+        Said evidence = said(
+                input, line, model.map(Model::appliance).or(() -> said).orElse(null), said.orElse(null), saidFuels);
+        return identified(input, reading.orElse(null), model.orElse(null), unlisted, evidence);
+    }
+
+    /**
+     * What a line says of its machine, and what of another.
+     *
+     * @param appliance what the machine is, by its model or what is said; null while not known
+     */
+    private static Said said(
+            CaseInput input,
+            ParsedLine line,
+            @Nullable Appliance appliance,
+            @Nullable Appliance stated,
+            Set<Fuel> fuels) {
+        Set<String> excluded = input.excluded();
+        OtherMachine other = OtherMachine.in(input.line(), appliance).orElse(null);
+        return new Said(
+                other == null ? line : line.without(other),
+                other,
+                stated,
+                fuels,
                 Optional.ofNullable(input.serial())
                         .or(() -> excluded.contains("serial") ? Optional.empty() : Optional.ofNullable(line.serial()))
                         .orElse(null),
                 age(input, line),
                 line.parts().stream().filter(p -> !excluded.contains(p.key())).toList());
-        return identified(input, line, reading.orElse(null), model.orElse(null), unlisted, evidence);
     }
 
     private static @Nullable Double age(CaseInput input, ParsedLine line) {
         return input.ageYears() != null || input.excluded().contains("age") ? input.ageYears() : line.ageYears();
     }
 
-    /** What was said of the machine besides its model. */
+    /** What was said of the machine besides its model, and of another. */
     private record Said(
+            ParsedLine line,
+            @Nullable OtherMachine other,
             @Nullable Appliance appliance,
             Set<Fuel> fuels,
             @Nullable String serial,
@@ -123,48 +145,43 @@ public final class ModelIdentifier {
 
     private IdentifiedModel identified(
             CaseInput input,
-            ParsedLine line,
             @Nullable TagReading reading,
             @Nullable Model model,
             List<PlatformCandidate> unlisted,
             Said said) {
         Optional<PlatformCandidate> chosen = model != null ? Optional.empty() : constructions.named(input.platform());
-        Optional<Appliance> stated = stated(model, chosen.orElse(null), said);
-        OtherMachine other = OtherMachine.in(input.line(), stated.orElse(null)).orElse(null);
-        ComplaintHearing.Heard heard = hearing.of(
-                input.line(),
-                other == null ? line : line.without(other),
-                stated.orElse(null),
-                said.parts,
-                model != null || chosen.isPresent());
-        Optional<Appliance> appliance = Optional.ofNullable(heard.appliance());
+        Appliance stated = stated(model, chosen.orElse(null), said).orElse(null);
         Optional<Platform> platform = platform(model, chosen.orElse(null));
-        Optional<Layout> layout = layout(platform, unlisted, input, appliance);
+        ComplaintHearing.Heard heard = hearing.of(input.line(), said.line, stated, said.parts, platform.isPresent());
+        Optional<Layout> layout = layout(platform, unlisted, input, Optional.ofNullable(heard.appliance()));
         Map<String, String> kinds = listed.kinds(layout.orElse(null), model, platform.orElse(null));
         return new IdentifiedModel(
-                other == null ? line : line.without(other),
+                said.line,
                 reading,
                 model,
-                said.serial == null ? null : decoded(said.serial, model, line.brand()),
+                said.serial == null ? null : decoded(said.serial, model, said.line.brand()),
                 unlisted,
-                model != null || chosen.isPresent() || appliance.isEmpty()
-                        ? List.of()
-                        : readers.tags.met(appliance.get(), said.fuels, line.brand(), MOST_MET),
+                met(heard.appliance(), said),
                 chosen.orElse(null),
                 platform.orElse(null),
                 chosen.isPresent() ? null : constructions.look(unlisted).orElse(null),
-                appliance.orElse(null),
-                stated.isPresent() ? null : appliance.orElse(null),
+                heard.appliance(),
+                stated != null ? null : heard.appliance(),
                 layout.map(l -> l.of(kinds)).orElse(null),
                 kinds,
-                fuels(model, chosen, said.fuels, appliance.orElse(null)),
+                fuels(model, chosen, said.fuels, heard.appliance()),
                 said.ageYears,
                 said.serial,
                 said.parts,
-                listed.code(input, line, heard.appliance(), model),
+                listed.code(input, said.line, heard.appliance(), model),
                 heard.notCovered(),
-                other,
+                said.other,
                 heard.parsed().without(meant -> meant.isRejected(input.excluded())));
+    }
+
+    /** The platforms of an appliance, by how often they are met. */
+    private List<PlatformGuess> met(@Nullable Appliance appliance, Said said) {
+        return appliance == null ? List.of() : readers.tags.met(appliance, said.fuels, said.line.brand(), MOST_MET);
     }
 
     private Optional<Layout> layout(

@@ -96,11 +96,7 @@ public final class LineReader {
         Appliance appliance = NamedAppliances.in(line, pieces);
         Optional<Set<Fuel>> fuels = FuelWords.in(line, pieces);
         String code = faultCodes.in(line, pieces);
-        Optional<String> model = labelled.or(() -> {
-            Optional<LineToken> found = model(line, pieces);
-            found.ifPresent(pieces::add);
-            return found.map(LineToken::text);
-        });
+        Optional<String> model = labelled.or(() -> spelt(line, pieces));
         return new ParsedLine(
                 List.copyOf(pieces),
                 model.orElse(null),
@@ -113,6 +109,13 @@ public final class LineReader {
                 misread,
                 code,
                 complaint(line, pieces));
+    }
+
+    /** What is spelt as a model number, with its piece added. */
+    private Optional<String> spelt(String line, List<LineToken> pieces) {
+        Optional<LineToken> found = model(line, pieces);
+        found.ifPresent(pieces::add);
+        return found.map(LineToken::text);
     }
 
     private static String complaint(String line, List<LineToken> pieces) {

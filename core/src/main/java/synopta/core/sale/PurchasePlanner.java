@@ -2,12 +2,9 @@ package synopta.core.sale;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -15,10 +12,8 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.basket.BasketPlan;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.basket.BasketQuery;
-import synopta.core.basket.Purchase;
 import synopta.core.casefile.Shopping;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
@@ -32,7 +27,6 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.SellingRule;
 import synopta.core.teardown.Teardown;
-import synopta.core.teardown.Work;
 
 /** Puts needs and wants together, as the rules of the trade and the house and the specialist have it, and plans. */
 public final class PurchasePlanner {
@@ -74,17 +68,17 @@ public final class PurchasePlanner {
     /** What was asked for by its number alone, while nothing is known of the appliance. */
     public SalePlan ofNumbers() {
         List<RequiredPart> needs = byHand().needs(asked);
-        Optional<BasketPlan> plan = plan(needs, List.of());
+        Optional<BasketPlan> plan = plans().plan(needs, List.of());
         return new SalePlan(
                 needs,
                 List.of(),
                 List.of(),
                 List.of(),
-                NamedRequests.byNumber(needs, identified.line().misread()),
+                RequestOutcomes.byNumber(needs, identified.line().misread()),
                 List.of(),
                 List.of(),
                 plan.orElse(null),
-                options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()),
+                plans().options(plan.orElse(null), List.of(), purchase -> Optional.empty(), purchase -> List.of()),
                 null);
     }
 
@@ -163,8 +157,8 @@ public final class PurchasePlanner {
 
     private List<RequestOutcome> outcomes(
             NamedRequests requests, List<RequiredPart> inForce, Predicate<String> withheld) {
-        List<RequestOutcome> outcomes =
-                new ArrayList<>(NamedRequests.byNumber(asked, identified.line().misread()));
+        List<RequestOutcome> outcomes = new ArrayList<>(
+                RequestOutcomes.byNumber(asked, identified.line().misread()));
         outcomes.addAll(requests.outcomes(inForce, withheld));
         return outcomes;
     }
@@ -179,7 +173,7 @@ public final class PurchasePlanner {
             List<JobPlan> jobs,
             List<LikelyNumber> likely,
             @Nullable Teardown teardown) {
-        Optional<BasketPlan> plan = plan(inForce, left);
+        Optional<BasketPlan> plan = plans().plan(inForce, left);
         List<RequiredPart> placed = placed(inForce);
         Optional<Teardown> opening = Optional.ofNullable(teardown);
         return new SalePlan(
@@ -191,11 +185,11 @@ public final class PurchasePlanner {
                 jobs,
                 likely,
                 plan.orElse(null),
-                options(
-                        plan.orElse(null),
-                        left,
-                        purchase -> opening.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
-                        purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))),
+                plans().options(
+                                plan.orElse(null),
+                                left,
+                                purchase -> opening.map(t -> t.work(WorkItems.pieces(placed, left, purchase))),
+                                purchase -> handover.bag(pack.appliance(), purchase.parts(), identified.mayHold(pack))),
                 opening.map(t -> t.work(WorkItems.pieces(placed))).orElse(null));
     }
 
@@ -210,27 +204,6 @@ public final class PurchasePlanner {
 
     private static Set<String> answered(EvidenceCollector evidence) {
         return evidence.evidence().stream().map(Evidence::finding).collect(Collectors.toSet());
-    }
-
-    private List<SaleOption> options(
-            @Nullable BasketPlan plan,
-            List<OptionalPart> wants,
-            Function<Purchase, Optional<Work>> work,
-            Function<Purchase, List<HandoverPlanner.BagEntry>> bag) {
-        OptionDifference compared = new OptionDifference(
-                wants,
-                number -> catalog.part(new PartNumber(number)).map(Part::name).orElse(number));
-        Optional<Purchase> base = Optional.ofNullable(plan).flatMap(BasketPlan::needsAlone);
-        return Optional.ofNullable(plan).map(BasketPlan::all).orElse(List.of()).stream()
-                .map(option -> {
-                    Purchase purchase = option.purchase();
-                    String difference = base.filter(alone -> alone != purchase)
-                            .map(alone -> compared.said(purchase, alone))
-                            .orElse("");
-                    return new SaleOption(
-                            option, difference, work.apply(purchase).orElse(null), bag.apply(purchase));
-                })
-                .toList();
     }
 
     /** What is asked for by number, then by name, then what the faults need besides. */
@@ -264,28 +237,12 @@ public final class PurchasePlanner {
         return new ByHand(shopping, part -> machine.orElseThrow().judge(part), currency);
     }
 
-    private BasketQuery.Policy policy() {
-        return new BasketQuery.Policy(rules.genuineOnly(), shopping.branch(), shopping.neededInDays());
+    private BasketPlans plans() {
+        return new BasketPlans(catalog, planner, policy());
     }
 
-    private Optional<BasketPlan> plan(List<RequiredPart> needs, List<OptionalPart> wants) {
-        Map<PartNumber, Integer> pieces = new LinkedHashMap<>();
-        needs.stream()
-                .filter(n -> n.quantity() > 0)
-                .forEach(n ->
-                        Optional.ofNullable(n.supplied()).ifPresent(p -> pieces.merge(p, n.quantity(), Integer::sum)));
-        List<BasketQuery.Want> nice = wants.stream()
-                .filter(w -> w.quantity() > 0)
-                .map(w -> new BasketQuery.Want(w.supplied(), w.quantity(), w.value()))
-                .toList();
-        return pieces.isEmpty()
-                ? Optional.empty()
-                : Optional.of(planner.plan(new BasketQuery(
-                        pieces.entrySet().stream()
-                                .map(e -> new BasketQuery.Need(e.getKey(), e.getValue()))
-                                .toList(),
-                        nice,
-                        policy())));
+    private BasketQuery.Policy policy() {
+        return new BasketQuery.Policy(rules.genuineOnly(), shopping.branch(), shopping.neededInDays());
     }
 
     /** The needs, those without a place at the places where the machine lists them. */

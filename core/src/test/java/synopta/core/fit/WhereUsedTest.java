@@ -95,6 +95,9 @@ public class WhereUsedTest {
         return List.copyOf(taking);
     }
 
+    private static final RepairPractices GENUINE =
+            new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED);
+
     @Test
     public void aMachineSaysHowItIsServedAndMayBeAskedForByBrand() {
         Shelf shelf = new Shelf().part("OLD", 1).part("NEW", 1).part("SAME", 1);
@@ -123,8 +126,7 @@ public class WhereUsedTest {
                         .model(Samples.model("M1", "Thistlemoor", Appliance.DRYER, Fuel.ELECTRIC, 1))
                         .fit("M1", "belt", "A", 1, BuildRange.ALWAYS)
                         .catalog(),
-                () -> HouseSettings.USUAL.with(
-                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
+                () -> HouseSettings.USUAL.with(GENUINE));
         assertTrue(genuineOnly.page(part("B"), null, "", 5).machines().isEmpty());
     }
 
