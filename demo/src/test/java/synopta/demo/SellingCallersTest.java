@@ -25,7 +25,6 @@ import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.RepairPractices;
-import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.sale.OptionalPart;
 import synopta.core.sale.QuantityNote;
 import synopta.core.sale.RequiredPart;
@@ -205,8 +204,7 @@ public class SellingCallersTest {
 
     @Test
     public void theHouseMayRenewTheFailedOneAlone() {
-        HouseSettings one = HouseSettings.USUAL.with(
-                new RepairPractices(false, false, true, true, true, false, UnlikelyRequest.NOTED));
+        HouseSettings one = HouseSettings.USUAL.with(new RepairPractices(false, false, true, true, true, false));
         assertEquals(
                 counter(one).work(CaseInput.of("th7820w thumps")).needs().get(0).quantity(), 1);
         assertEquals(work("th7820w thumps").needs().get(0).quantity(), 4);
@@ -224,8 +222,7 @@ public class SellingCallersTest {
 
     @Test
     public void oneRollerBringsItsOwnRingsAndItsOwnShaftAsTheLayoutHasIt() {
-        HouseSettings one = HouseSettings.USUAL.with(
-                new RepairPractices(false, false, true, true, true, false, UnlikelyRequest.NOTED));
+        HouseSettings one = HouseSettings.USUAL.with(new RepairPractices(false, false, true, true, true, false));
         assertEquals(
                 pieces(counter(one).work(CaseInput.of("th7820w thumps"))),
                 Map.of("drum-roller", 1, "roller-hardware", 2, "roller-shaft", 1),

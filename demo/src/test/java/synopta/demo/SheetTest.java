@@ -39,7 +39,6 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.RepairPractices;
-import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
@@ -196,13 +195,9 @@ public class SheetTest {
     @DataProvider
     Object[][] practices() {
         return new Object[][] {
+            {new RepairPractices(false, true, true, false, true, false), "A drop of machine oil", "stays dry"},
             {
-                new RepairPractices(false, true, true, false, true, false, UnlikelyRequest.NOTED),
-                "A drop of machine oil",
-                "stays dry"
-            },
-            {
-                new RepairPractices(false, true, false, true, true, false, UnlikelyRequest.NOTED),
+                new RepairPractices(false, true, false, true, true, false),
                 "4 x triangle ring, replaced",
                 "4 x triangle ring, kept"
             },
@@ -227,8 +222,7 @@ public class SheetTest {
         assertTrue(untold.tools().contains("meter, CAT III 600 V"));
         String told = SheetText.plain(HOUSE, sheet("th7820w thermal fuse reads OL"));
         assertTrue(told.contains("Replace thermal fuse") && !told.contains("Test the old part"), told);
-        rules = HouseSettings.USUAL.with(
-                new RepairPractices(false, true, true, true, false, false, UnlikelyRequest.NOTED));
+        rules = HouseSettings.USUAL.with(new RepairPractices(false, true, true, true, false, false));
         Work swapped = work("TH-7820-W", "thermal-fuse");
         String way = String.valueOf(swapped.replacements().get(0).fitting().way());
         assertFalse(way.contains("Test the old part"));

@@ -78,7 +78,10 @@ public class Screenshots extends Browser {
         page.keyboard().press("d");
         button("Take off the front panel").click();
         picture("counter-teardown");
+    }
 
+    @Test
+    public void aVisit() {
         caller(
                 "HG-4416-B from propane to natural gas, need the orifice, and a lower wash arm for my dishwasher TD-4614-B");
         assertThat(page.getByText("add as another machine")).isVisible();
@@ -88,7 +91,10 @@ public class Screenshots extends Browser {
         assertThat(region("Bag")).containsText("Convert LP to natural gas");
         picture("counter-visit");
         press("x");
+    }
 
+    @Test
+    public void aQuote() {
         caller("HV-4415-W just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
         page.getByLabel("Branch").selectOption("Staithe");
         button("Read to customer").click();

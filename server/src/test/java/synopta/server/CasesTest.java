@@ -43,23 +43,6 @@ public class CasesTest extends ServedTest {
     }
 
     @Test
-    public void theMachinesOfAVisitAreCasesThatFindOneAnother() {
-        long first = kept("th7820w thumps", "");
-        long second = kept("td4614b lower wash arm", ",\"visit\":%d".formatted(first));
-        for (long of : List.of(first, second)) {
-            assertEquals(
-                    each(get("/api/cases/%d/visit".formatted(of)).body(), "number"), List.of("" + first, "" + second));
-        }
-        send("PATCH", "/api/cases/" + second, "{\"specialist\":\"Tom\"}");
-        assertEquals(get("/api/cases/" + second).text("/visit"), "" + first, "a change leaves it there");
-        Answer nowhere = post("/api/cases", "{\"line\":\"th7820w thumps\",\"visit\":999999}");
-        assertEquals(nowhere.status(), 422);
-        assertTrue(
-                nowhere.body().toString().contains("Save the first machine first"),
-                nowhere.body().toString());
-    }
-
-    @Test
     public void theSecondOfTwoSavesIsToldWhatTheFirstChanged() {
         long number = kept("th7820w thumps", "");
         String path = "/api/cases/" + number;

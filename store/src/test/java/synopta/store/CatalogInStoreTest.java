@@ -129,16 +129,11 @@ public class CatalogInStoreTest {
     @Test
     public void theRulesOfTheHouseAreAsUsualUntilTheyAreChosen() {
         assertEquals(store.house().get(), HouseSettings.USUAL);
-        store.house()
-                .choose(HouseSettings.USUAL.with(
-                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
-        store.house()
-                .choose(HouseSettings.USUAL.with(
-                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
+        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
+        store.house().choose(HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
         assertEquals(
                 store.house().get(),
-                HouseSettings.USUAL.with(
-                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)));
+                HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)));
         store.house().choose(HouseSettings.USUAL);
     }
 

@@ -21,8 +21,18 @@ public record RepairPractices(
         boolean licensedToCustomers,
         UnlikelyRequest unlikelyRequests) {
     /** As most do. */
-    public static final RepairPractices USUAL =
-            new RepairPractices(false, true, true, true, true, false, UnlikelyRequest.NOTED);
+    public static final RepairPractices USUAL = new RepairPractices(false, true, true, true, true, false);
+
+    /** Those of a house that sells unlikely requests with a note, as most do. */
+    public RepairPractices(
+            boolean genuineOnly,
+            boolean replaceAll,
+            boolean replaceRings,
+            boolean oilShafts,
+            boolean testFirst,
+            boolean licensedToCustomers) {
+        this(genuineOnly, replaceAll, replaceRings, oilShafts, testFirst, licensedToCustomers, UnlikelyRequest.NOTED);
+    }
 
     /** Whether the house does as this school. */
     public boolean follow(RepairPractice practice) {

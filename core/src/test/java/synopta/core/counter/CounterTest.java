@@ -18,7 +18,6 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -223,11 +222,11 @@ public class CounterTest {
 
     @Test
     public void theSpecialistOverrules() {
-        String line = "th7820w thumps";
-        assertTrue(COUNTER.work(Inputs.overruled(line, Set.of(), Set.of(), Set.of("roller")))
+        assertTrue(COUNTER.work(Inputs.overruled("th7820w thumps", Set.of(), Set.of(), Set.of("roller")))
                 .needs()
                 .isEmpty());
-        CaseAssessment excluded = COUNTER.work(Inputs.overruled(line, Set.of("finding:thumps"), Set.of(), Set.of()));
+        CaseAssessment excluded =
+                COUNTER.work(Inputs.overruled("th7820w thumps", Set.of("finding:thumps"), Set.of(), Set.of()));
         assertTrue(excluded.known().stream().noneMatch(k -> k.key().equals("finding:thumps")));
         assertEquals(excluded.diagnosis().suspects().get(0).probability().value(), 0.2, 1e-12);
     }
@@ -237,8 +236,8 @@ public class CounterTest {
         assertEquals(hazards(work("dryer thumps")), List.of(Hazard.MAINS, Hazard.GAS, Hazard.SHARP_METAL));
         assertEquals(hazards(work("electric dryer thumps")), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
         assertEquals(hazards(work("th7820w thumps")), List.of(Hazard.MAINS, Hazard.SHARP_METAL));
-        assertTrue(work("th7820w gas").known().get(0).source().contains("check the tag")
-                && work(" ").cautions().isEmpty());
+        assertEquals(hazards(work(" ")), List.of());
+        assertTrue(work("th7820w gas").known().get(0).source().endsWith("check the tag"));
     }
 
     private static List<Hazard> hazards(CaseAssessment view) {
@@ -248,9 +247,9 @@ public class CounterTest {
     @Test
     public void anApplianceNobodyNamedIsAssumedFromTheComplaint() {
         CaseAssessment view = work("it sits still");
-        assertEquals(view.appliance(), Optional.of(Appliance.DRYER));
-        assertTrue(!view.known().get(0).sure()
-                && work("lovely weather").appliance().isEmpty());
+        assertEquals(view.appliance().orElseThrow(), Appliance.DRYER);
+        assertFalse(view.known().get(0).sure());
+        assertTrue(work("lovely weather").appliance().isEmpty());
     }
 
     @Test

@@ -28,7 +28,6 @@ import synopta.core.catalog.Supersession;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.RepairPractices;
-import synopta.core.knowledge.UnlikelyRequest;
 
 /** Fits that are told wrong from memory: kits, assemblies, breaks within a year, parts no longer made. */
 public class AwkwardFitTest {
@@ -188,8 +187,7 @@ public class AwkwardFitTest {
         FitFinder genuine = new FitFinder(
                 catalog,
                 new Specifications(new CurrentPacks(List.of())),
-                () -> HouseSettings.USUAL.with(
-                        new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED)),
+                () -> HouseSettings.USUAL.with(new RepairPractices(true, true, true, true, true, false)),
                 Clock.systemUTC());
         FitVerdict refused = genuine.judge(MODEL, MachineUnit.NOT_KNOWN, part("SAME"));
         assertTrue(refused.reasons().get(0).endsWith("the settings allow genuine parts only"), refused.toString());

@@ -26,7 +26,6 @@ import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.RepairPractices;
-import synopta.core.knowledge.UnlikelyRequest;
 
 /** Where a part is used, and which numbers are near one that is not there. */
 public class WhereUsedTest {
@@ -95,8 +94,7 @@ public class WhereUsedTest {
         return List.copyOf(taking);
     }
 
-    private static final RepairPractices GENUINE =
-            new RepairPractices(true, true, true, true, true, false, UnlikelyRequest.NOTED);
+    private static final RepairPractices GENUINE = new RepairPractices(true, true, true, true, true, false);
 
     @Test
     public void aMachineSaysHowItIsServedAndMayBeAskedForByBrand() {

@@ -91,12 +91,7 @@ public final class QuotePdf {
                     isFigure ? Element.ALIGN_RIGHT : Element.ALIGN_LEFT));
         }
         for (Quote.Line line : quote.lines()) {
-            Phrase part = PrintText.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
-            part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
-            if (!line.fitChecked()) {
-                part.add(PrintText.phrase(Typeface.BOLD, SMALL, "\n" + Quote.Line.NOT_CHECKED));
-            }
-            table.addCell(ruled(part, Element.ALIGN_LEFT));
+            table.addCell(ruled(part(line), Element.ALIGN_LEFT));
             Image bars =
                     Barcodes.code128(canvas, line.part().written(), line.part().key());
             bars.scaleToFit(WIDEST_BARS, bars.getHeight());
@@ -112,6 +107,15 @@ public final class QuotePdf {
                     ruled(PrintText.phrase(Typeface.PLAIN, TEXT, line.price().decimal()), Element.ALIGN_RIGHT));
         }
         return table;
+    }
+
+    private static Phrase part(Quote.Line line) {
+        Phrase part = PrintText.phrase(Typeface.CODE, TEXT, line.part().written() + "\n");
+        part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
+        if (!line.fitChecked()) {
+            part.add(PrintText.phrase(Typeface.BOLD, SMALL, "\n" + Quote.Line.NOT_CHECKED));
+        }
+        return part;
     }
 
     private PdfPTable sums() {
