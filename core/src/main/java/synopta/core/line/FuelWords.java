@@ -11,7 +11,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import synopta.core.catalog.Fuel;
 
-/** What a line says of the fuel that a machine burns today; the gas that it is to be converted to is none. */
+/**
+ * What a line says of the fuel that a machine burns today. The gas that it is to be converted to says nothing of it: a
+ * number that is read as an electric machine's stays one, and is asked about.
+ */
 final class FuelWords {
     private static final Map<Set<Fuel>, Pattern> FUELS = new LinkedHashMap<>();
 
@@ -37,13 +40,12 @@ final class FuelWords {
 
     /** The fuels that a line allows, with the piece that says so; empty where it says nothing. */
     static Optional<Set<Fuel>> in(String line, List<LineToken> pieces) {
-        Optional<Fuel> from = first(FROM, line);
+        Optional<Set<Fuel>> from = today(line);
         if (from.isPresent()) {
-            return Optional.of(EnumSet.of(from.get()));
+            return from;
         }
-        Optional<Fuel> to = first(TO, line);
-        if (to.isPresent()) {
-            return Optional.of(EnumSet.of(to.get() == Fuel.LP ? Fuel.NATURAL_GAS : Fuel.LP));
+        if (TO.stream().anyMatch(to -> to.matcher(line).find())) {
+            return Optional.empty();
         }
         for (Map.Entry<Set<Fuel>, Pattern> fuel : FUELS.entrySet()) {
             Matcher said = fuel.getValue().matcher(line);
@@ -55,11 +57,12 @@ final class FuelWords {
         return Optional.empty();
     }
 
-    private static Optional<Fuel> first(List<Pattern> patterns, String line) {
-        return patterns.stream()
+    private static Optional<Set<Fuel>> today(String line) {
+        return FROM.stream()
                 .map(pattern -> pattern.matcher(line))
                 .filter(Matcher::find)
                 .map(said -> said.group(1).toLowerCase(Locale.ROOT).equals("natural") ? Fuel.NATURAL_GAS : Fuel.LP)
+                .<Set<Fuel>>map(EnumSet::of)
                 .findFirst();
     }
 }
