@@ -106,6 +106,11 @@ public class JobsOfEveryMachineTest {
                         / Math.exp(-Math.pow(age / life.scaleYears(), life.shape()));
     }
 
+    private CaseAssessment aged(Model model, double years) {
+        CaseInput said = CaseInput.of(model.number().written() + " everything that wears");
+        return counter.work(said.but().ageYears(years).input());
+    }
+
     @Test
     public void ofEverythingThatWearsThatIsSoldWhichIsLikelyToFailWithinTheHorizon() {
         int left = 0;
@@ -114,11 +119,7 @@ public class JobsOfEveryMachineTest {
             Job job = pack.jobs().stream().filter(Job::byAge).findFirst().orElseThrow();
             for (Model model : models(appliance).subList(0, 12)) {
                 for (double age : new double[] {0.5, 3, 9}) {
-                    CaseAssessment view =
-                            counter.work(CaseInput.of(model.number().written() + " everything that wears")
-                                    .but()
-                                    .ageYears(age)
-                                    .input());
+                    CaseAssessment view = aged(model, age);
                     Set<String> due = new TreeSet<>();
                     for (Job.Piece piece : job.needs()) {
                         LifeCurve life =
