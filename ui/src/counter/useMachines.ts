@@ -4,6 +4,7 @@ import { answer, api, type Wire } from "../shared/api";
 import { EMPTY, type Answer, type CaseState } from "./casefile/case";
 import type { Action } from "./casefile/caseState";
 import { ALONE, firstOf, left, type Machine, savedVisit, saveVisit, type Visit } from "./record/machines";
+import { graveUnseen } from "./handover/Cautions";
 import { caseOf } from "./useCounter";
 
 type Given = {
@@ -19,7 +20,7 @@ export function useMachines({ state, answer: given, option, act }: Given) {
   useEffect(() => saveVisit(saved), [saved]);
   // Another case was opened: the machines of the last visit are not its own.
   const visit = saved.first === firstOf(state) ? saved : ALONE;
-  const here = left(state, given, option);
+  const here = left(state, given, option, given !== undefined && graveUnseen(given, state).length > 0);
   const all = [...visit.others.slice(0, visit.at), here, ...visit.others.slice(visit.at)];
   const others = useMutation({
     mutationFn: async ({ status, first }: { status: string; first: number }) => {

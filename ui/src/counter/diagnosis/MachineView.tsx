@@ -18,7 +18,10 @@ type Props = {
   act: (action: Action) => void;
 };
 
-/** The machine drawn, as far as it is opened; a click on a suspected place selects it, any other asks for confirmation. */
+/**
+ * The machine drawn, as far as it is opened; a click on a suspected place selects it, on a requested one takes the request
+ * back, any other asks for confirmation.
+ */
 export function MachineView({ answer, layout, marks, stage, onStage, act }: Props) {
   const [pointed, setPointed] = useState<Wire["PlaceWire"] | null>(null);
   const [picked, setPicked] = useState<Wire["PlaceWire"] | null>(null);
@@ -32,7 +35,10 @@ export function MachineView({ answer, layout, marks, stage, onStage, act }: Prop
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   const pick = (place: Wire["PlaceWire"]) => {
     const suspect = suspectIn(place);
-    if (suspect && (marks.has(place.slot) || answer.selling.includes(suspect.id))) {
+    const requested = `finding:asked-${place.partType}`;
+    if (answer.known.some((known) => known.key === requested)) {
+      act({ kind: "excluded", key: requested });
+    } else if (suspect && (marks.has(place.slot) || answer.selling.includes(suspect.id))) {
       toggle(suspect);
     } else {
       setPicked(place);

@@ -1,6 +1,5 @@
 import type { Wire } from "../../shared/api";
 import type { Answer, CaseState } from "../casefile/case";
-import { graveUnseen } from "../handover/Cautions";
 
 /** A machine of the visit that is not at hand: its case, and what is in its bag. */
 export type Machine = {
@@ -74,6 +73,7 @@ export function left(
   state: CaseState,
   answer: Answer | undefined,
   option: Wire["OfferedWire"] | undefined,
+  unread: boolean,
 ): Machine {
   return {
     state,
@@ -81,7 +81,7 @@ export function left(
     total: option?.purchase.total ?? "0.00",
     lines: quoteLines(option, answer?.needs ?? []),
     model: answer?.model?.model ?? state.model,
-    unread: answer !== undefined && graveUnseen(answer, state).length > 0,
+    unread,
   };
 }
 

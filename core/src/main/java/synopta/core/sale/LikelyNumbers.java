@@ -39,6 +39,7 @@ final class LikelyNumbers {
     private final Pack pack;
     private final Map<String, Double> platforms;
     private final @Nullable Layout layout;
+    private final boolean isRead;
     private final Set<Fuel> fuels;
 
     /** Of a machine as far as it is known. */
@@ -48,6 +49,7 @@ final class LikelyNumbers {
         this.pack = pack;
         platforms = identified.platforms();
         layout = identified.layout();
+        isRead = !identified.constructions().isEmpty();
         fuels = identified.fuels();
     }
 
@@ -72,7 +74,8 @@ final class LikelyNumbers {
                 });
             }
         }
-        double sum = all;
+        // A number that was read may be of a platform that the catalog does not know: that is left to it.
+        double sum = isRead ? 1 : all;
         return chances.entrySet().stream()
                 .filter(e -> e.getValue() / sum >= LEAST)
                 .sorted(Map.Entry.<PartNumber, Double>comparingByValue(Comparator.reverseOrder()))
