@@ -70,8 +70,9 @@ public class JobsOfEveryMachineTest {
                     continue;
                 }
                 boolean isToLp = model.fuel() == Fuel.NATURAL_GAS;
-                CaseAssessment view = counter.work(CaseInput.of(model.number().written()
-                        + (isToLp ? " convert it to propane" : " from propane to natural gas")));
+                CaseAssessment view =
+                        counter.withoutQuestions(CaseInput.of(model.number().written()
+                                + (isToLp ? " convert it to propane" : " from propane to natural gas")));
                 Map<String, Integer> fitted = fitted(model);
                 Map<String, Integer> expected = new TreeMap<>();
                 (isToLp ? LP : NATURAL)
@@ -92,7 +93,7 @@ public class JobsOfEveryMachineTest {
         for (Model model : models(Appliance.DRYER)) {
             if (model.fuel() == Fuel.ELECTRIC) {
                 CaseAssessment view =
-                        counter.work(CaseInput.of(model.number().written() + " conversion kit to propane"));
+                        counter.withoutQuestions(CaseInput.of(model.number().written() + " conversion kit to propane"));
                 assertEquals(view.sale().bag(), List.of(), model.number().written());
                 assertTrue(view.sale().jobs().get(0).ask().startsWith("The machine burns no gas"));
             }
@@ -108,7 +109,7 @@ public class JobsOfEveryMachineTest {
 
     private CaseAssessment aged(Model model, double years) {
         CaseInput said = CaseInput.of(model.number().written() + " everything that wears");
-        return counter.work(said.but().ageYears(years).input());
+        return counter.withoutQuestions(said.but().ageYears(years).input());
     }
 
     @Test
@@ -146,7 +147,7 @@ public class JobsOfEveryMachineTest {
             Pack pack = counter.pack(appliance).orElseThrow();
             for (Job job : pack.jobs()) {
                 for (String said : job.said()) {
-                    CaseAssessment view = counter.work(CaseInput.of(appliance.slug() + ", " + said)
+                    CaseAssessment view = counter.withoutQuestions(CaseInput.of(appliance.slug() + ", " + said)
                             .but()
                             .appliance(appliance)
                             .input());
