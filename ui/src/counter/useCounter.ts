@@ -80,7 +80,7 @@ export type Keeping = {
 const LONGEST_ANSWER_SECONDS = 3_600;
 
 /** A case as it is sent to be kept. */
-export function caseOf(state: CaseState, { status, lines, model }: Keeping): Wire["CaseFields"] {
+function caseOf(state: CaseState, { status, lines, model }: Keeping): Wire["CaseFields"] {
   const took = state.startedAt === null ? undefined : Math.round((Date.now() - state.startedAt) / 1000);
   return {
     ...fieldsOf(state),
@@ -97,22 +97,25 @@ export function caseOf(state: CaseState, { status, lines, model }: Keeping): Wir
   };
 }
 
-/** Keeps the case, as a new one or over its last revision. */
+/** Keeps a case, as a new one or over its last revision. */
+export async function keepCase(state: CaseState, keeping: Keeping): Promise<Wire["CaseRecord"]> {
+  const body = caseOf(state, keeping);
+  if (state.kept === null) {
+    return answer(api.POST("/api/cases", { body }));
+  }
+  const path = { number: state.kept.number };
+  const revision = keeping.over
+    ? (await answer(api.GET("/api/cases/{number}", { params: { path } }))).revision
+    : state.kept.revision;
+  const header = { "If-Match": `"${revision}"` };
+  return answer(api.PATCH("/api/cases/{number}", { params: { path, header }, body }));
+}
+
+/** Keeps the case at hand. */
 export function useKeep(state: CaseState, onKept: (kept: Wire["CaseRecord"]) => void) {
   const navigate = useNavigate();
   return useMutation({
-    mutationFn: async ({ status, lines, model, over }: Keeping) => {
-      const body = caseOf(state, { status, lines, model });
-      if (state.kept === null) {
-        return answer(api.POST("/api/cases", { body }));
-      }
-      const path = { number: state.kept.number };
-      const revision = over
-        ? (await answer(api.GET("/api/cases/{number}", { params: { path } }))).revision
-        : state.kept.revision;
-      const header = { "If-Match": `"${revision}"` };
-      return answer(api.PATCH("/api/cases/{number}", { params: { path, header }, body }));
-    },
+    mutationFn: (keeping: Keeping) => keepCase(state, keeping),
     onSuccess: (kept) => {
       onKept(kept);
       saveCase(EMPTY);

@@ -1,11 +1,12 @@
 import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { answer, api, type Wire } from "../shared/api";
+import type { Wire } from "../shared/api";
 import { EMPTY, type Answer, type CaseState } from "./casefile/case";
+import { keptOf } from "./casefile/caseFields";
 import type { Action } from "./casefile/caseState";
 import { ALONE, firstOf, left, type Machine, savedVisit, saveVisit, type Visit } from "./record/machines";
 import { graveUnseen } from "./handover/Cautions";
-import { caseOf } from "./useCounter";
+import { keepCase } from "./useCounter";
 
 type Given = {
   state: CaseState;
@@ -93,21 +94,7 @@ export function useMachines({ state, answer: given, option, act }: Given) {
 }
 
 /** Keeps a machine that is not at hand in the visit of a case. */
-async function keptWith(machine: Machine, status: string, first: number) {
-  const { state, model } = machine;
-  const lines = machine.lines.map(({ part, quantity }) => ({ part, quantity }));
-  const body = caseOf({ ...state, visit: first }, { status, lines, model });
-  const kept =
-    state.kept === null
-      ? await answer(api.POST("/api/cases", { body }))
-      : await answer(
-          api.PATCH("/api/cases/{number}", {
-            params: {
-              path: { number: state.kept.number },
-              header: { "If-Match": `"${state.kept.revision}"` },
-            },
-            body,
-          }),
-        );
-  return { number: kept.number, revision: kept.revision, status: kept.status };
+async function keptWith({ state, model, lines }: Machine, status: string, first: number) {
+  const bought = lines.map(({ part, quantity }) => ({ part, quantity }));
+  return keptOf(await keepCase({ ...state, visit: first }, { status, lines: bought, model }));
 }

@@ -2,7 +2,8 @@ import { useState } from "react";
 import { Button, Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { builtRange, fuelName, keyOf, many, range } from "../shared/format";
-import { useCounts, useUsedBy } from "./useParts";
+import { useCounts } from "../shared/useCounts";
+import { useUsedBy } from "./useParts";
 import { ModelLink } from "../shared/NumberLink";
 import { viaName } from "./words";
 

@@ -28,14 +28,6 @@ export function usePart(part: string | undefined) {
   });
 }
 
-/** How many machines it serves, by brand and appliance. */
-export function useCounts(part: string) {
-  return useQuery({
-    queryKey: ["part", part, "counts"],
-    queryFn: () => answer(api.GET("/api/parts/{part}/models/counts", { params: { path: { part } } })),
-  });
-}
-
 /** The machines it serves, page by page. */
 export function useUsedBy(part: string, brand: string | null) {
   return useInfiniteQuery({

@@ -1,6 +1,9 @@
 import type { Wire } from "../../shared/api";
 import type { CaseState } from "./case";
 
+/** How a case is kept now. */
+export const keptOf = ({ number, revision, status }: Wire["CaseRecord"]) => ({ number, revision, status });
+
 /** The state of a case that was kept. */
 export function toState(answer: Wire["CaseRecord"]): CaseState {
   return {
@@ -29,7 +32,7 @@ export function toState(answer: Wire["CaseRecord"]): CaseState {
     customerPhone: answer.customerPhone ?? null,
     startedAt: null,
     choice: 0,
-    kept: { number: answer.number, revision: answer.revision, status: answer.status },
+    kept: keptOf(answer),
     visit: answer.visit ?? null,
   };
 }

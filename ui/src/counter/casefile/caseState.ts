@@ -1,7 +1,7 @@
 import type { Wire } from "../../shared/api";
 import type { Beside } from "../../shared/MissingCondition";
 import { type CaseState, EMPTY } from "./case";
-import { toState } from "./caseFields";
+import { keptOf, toState } from "./caseFields";
 import { isNewCaller } from "./newCaller";
 import type { Worker } from "./workers";
 
@@ -174,11 +174,7 @@ const STEPS: Steps = {
   kept: (state, action) => ({
     ...state,
     startedAt: null,
-    kept: {
-      number: action.answer.number,
-      revision: action.answer.revision,
-      status: action.answer.status,
-    },
+    kept: keptOf(action.answer),
   }),
   // What was typed since it was saved stays.
   opened: (state, action) =>

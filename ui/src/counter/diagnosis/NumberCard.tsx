@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Wire } from "../../shared/api";
 import { many, money, sentence } from "../../shared/format";
+import { useCounts } from "../../shared/useCounts";
 import { PartLink } from "../../shared/NumberLink";
 import type { Answer } from "../casefile/case";
 
@@ -13,15 +14,11 @@ export const byNumberAlone = (given: Answer): Wire["NeededWire"][] =>
 /** What a requested number is, which machines take it, and what it holds: all that can be said without a model. */
 export function NumberCard({ need }: { need: Wire["NeededWire"] }) {
   const part = need.supplied ?? need.listed;
-  const path = { params: { path: { part } } };
   const whole = useQuery({
     queryKey: ["part", part, "alone"],
-    queryFn: () => answer(api.GET("/api/parts/{part}", path)),
+    queryFn: () => answer(api.GET("/api/parts/{part}", { params: { path: { part } } })),
   }).data;
-  const counts = useQuery({
-    queryKey: ["part", part, "counts"],
-    queryFn: () => answer(api.GET("/api/parts/{part}/models/counts", path)),
-  }).data;
+  const counts = useCounts(part).data;
   const total = counts?.reduce((sum, count) => sum + count.models, 0);
   return (
     <section className="card-plain" aria-label={`Part ${part}`}>

@@ -1,5 +1,6 @@
 import type { Wire } from "../../shared/api";
 import type { Answer, CaseState } from "../casefile/case";
+import { stored } from "../casefile/savedCase";
 
 /** A machine of the visit that is not at hand: its case, and what is in its bag. */
 export type Machine = {
@@ -25,14 +26,7 @@ export const firstOf = (state: CaseState): number | null => state.visit ?? state
 
 const KEY = "synopta.machines";
 
-export function savedVisit(): Visit {
-  try {
-    const text = localStorage.getItem(KEY);
-    return text === null ? ALONE : { ...ALONE, ...JSON.parse(text) };
-  } catch {
-    return ALONE;
-  }
-}
+export const savedVisit = (): Visit => stored(KEY, ALONE);
 
 export const saveVisit = (visit: Visit) => localStorage.setItem(KEY, JSON.stringify(visit));
 

@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
 import synopta.core.diagnosis.Diagnosis;
-import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.diagnosis.Suspect;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.knowledge.Fault;
@@ -53,10 +52,7 @@ final class RequestAgreement {
         hasSymptoms = evidence.evidence().stream()
                 .anyMatch(given -> !requests.contains(given.finding())
                         && !pack.finding(given.finding()).orElseThrow().isOfConstruction());
-        named = evidence.parsed().named().stream()
-                .filter(n -> n.how() == ParsedComplaint.Named.How.ASKED)
-                .flatMap(n -> n.partTypes().stream())
-                .collect(Collectors.toSet());
+        named = evidence.parsed().asked();
     }
 
     /** Part types asked for by name that the symptoms speak against, where the house asks first. */

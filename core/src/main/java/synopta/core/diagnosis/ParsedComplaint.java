@@ -72,6 +72,14 @@ public record ParsedComplaint(
                 + jobs.stream().mapToInt(j -> j.phrase().length()).sum();
     }
 
+    /** Part types that are asked for by their names. */
+    public Set<String> asked() {
+        return named.stream()
+                .filter(n -> n.how() == Named.How.ASKED)
+                .flatMap(n -> n.partTypes().stream())
+                .collect(Collectors.toSet());
+    }
+
     /** Answers to questions about parts that are right as they are. */
     public List<StandardAnswer> rights() {
         return doubts.stream().map(Doubt::answer).toList();

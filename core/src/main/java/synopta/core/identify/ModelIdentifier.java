@@ -161,7 +161,7 @@ public final class ModelIdentifier {
                 model,
                 said.serial == null ? null : decoded(said.serial, model, said.line.brand()),
                 unlisted,
-                met(heard.appliance(), said),
+                met(platform.isPresent() ? null : heard.appliance(), said),
                 chosen.orElse(null),
                 platform.orElse(null),
                 chosen.isPresent() ? null : constructions.look(unlisted).orElse(null),

@@ -19,24 +19,21 @@ final class FuelWords {
     private static final Map<Set<Fuel>, Pattern> FUELS = new LinkedHashMap<>();
 
     static {
-        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), word("natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas"));
-        FUELS.put(EnumSet.of(Fuel.LP), word("lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas"));
-        FUELS.put(EnumSet.of(Fuel.ELECTRIC), word("electric(?:al|ity)?"));
-        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), word("gas"));
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS), LineReader.word("natural[\\s-]*gas|mains[\\s-]*gas|town[\\s-]*gas"));
+        FUELS.put(EnumSet.of(Fuel.LP), LineReader.word("lpg?|propane|butane|bottled?[\\s-]*gas|lp[\\s-]*gas"));
+        FUELS.put(EnumSet.of(Fuel.ELECTRIC), LineReader.word("electric(?:al|ity)?"));
+        FUELS.put(EnumSet.of(Fuel.NATURAL_GAS, Fuel.LP), LineReader.word("gas"));
     }
 
     private static final String EITHER = "(natural|propane|lp|bottled)";
-    private static final List<Pattern> FROM =
-            List.of(word("from " + EITHER), word(EITHER + "(?: gas)?(?: over)? to (?:natural|propane|lp|bottled)"));
+    private static final List<Pattern> FROM = List.of(
+            LineReader.word("from " + EITHER),
+            LineReader.word(EITHER + "(?: gas)?(?: over)? to (?:natural|propane|lp|bottled)"));
     private static final List<Pattern> TO = List.of(
-            word("(?:conver|chang|switch|go|set up)\\w*(?: \\w+){0,4}? (?:to|for) " + EITHER),
-            word(EITHER + "(?: gas)? conversion"));
+            LineReader.word("(?:conver|chang|switch|go|set up)\\w*(?: \\w+){0,4}? (?:to|for) " + EITHER),
+            LineReader.word(EITHER + "(?: gas)? conversion"));
 
     private FuelWords() {}
-
-    private static Pattern word(String words) {
-        return Pattern.compile("\\b(?:" + words + ")\\b", Pattern.CASE_INSENSITIVE);
-    }
 
     /** The fuels that a line allows, with the piece that says so; empty where it says nothing. */
     static Optional<Set<Fuel>> in(String line, List<LineToken> pieces) {

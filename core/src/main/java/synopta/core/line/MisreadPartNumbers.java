@@ -1,7 +1,9 @@
 package synopta.core.line;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import synopta.core.catalog.Catalog;
@@ -31,8 +33,12 @@ final class MisreadPartNumbers {
         while (token.find()) {
             String key = NumberNormalizer.key(token.group());
             String letters = NumberNormalizer.key(token.group(1));
-            if (LineToken.isFree(pieces, token.start(), token.end()) && isOfParts(letters) && !isModel(key)) {
-                List<Part> closest = catalog.partsAmong(FuzzyLookup.slips(key));
+            if (LineToken.isFree(pieces, token.start(), token.end()) && isOfParts(letters)) {
+                Set<String> slips = FuzzyLookup.slips(key);
+                if (isModel(key, slips)) {
+                    continue;
+                }
+                List<Part> closest = catalog.partsAmong(slips);
                 if (!closest.isEmpty() || catalog.modelsFrom(letters, 1).isEmpty()) {
                     pieces.add(new LineToken(LineToken.Kind.PART_NUMBER, token.group(), token.start(), token.end()));
                     misread.add(new MisreadPart(token.group(), closest.subList(0, Math.min(MOST, closest.size()))));
@@ -46,8 +52,9 @@ final class MisreadPartNumbers {
         return !catalog.partsFrom(letters, 1).isEmpty();
     }
 
-    private boolean isModel(String key) {
-        return !catalog.modelsAmong(List.of(key)).isEmpty()
-                || !catalog.modelsAmong(FuzzyLookup.slips(key)).isEmpty();
+    private boolean isModel(String key, Set<String> slips) {
+        Set<String> near = new HashSet<>(slips);
+        near.add(key);
+        return !catalog.modelsAmong(near).isEmpty();
     }
 }

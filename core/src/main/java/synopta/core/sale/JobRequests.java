@@ -129,8 +129,7 @@ final class JobRequests {
     }
 
     private boolean isThere(Job.Piece piece) {
-        return !piece.ifListed()
-                || machine.filter(m -> !m.ofType(piece.partType()).isEmpty()).isPresent();
+        return !piece.ifListed() || machine.filter(m -> m.has(piece.partType())).isPresent();
     }
 
     private boolean isDue(Job job, Job.Piece piece) {

@@ -3,6 +3,7 @@ package synopta.core.sale;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -41,6 +42,7 @@ final class LikelyNumbers {
     private final @Nullable Layout layout;
     private final boolean isRead;
     private final Set<Fuel> fuels;
+    private final Map<String, Map<ModelNumber, Double>> popularities = new HashMap<>();
 
     /** Of a machine as far as it is known. */
     LikelyNumbers(Catalog catalog, FitFinder finder, Pack pack, IdentifiedModel identified) {
@@ -94,9 +96,7 @@ final class LikelyNumbers {
 
     /** What is handed over today for a part type on a platform, each with the share of the models that take it. */
     private Map<PartNumber, Double> shares(Platform platform, String partType) {
-        Map<ModelNumber, Double> popularity = catalog.modelsOn(platform.platform()).stream()
-                .filter(model -> model.fuel() == null || fuels.contains(model.fuel()))
-                .collect(Collectors.toMap(Model::number, Model::popularity, Double::sum));
+        Map<ModelNumber, Double> popularity = popularities.computeIfAbsent(platform.platform(), this::popularity);
         double all = popularity.values().stream().mapToDouble(p -> p).sum();
         Map<PartNumber, Double> shares = new LinkedHashMap<>();
         rows(platform, partType).stream()
@@ -112,6 +112,12 @@ final class LikelyNumbers {
                     today(part).ifPresent(number -> shares.merge(number, share, Math::max));
                 });
         return shares;
+    }
+
+    private Map<ModelNumber, Double> popularity(String platform) {
+        return catalog.modelsOn(platform).stream()
+                .filter(model -> model.fuel() == null || fuels.contains(model.fuel()))
+                .collect(Collectors.toMap(Model::number, Model::popularity, Double::sum));
     }
 
     private List<Fit> rows(Platform platform, String partType) {

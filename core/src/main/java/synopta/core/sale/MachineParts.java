@@ -59,6 +59,10 @@ final class MachineParts {
                 .toList();
     }
 
+    boolean has(String partType) {
+        return !ofType(partType).isEmpty();
+    }
+
     String typeOf(PartNumber part) {
         return types.getOrDefault(part, "");
     }

@@ -58,10 +58,7 @@ final class NamedRequests {
 
     /** What was asked for at the drawing, and not in words. */
     private static Stream<PartRequest> picked(Pack pack, ParsedComplaint parsed, Set<String> given) {
-        Set<String> named = parsed.named().stream()
-                .filter(n -> n.how() == ParsedComplaint.Named.How.ASKED)
-                .flatMap(n -> n.partTypes().stream())
-                .collect(Collectors.toSet());
+        Set<String> named = parsed.asked();
         return pack.partTypes().stream()
                 .filter(type -> given.contains(type.requestFinding()) && !named.contains(type.slug()))
                 .map(type -> PartRequest.picked(type.slug(), type.name()));
@@ -96,7 +93,7 @@ final class NamedRequests {
                 .flatMap(m -> request.partTypes().stream()
                         .flatMap(type -> pack.partType(type).stream())
                         .flatMap(type -> type.contains().stream())
-                        .filter(held -> !m.ofType(held).isEmpty()))
+                        .filter(held -> m.has(held)))
                 .distinct()
                 .map(request::held)
                 .toList();
@@ -132,8 +129,7 @@ final class NamedRequests {
     }
 
     static boolean isOn(MachineParts machine, PartRequest request) {
-        return request.partTypes().stream()
-                .anyMatch(type -> !machine.ofType(type).isEmpty());
+        return request.partTypes().stream().anyMatch(type -> machine.has(type));
     }
 
     private RequestedPlaces places(PartRequest request) {

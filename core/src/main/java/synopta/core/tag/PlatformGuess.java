@@ -1,5 +1,6 @@
 package synopta.core.tag;
 
+import java.util.Comparator;
 import synopta.core.quantity.Probability;
 
 /**
@@ -9,4 +10,9 @@ import synopta.core.quantity.Probability;
  * @param brand brand of the machine
  * @param probability given that the machine is unlisted
  */
-public record PlatformGuess(String platform, String brand, Probability probability) {}
+public record PlatformGuess(String platform, String brand, Probability probability) {
+    static final Comparator<PlatformGuess> LIKELIEST_FIRST = Comparator.comparingDouble(
+                    (PlatformGuess g) -> -g.probability().value())
+            .thenComparing(PlatformGuess::platform)
+            .thenComparing(PlatformGuess::brand);
+}

@@ -1,7 +1,6 @@
 package synopta.core.tag;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import synopta.core.catalog.Fuel;
@@ -100,10 +99,7 @@ final class PlatformNamingModel {
                 guesses.add(new PlatformGuess(group.platform(), group.brand(), Probability.rounded(odds[g] / sum)));
             }
         }
-        guesses.sort(
-                Comparator.comparingDouble((PlatformGuess g) -> -g.probability().value())
-                        .thenComparing(PlatformGuess::platform)
-                        .thenComparing(PlatformGuess::brand));
+        guesses.sort(PlatformGuess.LIKELIEST_FIRST);
         return new Unlisted(-Math.log(sum), List.copyOf(guesses.subList(0, Math.min(mostGuesses, guesses.size()))));
     }
 

@@ -1,7 +1,6 @@
 package synopta.core.tag;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -52,10 +51,7 @@ final class PlatformShares {
                         Probability.rounded(shares[group] / sum)));
             }
         }
-        guesses.sort(
-                Comparator.comparingDouble((PlatformGuess g) -> -g.probability().value())
-                        .thenComparing(PlatformGuess::platform)
-                        .thenComparing(PlatformGuess::brand));
+        guesses.sort(PlatformGuess.LIKELIEST_FIRST);
         return List.copyOf(guesses.subList(0, Math.min(most, guesses.size())));
     }
 

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -108,8 +109,8 @@ class CaseController {
     @GetMapping("/{number}/visit")
     List<CaseWire.VisitCase> visit(@PathVariable long number) {
         found(number);
-        return log.visit(number).stream()
-                .flatMap(of -> log.find(of).stream())
+        return log.these(log.visit(number)).stream()
+                .sorted(Comparator.comparingLong(CaseRecord::number))
                 .map(CaseWire.VisitCase::of)
                 .toList();
     }
