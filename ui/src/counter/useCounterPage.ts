@@ -63,7 +63,7 @@ function useCaseWithAdded(number: string | undefined) {
   const numbers = asked.get("add");
   useEffect(() => {
     if (numbers !== null) {
-      act({ kind: "used", numbers, at: Date.now() });
+      act({ kind: "used", words: numbers, at: Date.now() });
       setAsked({}, { replace: true });
     }
   }, [numbers, act, setAsked]);

@@ -12,8 +12,8 @@ export type Action =
   | { kind: "switched"; to: CaseState }
   /** Reads a number of the line as another. */
   | { kind: "read"; as: string; instead: string }
-  /** Puts numbers into the line, behind what stands there. */
-  | { kind: "used"; numbers: string; at: number }
+  /** Puts numbers or the name of a part into the line, behind what stands there. */
+  | { kind: "used"; words: string; at: number }
   | { kind: "answered"; finding: string; answer: string; said?: string }
   | { kind: "measured"; test: string; value: Wire["MeasuredWire"]["value"]; beside?: Beside }
   | { kind: "meant"; finding: string; others: string[] }
@@ -104,7 +104,7 @@ const STEPS: Steps = {
   used: (state, action) => ({
     ...changed(state),
     startedAt: state.startedAt ?? action.at,
-    line: state.line.trim() === "" ? action.numbers : `${state.line.trimEnd()} ${action.numbers}`,
+    line: state.line.trim() === "" ? action.words : `${state.line.trimEnd()}, ${action.words}`,
   }),
   answered: (state, action) => ({
     ...changed(state),

@@ -1,6 +1,7 @@
 import { isStopped, StopNotice } from "./StopNotice";
 import { useState } from "react";
 import type { Wire } from "../../shared/api";
+import type { Mark } from "../../shared/MachineDrawing";
 import { leading, marksOf, numbered } from "../../shared/marks";
 import type { Stage } from "../../shared/Stages";
 import type { Action } from "../casefile/caseState";
@@ -142,12 +143,18 @@ function Picture(props: Props & { replaced: string[] }) {
       key={shown.layout}
       answer={answer}
       layout={shown}
-      marks={replaced.length > 0 ? numbered(replaced) : marksOf(suspects, shown)}
+      marks={replaced.length > 0 ? numbered(replaced) : openOr(marksOf(suspects, shown), answer)}
       stage={stage}
       onStage={onStage}
       act={act}
     />
   );
+}
+
+/** The places of which a request leaves open which is meant; where none does, the given ones. */
+function openOr(marks: Map<string, Mark>, answer: Answer): Map<string, Mark> {
+  const open = answer.requests.flatMap((request) => request.places.map((place) => place.slot));
+  return open.length > 0 ? numbered(open) : marks;
 }
 
 /** Of the possible layouts, the most common one that has a place for the first suspect. */

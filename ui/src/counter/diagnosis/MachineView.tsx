@@ -19,8 +19,8 @@ type Props = {
 };
 
 /**
- * The machine drawn, as far as it is opened; a click on a suspected place selects it, on a requested one takes the request
- * back, any other asks for confirmation.
+ * The machine drawn, as far as it is opened; a click on a place that a request leaves open chooses it, on a suspected one
+ * selects it, on a requested one takes the request back; any other asks for confirmation.
  */
 export function MachineView({ answer, layout, marks, stage, onStage, act }: Props) {
   const [pointed, setPointed] = useState<Wire["PlaceWire"] | null>(null);
@@ -33,10 +33,14 @@ export function MachineView({ answer, layout, marks, stage, onStage, act }: Prop
     answer.suspects.find((s) => s.partType === place.partType && (!s.slot || s.slot === place.slot));
   const toggle = (suspect: Wire["Suspect"]) =>
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
+  const asked = answer.requests.flatMap((r) => r.places.map((p) => ({ ...p, instead: r.phrase })));
   const pick = (place: Wire["PlaceWire"]) => {
     const suspect = suspectIn(place);
     const requested = `finding:asked-${place.partType}`;
-    if (answer.known.some((known) => known.key === requested)) {
+    const open = asked.find((a) => a.slot === place.slot);
+    if (open) {
+      act({ kind: "read", as: open.words, instead: open.instead });
+    } else if (answer.known.some((known) => known.key === requested)) {
       act({ kind: "excluded", key: requested });
     } else if (suspect && (marks.has(place.slot) || answer.selling.includes(suspect.id))) {
       toggle(suspect);
@@ -46,7 +50,12 @@ export function MachineView({ answer, layout, marks, stage, onStage, act }: Prop
   };
   const take = (place: Wire["PlaceWire"]) => {
     setPicked(null);
-    act({ kind: "answered", finding: `asked-${place.partType}`, answer: "yes" });
+    const isOneOfSeveral = layout.places.filter((p) => p.partType === place.partType).length > 1;
+    act(
+      isOneOfSeveral
+        ? { kind: "used", words: place.name, at: Date.now() }
+        : { kind: "answered", finding: `asked-${place.partType}`, answer: "yes" },
+    );
   };
   return (
     <div className="card-plain drawing">

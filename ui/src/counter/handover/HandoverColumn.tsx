@@ -1,4 +1,4 @@
-import { AdviceCosts } from "../diagnosis/AdviceCosts";
+import { AdviceNote } from "./AdviceNote";
 import { isStopped } from "../diagnosis/StopNotice";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
@@ -29,14 +29,6 @@ type Props = {
   keeping: { pending: boolean; error: Error | null; onMine: () => void; onTheirs: () => void };
 };
 
-const ADVICE: Record<Wire["AdviceWire"]["action"], string> = {
-  sell: "Sell",
-  ask: "Ask first",
-  "test-first": "Test first",
-  refer: "Refer to a technician",
-  stop: "Stop",
-};
-
 /** The advice, the bag, the purchase options, the cautions and the total. */
 export function HandoverColumn({ answer, purchasing, state, act, keep, why, keeping }: Props) {
   const offered = optionsOf(answer);
@@ -49,26 +41,7 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
         <h2>Hand over</h2>
         <BranchAndDate branches={purchasing.branches} state={state} act={act} />
       </div>
-      {answer.advice && !stopped && (
-        <div className={`advice ${answer.advice.action}`} role="status">
-          {answer.priceOnly && answer.requests.length > 0 ? (
-            <>
-              <b>Price and stock.</b> The case is kept only if you hold it or hand it over.
-            </>
-          ) : onlyRequested(answer) ? (
-            <>
-              <b>As requested.</b>{" "}
-              {answer.jobs.length === 0 &&
-                "Whether it cures the fault is not known: ask what the machine does."}
-            </>
-          ) : (
-            <>
-              <b>{ADVICE[answer.advice.action]}.</b> {answer.advice.why}
-              <AdviceCosts advice={answer.advice} />
-            </>
-          )}
-        </div>
-      )}
+      {answer.advice && !stopped && <AdviceNote answer={answer} advice={answer.advice} />}
       {!stopped && (
         <Bag
           answer={answer}
@@ -116,14 +89,6 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
     </section>
   );
 }
-
-/** Begins the key of the fact that a part was requested by its name. */
-const REQUESTED = "finding:asked-";
-
-/** Whether a requested part is in the bag and no symptom is known. */
-const onlyRequested = (answer: Answer): boolean =>
-  answer.requests.some((request) => request.status === "in-bag") &&
-  answer.known.every((known) => !known.key.startsWith("finding:") || known.key.startsWith(REQUESTED));
 
 /** The line with the requested part number replaced by another. */
 function replaced(answer: Answer, line: string, asked: string, part: string): string {

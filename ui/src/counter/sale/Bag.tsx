@@ -65,7 +65,7 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
           act={act}
         />
       ))}
-      <LikelyNumbers answer={answer} onUse={(part) => act({ kind: "used", numbers: part, at: Date.now() })} />
+      <LikelyNumbers answer={answer} onUse={(part) => act({ kind: "used", words: part, at: Date.now() })} />
       {answer.quantities.map((note) => (
         <QuantityNote
           key={note.part}
@@ -161,6 +161,16 @@ function UnmetRequest({ request, left, act }: UnmetProps) {
           onClick={() => act({ kind: "read", as: part, instead: request.phrase })}
         >
           {part}
+        </Button>
+      ))}
+      {request.places.map((place) => (
+        <Button
+          key={place.slot}
+          variant="quiet"
+          size="sm"
+          onClick={() => act({ kind: "read", as: place.words, instead: request.phrase })}
+        >
+          {place.name}
         </Button>
       ))}
       {left.length > 0 && (

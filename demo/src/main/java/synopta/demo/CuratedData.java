@@ -54,6 +54,9 @@ final class CuratedData {
                 model("TM-2205-B", "Thistlemoor", null, 45);
             }
             case "Hearth" -> knob();
+            case "Weir" -> upperRack(new PartNumber("QV-8214"), PlatformBuilder.NORTH);
+            case "Millrace" -> upperRack(new PartNumber("HN-8531"), PlatformBuilder.SOUTH);
+            case "Brook" -> upperRack(new PartNumber("HN-4926"), PlatformBuilder.SOUTH);
             case "Lantern South" -> model("MM-3310-S", "Mirrabrook", null, 25);
             default -> {
                 // the other lines have nothing that is set by hand
@@ -166,6 +169,12 @@ final class CuratedData {
                 List.of(
                         new DemoCatalog.Listed(early, BuildRange.ALWAYS, new SerialRange(null, "9E-H41999")),
                         new DemoCatalog.Listed(late, BuildRange.ALWAYS, new SerialRange("9E-H42000", null))));
+    }
+
+    /** The upper rack is not the lower one: it has a number of its own. */
+    private void upperRack(PartNumber rack, String maker) {
+        stockroom.handSet(rack, maker, "dish-rack", "upper dish rack", Part.Status.CURRENT, 10_450);
+        demo.list(line.platform(), "upper-rack", rack);
     }
 
     /** No longer made; one of the same specification is, and a few are left on a shelf. */

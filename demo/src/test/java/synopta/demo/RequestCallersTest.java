@@ -6,15 +6,19 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
+import synopta.core.catalog.Fit;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.sale.BagPiece;
 import synopta.core.sale.RequestOutcome;
+import synopta.core.sale.RequiredPart;
 
 /** Callers who name the part they want, heard by the phrases of the packs. */
 public class RequestCallersTest {
@@ -110,7 +114,12 @@ public class RequestCallersTest {
             TH-7820-W my husband says belt, I don't think so | |
             TH-7820-W the tech told me it needs a motor | 1 drive-motor |
             TH-7820-W it's not the thermal fuse, I changed it | |
-            RE1524W the little one on top | |
+            RE1524W the little one on top | 1 surface-element |
+            TD-8290-W rack | | dish-rack which-one
+            TD-8290-W racks | 1 dish-rack, 1 dish-rack |
+            TD-8290-W one rack, the top one | 1 dish-rack |
+            TD-4614-B spray arm, top | | lower-wash-arm which-one
+            TD-4614-B lower spray arm | 1 lower-wash-arm |
             RE1524W bake element and broil element | 1 bake-element, 1 broil-element |
             HD-4902-S drain pump | 1 drain-pump |
             PG-4470-K igniter and flame sensor | 1 gas-igniter, 1 flame-sensor |
@@ -148,6 +157,24 @@ public class RequestCallersTest {
                         .collect(Collectors.joining(", ")),
                 open);
         assertEquals(view.plan().isPresent(), !bag.isEmpty(), "what is in the bag is planned for");
+    }
+
+    @Test
+    public void wherePlacesHaveNumbersOfTheirOwnEachIsOfferedAndItsWordsSellIt() {
+        String said = "TD-8290-W need a rack";
+        RequestOutcome open = counter.work(CaseInput.of(said)).sale().requests().get(0);
+        assertEquals(
+                open.places().stream().map(RequestOutcome.OpenPlace::slot).toList(),
+                List.of("lower-rack", "upper-rack"));
+        for (RequestOutcome.OpenPlace place : open.places()) {
+            CaseAssessment chosen = counter.work(CaseInput.of(said.replace(open.phrase(), place.words())));
+            assertEquals(
+                    chosen.sale().needs().stream().map(RequiredPart::listed).toList(),
+                    DemoCounter.CATALOG.fits(new ModelNumber("TD-8290-W")).stream()
+                            .filter(fit -> fit.slot().equals(place.slot()))
+                            .map(Fit::part)
+                            .toList());
+        }
     }
 
     @Test

@@ -57,6 +57,21 @@ public class RequestTest extends Browser {
     }
 
     @Test
+    public void wherePlacesHaveNumbersOfTheirOwnTheDrawingAsksWhichOne() {
+        caller("TD-8290-W need a rack");
+        assertThat(page.getByText("Ask which one.")).isVisible();
+        assertAccessible();
+        page.locator("svg [data-place=upper-rack]").click();
+        assertThat(line()).hasValue("TD-8290-W need a rack, upper");
+        assertThat(row("QV-8214")).containsText("Fits");
+        assertThat(row("QV-8214")).hasCount(1);
+        caller("TD-8290-W need a rack");
+        region("Bag").getByText("lower rack").click();
+        assertThat(row("QV-8214")).hasCount(0);
+        assertThat(page.locator("[data-row]")).hasCount(1);
+    }
+
+    @Test
     public void withoutAModelTheLikelyNumbersAreOfferedAndOneIsUsed() {
         caller("electric dryer, drum rollers please");
         Locator likely = group("Likely numbers");
@@ -64,7 +79,7 @@ public class RequestTest extends Browser {
         assertThat(likely).containsText(Pattern.compile("QV-5618.*43%"));
         assertAccessible();
         likely.getByRole(AriaRole.BUTTON).first().click();
-        assertThat(line()).hasValue("electric dryer, drum rollers please QV-5618");
+        assertThat(line()).hasValue("electric dryer, drum rollers please, QV-5618");
         assertThat(row("QV-5618")).isVisible();
     }
 
@@ -88,11 +103,11 @@ public class RequestTest extends Browser {
         at("/parts/QV-1183");
         assertThat(page.getByText("Use at counter")).isVisible();
         press("u");
-        assertThat(line()).hasValue("TH-7820-W QV-1183");
+        assertThat(line()).hasValue("TH-7820-W, QV-1183");
         assertThat(row("QV-1183")).containsText("Fits");
         at("/models/HV-4415-W");
         page.getByLabel("Use HN-6758 at counter").click();
-        assertThat(line()).hasValue("TH-7820-W QV-1183 HV-4415-W HN-6758");
+        assertThat(line()).hasValue("TH-7820-W, QV-1183, HV-4415-W HN-6758");
     }
 
     @Test

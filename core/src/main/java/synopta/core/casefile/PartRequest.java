@@ -61,7 +61,19 @@ public record PartRequest(
         LEFT,
         RIGHT,
         UPPER,
-        LOWER
+        LOWER;
+
+        /** The other end of the same direction. */
+        public Place opposite() {
+            return switch (this) {
+                case FRONT -> REAR;
+                case REAR -> FRONT;
+                case LEFT -> RIGHT;
+                case RIGHT -> LEFT;
+                case UPPER -> LOWER;
+                case LOWER -> UPPER;
+            };
+        }
     }
 
     /** Who says that a part is needed. */

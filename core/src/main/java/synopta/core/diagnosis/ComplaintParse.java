@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** One complaint while it is listened to: its words, and which of them have been understood. */
 final class ComplaintParse {
@@ -67,6 +68,15 @@ final class ComplaintParse {
         int last() {
             return places.get(places.size() - 1);
         }
+
+        /** Words that were said as they are written, not by another word for the same. */
+        int literal(List<ComplaintTokens.Word> said) {
+            return (int) IntStream.range(0, places.size())
+                    .filter(i -> phrase.words()
+                            .get(i)
+                            .isWrittenAs(said.get(places.get(i)).plain()))
+                    .count();
+        }
     }
 
     /** Tells of each phrase that is said, those of most words and fewest between first, and takes them as understood. */
@@ -92,6 +102,7 @@ final class ComplaintParse {
         }
         matches.sort(Comparator.comparingInt((Match<T> m) -> -m.places.size())
                 .thenComparingInt(m -> m.last() - m.first())
+                .thenComparingInt((Match<T> m) -> -m.literal(words))
                 .thenComparingInt(Match::first));
         for (Match<T> match : matches) {
             if (match.places.stream().noneMatch(i -> used[i])) {

@@ -71,6 +71,11 @@ final class ComplaintTokens {
             return HEDGES.contains(plain);
         }
 
+        /** Whether it is the same word but for its ending. */
+        boolean isWrittenAs(String said) {
+            return said.startsWith(plain) || plain.startsWith(said);
+        }
+
         boolean isLight() {
             return LIGHT.contains(plain) || negates() || hedges();
         }

@@ -79,6 +79,7 @@ final class Interpretation {
         return byWords.unheard().stream()
                 .filter(u -> heard.stream().noneMatch(h -> h.from() < u.to() && u.from() < h.to()))
                 .filter(u -> named.stream().noneMatch(n -> n.from() < u.to() && u.from() < n.to()))
+                .filter(u -> named.stream().noneMatch(n -> NamedParts.isSaidOf(complaint, n, u)))
                 .toList();
     }
 

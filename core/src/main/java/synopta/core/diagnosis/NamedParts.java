@@ -18,8 +18,9 @@ final class NamedParts {
 
     /** What may stand beside a name that is typed alone, as an order is. */
     private static final Pattern BESIDE = Pattern.compile(
-            "(?:\\b(?:need|want|get|a|an|the|new|one|two|three|four|some|please|and|plus|also|of|for|pair|set|rear|front|left"
-                    + "|right|upper|lower|top|bottom|dryer|range|oven|dishwasher|microwave)\\b|[\\d\\sx])*",
+            "(?:\\b(?:need|want|get|a|an|the|my|new|two|three|four|some|please|and|plus|also|of|for|on|in|pair|set|both|all|only"
+                    + "|rear|back|front|left|right|upper|lower|top|bottom|little|small|big|large|ones?|hand|side"
+                    + "|dryer|range|oven|dishwasher|microwave)\\b|[\\d\\sx,])*",
             Pattern.CASE_INSENSITIVE);
 
     private static final String ENDS = ",.;:!?";
@@ -44,18 +45,21 @@ final class NamedParts {
     /**
      * In the order they were said. A word for several parts means those the model takes it for; a name that the model
      * takes for nothing asked, denied or renewed is mentioned in telling something else ("the light in the drum works"),
-     * unless it stands alone.
+     * unless it stands alone: then nothing else is asked for in its clause.
      */
     List<ParsedComplaint.Named> joined() {
         List<ParsedComplaint.Named> named = new ArrayList<>();
+        List<ParsedComplaint.Named> alone =
+                byWords.stream().filter(this::isAlone).toList();
         Set<String> said = new HashSet<>();
         for (ParsedComplaint.Named phrase : byWords) {
-            ParsedComplaint.Named meant = isAlone(phrase) ? phrase : meant(phrase);
+            ParsedComplaint.Named meant = alone.contains(phrase) ? phrase : meant(phrase);
             named.add(meant);
             said.addAll(meant.partTypes());
         }
         readings.stream()
                 .filter(r -> jobs.stream().noneMatch(job -> job.from() < r.to() && r.from() < job.to()))
+                .filter(r -> alone.stream().noneMatch(name -> name.from() < r.to() && r.from() < name.to()))
                 .filter(r -> r.probability() >= SPOKEN_OF && said.add(r.partType()))
                 .map(this::named)
                 .forEach(named::add);
@@ -101,6 +105,15 @@ final class NamedParts {
         StringBuilder beside = new StringBuilder(complaint);
         byWords.forEach(name -> beside.replace(name.from(), name.to(), " ".repeat(name.to() - name.from())));
         return BESIDE.matcher(beside.substring(from, to)).matches();
+    }
+
+    /** Whether words only tell which of several parts, how many or how, right beside a name: "rollers, rear two". */
+    static boolean isSaidOf(String complaint, ParsedComplaint.Named name, ParsedComplaint.Unheard words) {
+        return words.from() >= name.to()
+                ? BESIDE.matcher(complaint.substring(name.to(), words.to())).matches()
+                : words.to() <= name.from()
+                        && BESIDE.matcher(complaint.substring(words.from(), name.from()))
+                                .matches();
     }
 
     private Optional<MeaningModel.PartReading> reading(String partType) {

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.PartRequest;
+import synopta.core.casefile.PartRequest.Place;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.identify.EvidenceCollector;
@@ -103,8 +104,7 @@ final class NamedRequests {
     /** A place may tell which of several parts is meant, as of an upper and a lower wash arm. */
     private static PartRequest narrowed(PartRequest request) {
         List<String> said = request.partTypes().stream()
-                .filter(type -> request.places().stream()
-                        .anyMatch(place -> Arrays.asList(type.split("-")).contains(place.slug())))
+                .filter(type -> request.places().stream().anyMatch(place -> isNamedFor(type, place)))
                 .toList();
         return said.isEmpty() ? request : request.of(said);
     }
@@ -125,7 +125,21 @@ final class NamedRequests {
     private boolean isSettled(PartRequest request) {
         return request.partTypes().size() == 1
                 && machine.filter(m -> isOn(m, request)).isPresent()
+                && !isElsewhere(request)
                 && !places(request).isOpen();
+    }
+
+    /** Whether the one part that a word means here is at the other end: "the top spray arm" of a machine with a lower one. */
+    static boolean isElsewhere(PartRequest request) {
+        return request.partTypes().size() == 1
+                && Stream.of(Place.values())
+                        .filter(place -> isNamedFor(request.partTypes().get(0), place))
+                        .anyMatch(place -> request.places().contains(place.opposite())
+                                && !request.places().contains(place));
+    }
+
+    private static boolean isNamedFor(String partType, Place place) {
+        return Arrays.asList(partType.split("-")).contains(place.slug());
     }
 
     static boolean isOn(MachineParts machine, PartRequest request) {

@@ -53,16 +53,25 @@ record RequestOutcomes(
                     Status.NO_NUMBER,
                     "The model is not known, so no part number is: read the tag, or choose a model or construction.");
         }
-        if (!NamedRequests.isOn(machine.get(), request)) {
-            return of(
-                    request,
-                    Status.NOT_ON_THIS_MACHINE,
-                    "The catalog lists no %s for this machine.".formatted(names(request.partTypes())));
+        return open(request).orElseGet(() -> sold(request, needs));
+    }
+
+    /** What is to be asked of a request for this machine, or that it has no such part. */
+    private Optional<RequestOutcome> open(PartRequest request) {
+        String names = names(request.partTypes());
+        if (NamedRequests.isElsewhere(request)) {
+            return Optional.of(
+                    of(request, Status.WHICH_ONE, "This machine has only the %s. Is it meant?".formatted(names))
+                            .at(places(request).open()));
         }
-        if (places(request).isOpen()) {
-            return of(request, Status.WHICH_ONE, "The numbers differ by place: %s?".formatted(slots(request)));
+        if (!NamedRequests.isOn(machine.orElseThrow(), request)) {
+            return Optional.of(of(
+                    request, Status.NOT_ON_THIS_MACHINE, "The catalog lists no %s for this machine.".formatted(names)));
         }
-        return sold(request, needs);
+        return places(request).isOpen()
+                ? Optional.of(of(request, Status.WHICH_ONE, "The numbers differ by place. Which one?")
+                        .at(places(request).open()))
+                : Optional.empty();
     }
 
     private RequestOutcome sold(PartRequest request, List<RequiredPart> needs) {
@@ -124,15 +133,6 @@ record RequestOutcomes(
                 .collect(Collectors.joining(", "));
     }
 
-    private String slots(PartRequest request) {
-        return places(request).meant().stream()
-                .sorted()
-                .map(slot -> layout == null
-                        ? slot
-                        : layout.place(slot).map(Layout.Place::name).orElse(slot))
-                .collect(Collectors.joining(", "));
-    }
-
     private static RequestOutcome of(PartRequest request, Status status, String why) {
         return new RequestOutcome(request.partTypes().get(0), request.phrase(), status, why);
     }
@@ -166,6 +166,7 @@ record RequestOutcomes(
                         Status.WHICH_ONE,
                         "No part has this number. One character differs:",
                         closest,
+                        List.of(),
                         null);
     }
 

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.PartRequest;
 import synopta.core.casefile.PartRequest.Place;
 import synopta.core.catalog.Fit;
 import synopta.core.knowledge.Layout;
+import synopta.core.sale.RequestOutcome.OpenPlace;
 
 /** Which of the places of a part type a request means, and how many pieces. */
 final class RequestedPlaces {
@@ -37,11 +39,35 @@ final class RequestedPlaces {
     }
 
     private boolean isSaid(String slot) {
-        String name = layout == null
+        return named(slot).stream().anyMatch(request.places()::contains);
+    }
+
+    /** The words of a place that tell where it is. */
+    private List<Place> named(String slot) {
+        List<String> words =
+                Arrays.asList((slot + " " + name(slot)).toLowerCase(Locale.ROOT).split("[^a-z]+"));
+        return Stream.of(Place.values())
+                .filter(place -> words.contains(place.slug()))
+                .toList();
+    }
+
+    private String name(String slot) {
+        return layout == null
                 ? slot
-                : layout.place(slot).map(place -> slot + " " + place.name()).orElse(slot);
-        List<String> words = Arrays.asList(name.toLowerCase(Locale.ROOT).split("[^a-z]+"));
-        return request.places().stream().map(Place::slug).anyMatch(words::contains);
+                : layout.place(slot).map(Layout.Place::name).orElse(slot);
+    }
+
+    /** The places that are meant and can be told apart by a word, each with that word behind what was said. */
+    List<OpenPlace> open() {
+        return meant().stream()
+                .sorted()
+                .filter(slot -> !named(slot).isEmpty())
+                .map(slot -> new OpenPlace(slot, name(slot), said(slot)))
+                .toList();
+    }
+
+    private String said(String slot) {
+        return request.phrase() + named(slot).stream().map(Place::slug).collect(Collectors.joining(" ", ", ", ""));
     }
 
     /** Whether the places that were said tell some of the machine's apart from others. */
