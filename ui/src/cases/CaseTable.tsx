@@ -7,6 +7,7 @@ import { when } from "../shared/format";
 /** The fields of a case in a row. */
 type Listed = Pick<Wire["FollowedWire"], "number" | "createdAt" | "line" | "lines" | "specialist"> & {
   customer?: string | null;
+  status?: string;
 };
 
 type Props<T> = {
@@ -16,7 +17,7 @@ type Props<T> = {
   cells: (one: T) => ReactNode;
 };
 
-/** Cases as rows: number, time and specialist, the line, the parts handed over. */
+/** Cases as rows: number, time and specialist, the line, the parts; those of an open case have not left. */
 export function CaseTable<T extends Listed>({ cases, heads, cells }: Props<T>) {
   return (
     <Table hover className="card-plain">
@@ -27,7 +28,7 @@ export function CaseTable<T extends Listed>({ cases, heads, cells }: Props<T>) {
           </th>
           <th scope="col">When</th>
           <th scope="col">Caller said</th>
-          <th scope="col">Handed over</th>
+          <th scope="col">Parts</th>
           {heads}
         </tr>
       </thead>
@@ -47,6 +48,7 @@ export function CaseTable<T extends Listed>({ cases, heads, cells }: Props<T>) {
               <div className="said">{c.line}</div>
             </td>
             <td>
+              {c.status === "open" && c.lines.length > 0 && <div className="small soft">in the bag</div>}
               {c.lines.length === 0 ? (
                 <span className="soft">nothing</span>
               ) : (

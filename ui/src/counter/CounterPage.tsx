@@ -7,6 +7,7 @@ import { HandoverColumn } from "./handover/HandoverColumn";
 import { KnownColumn } from "./identify/KnownColumn";
 import { KeysHelp } from "./KeysHelp";
 import { LineEntry } from "./line/LineEntry";
+import { CallStrip } from "./record/CallStrip";
 import { MachineStrip } from "./record/MachineStrip";
 import { QuoteForm } from "./sale/QuoteForm";
 import { useCounterPage } from "./useCounterPage";
@@ -14,24 +15,11 @@ import { useCounterPage } from "./useCounterPage";
 /** The counter: one line is typed, and the whole case is assessed from it. */
 export function CounterPage() {
   const { number } = useParams();
-  const {
-    state,
-    work,
-    loadError,
-    dispatch,
-    keep,
-    keeping,
-    purchasing,
-    quoted,
-    machines,
-    why,
-    help,
-    setHelp,
-    causes,
-  } = useCounterPage(number);
+  const page = useCounterPage(number);
+  const { state, work, loadError, dispatch, calls, purchasing, quoted, why, help, setHelp, causes } = page;
   const answer = work.data;
   return (
-    <div className="counter">
+    <div className={calls.mode.on ? "counter keys-on" : "counter"}>
       <CounterMasthead
         updating={work.isFetching}
         caseNumber={state.kept?.number ?? null}
@@ -39,21 +27,7 @@ export function CounterPage() {
       />
       <main id="main">
         <h1 className="visually-hidden">Counter</h1>
-        <LineEntry
-          line={state.line}
-          pieces={answer?.pieces ?? []}
-          fresh={number === undefined}
-          onLine={(line) => dispatch({ kind: "line", line, at: Date.now() })}
-        />
-        <MachineStrip
-          machines={machines.all}
-          at={machines.at}
-          other={answer?.otherMachine ?? null}
-          keptNumber={state.kept?.number ?? null}
-          error={machines.error}
-          onTake={machines.take}
-          onAdd={machines.add}
-        />
+        <Calls page={page} fresh={number === undefined} />
         {loadError && <div className="notice bad">{loadError.message}</div>}
         {work.error && <WorkError error={work.error} onAgain={() => void work.refetch()} />}
         {answer ? (
@@ -65,9 +39,13 @@ export function CounterPage() {
               purchasing={purchasing}
               state={state}
               act={dispatch}
-              keep={keep}
+              grave={page.grave}
+              armed={calls.mode.armed}
+              offer={page.offer}
+              onUndo={page.onUndo}
+              onNext={page.leaving.next}
               why={why}
-              keeping={keeping}
+              keeping={page.keeping}
             />
           </div>
         ) : (
@@ -86,6 +64,45 @@ export function CounterPage() {
         />
       )}
     </div>
+  );
+}
+
+type CallsProps = { page: ReturnType<typeof useCounterPage>; fresh: boolean };
+
+/** The line, the open calls, and the machines of the visit at hand. */
+function Calls({ page, fresh }: CallsProps) {
+  const { state, work, dispatch, leaving, calls, machines } = page;
+  return (
+    <>
+      <LineEntry
+        line={state.line}
+        pieces={work.data?.pieces ?? []}
+        fresh={fresh}
+        onLine={(line) => dispatch({ kind: "line", line, at: Date.now() })}
+        keysOn={calls.mode.on}
+        onKeys={calls.mode.setOn}
+      />
+      <CallStrip
+        calls={calls.all}
+        at={state.kept?.number ?? null}
+        picking={calls.picking}
+        onNew={leaving.next}
+        onLeave={leaving.leave}
+        onDiscard={leaving.discard}
+        discarding={calls.mode.armed === "discard"}
+        error={leaving.error}
+        onAgain={leaving.again}
+      />
+      <MachineStrip
+        machines={machines.all}
+        at={machines.at}
+        other={work.data?.otherMachine ?? null}
+        keptNumber={state.kept?.number ?? null}
+        error={machines.error}
+        onTake={machines.take}
+        onAdd={machines.add}
+      />
+    </>
   );
 }
 

@@ -11,23 +11,29 @@ import { atKeys, confirmed, rejected } from "./line/MayMean";
 import { compatiblePage } from "./sale/Bag";
 import { focusRow } from "./sale/partRows";
 import { optionsOf } from "./sale/purchaseOptions";
+import type { Armed } from "./record/undo";
 
 const REPLY_KEYS = ["1", "2", "3", "4", "5"];
 
-type KeyActions = {
+export type KeyActions = {
   answer: Answer | undefined;
   state: CaseState;
   asked: number;
   focusLine: () => void;
   dispatch: (action: Action) => void;
   keep: (status: "open" | "handed-over") => void;
+  /** Makes a grave action wait for Enter. */
+  arm: (action: Armed) => void;
+  newCall: () => void;
+  discard: (() => void) | undefined;
+  /** Waits for the number of an open call. */
+  pick: (() => void) | undefined;
   skipQuestion: () => void;
   sheet: () => void;
   weigh: () => void;
   opening: (() => void) | undefined;
   verdicts: () => void;
   quote: () => void;
-  reserve: () => void;
   compatible: (page: string) => void;
   peel: (() => void) | undefined;
   help: () => void;
@@ -41,7 +47,9 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
     "/": actions.focusLine,
     "?": actions.help,
     j: actions.addMachine,
-    x: () => dispatch({ kind: "cleared" }),
+    x: actions.newCall,
+    Delete: actions.discard && (() => actions.arm("discard")),
+    z: actions.pick,
     p: actions.sheet,
     u: state.excluded.length > 0 ? () => dispatch({ kind: "restored" }) : undefined,
   };
@@ -91,11 +99,11 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
         ? () => dispatch({ kind: "chosen", choice: (state.choice + 1) % offered.length })
         : undefined,
     q: chosen && actions.quote,
-    a: chosen && actions.reserve,
+    a: chosen && (() => actions.arm("reserve")),
     ArrowDown: () => focusRow(1),
     ArrowUp: () => focusRow(-1),
-    s: () => dispatch({ kind: "cautioned", hazards: answer.cautions.map((c) => c.hazard) }),
-    h: free && !done && offered.length > 0 ? () => actions.keep("handed-over") : undefined,
+    s: answer.cautions.length > 0 ? () => actions.arm("cautions") : undefined,
+    h: free && !done && offered.length > 0 ? () => actions.arm("hand over") : undefined,
     k: done || isBlank(state) ? undefined : () => actions.keep("open"),
   };
 }

@@ -1,16 +1,17 @@
-import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useEffect, useReducer, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { fieldsOf } from "./casefile/caseFields";
 import { EMPTY, type CaseState } from "./casefile/case";
-import { next } from "./casefile/caseState";
+import { begun, step } from "./casefile/history";
 import { saveCase, savedCase } from "./casefile/savedCase";
 import { specialist } from "../shared/specialist";
 
 /** The case in hand; one that was kept is loaded by its number, another goes on where it was left. */
 export function useCase(number: string | undefined) {
-  const [state, act] = useReducer(next, number, (kept) => (kept === undefined ? savedCase() : EMPTY));
+  const [history, act] = useReducer(step, number, (kept) => begun(kept === undefined ? savedCase() : EMPTY));
+  const state = history.now;
   const opened = useQuery({
     queryKey: ["case", number],
     queryFn: () => answer(api.GET("/api/cases/{number}", { params: { path: { number: Number(number) } } })),
@@ -39,7 +40,7 @@ export function useCase(number: string | undefined) {
       act({ kind: "reloaded", answer: again.data });
     }
   };
-  return { state, act, loadError: opened.error, reload };
+  return { state, isChanged: history.past.length > 0, act, loadError: opened.error, reload };
 }
 
 /** Between two keys of one who types; what is chosen or answered does not wait. */
@@ -114,12 +115,26 @@ export async function keepCase(state: CaseState, keeping: Keeping): Promise<Wire
 /** Keeps the case at hand. */
 export function useKeep(state: CaseState, onKept: (kept: Wire["CaseRecord"]) => void) {
   const navigate = useNavigate();
+  const client = useQueryClient();
   return useMutation({
     mutationFn: (keeping: Keeping) => keepCase(state, keeping),
     onSuccess: (kept) => {
       onKept(kept);
       saveCase(EMPTY);
+      void client.invalidateQueries({ queryKey: ["calls"] });
       void navigate(`/cases/${kept.number}`, { replace: true });
     },
+  });
+}
+
+const ATTEMPTS = 3;
+
+/** Keeps a call that is left for another, while that one is already at hand. */
+export function useKeepAside() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ state, keeping }: { state: CaseState; keeping: Keeping }) => keepCase(state, keeping),
+    retry: ATTEMPTS,
+    onSuccess: () => client.invalidateQueries({ queryKey: ["calls"] }),
   });
 }

@@ -1,22 +1,22 @@
-import { useEffect, useState } from "react";
-import { useNavigate, useSearchParams } from "react-router";
-import type { Wire } from "../shared/api";
+import { useState } from "react";
+import { useNavigate } from "react-router";
 import { leading } from "../shared/marks";
 import { type Stage, stageAfter, WHOLE } from "../shared/Stages";
-import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
 import type { Answer } from "./casefile/case";
 import type { Action } from "./casefile/caseState";
-import { counterKeys } from "./counterKeys";
+import { isNewCaller } from "./casefile/newCaller";
+import { counterKeys, type KeyActions } from "./counterKeys";
 import { likeliest } from "./diagnosis/LikelyCauses";
-import { focusLine } from "./line/LineEntry";
+import { focusLine, focusLineEnd } from "./line/LineEntry";
 import { joined, type Machine, sumOf } from "./record/machines";
-import { optionsOf } from "./sale/purchaseOptions";
-import { usePurchase } from "./sale/usePurchase";
-import { useCase, useKeep, useWork } from "./useCounter";
-import { useMachines } from "./useMachines";
-
-const NO_KEYS = {};
+import { useOffer } from "./record/undo";
+import type { useKeep } from "./useCounter";
+import { typedOn, useCallKeys } from "./useCallKeys";
+import { useCounterKeys } from "./useCounterKeys";
+import { useGrave } from "./useGrave";
+import { type InHand, linesOf, useInHand } from "./useInHand";
+import { useLeaving } from "./useLeaving";
 
 function useToggle(): [boolean, () => void] {
   const [on, setOn] = useState(false);
@@ -55,31 +55,11 @@ function useDrawn(answer: Answer | undefined) {
   return { layouts, layout, shown: layout ?? likeliest(layouts, answer?.fuels ?? [], suspect) ?? null };
 }
 
-/** The case in hand; numbers that another page sent to the counter are put into its line once. */
-function useCaseWithAdded(number: string | undefined) {
-  const held = useCase(number);
-  const { act } = held;
-  const [asked, setAsked] = useSearchParams();
-  const numbers = asked.get("add");
-  useEffect(() => {
-    if (numbers !== null) {
-      act({ kind: "used", words: numbers, at: Date.now() });
-      setAsked({}, { replace: true });
-    }
-  }, [numbers, act, setAsked]);
-  return held;
-}
-
 /** What a quote of all machines of the visit holds. */
 const quotedOf = (machines: Machine[]) => ({
   lines: joined(machines.map((m) => m.lines)),
   total: sumOf(machines.map((m) => m.total)),
 });
-
-type Status = "open" | "handed-over";
-
-const linesOf = (option: Wire["OfferedWire"] | undefined) =>
-  option?.purchase.lines.map(({ part, quantity }) => ({ part, quantity })) ?? [];
 
 /** How saving goes; after a conflict, what was typed is saved over the other's, or theirs is taken. */
 const keepingOf = (keeper: ReturnType<typeof useKeep>, reload: () => Promise<unknown>) => ({
@@ -89,45 +69,79 @@ const keepingOf = (keeper: ReturnType<typeof useKeep>, reload: () => Promise<unk
   onTheirs: () => void reload().then(() => keeper.reset()),
 });
 
-/** The case in hand with its answer, the other machines of its visit, and what is bought for it. */
-function useInHand(number: string | undefined) {
-  const held = useCaseWithAdded(number);
-  const { state, act } = held;
-  const work = useWork(state);
-  const answer = work.data;
-  const option = answer && optionsOf(answer)[state.choice];
-  const machines = useMachines({ state, answer, option, act });
-  const keeper = useKeep(state, (kept) => {
-    act({ kind: "kept", answer: kept });
-    machines.keep(kept.status, kept.visit ?? kept.number);
-  });
-  return {
-    ...held,
-    work,
+type KeysGiven = {
+  inHand: Omit<InHand, "act"> & { act: (action: Action) => void };
+  asked: number;
+  grave: ReturnType<typeof useGrave>;
+  leaving: ReturnType<typeof useLeaving>;
+  calls: ReturnType<typeof useCallKeys>;
+  views: Pick<KeyActions, "skipQuestion" | "weigh" | "opening" | "verdicts" | "peel" | "help">;
+  off: boolean;
+  takeBack: () => void;
+  redo: () => void;
+};
+
+/** Binds the keys of the counter. */
+function useKeysOf({ inHand, asked, grave, leaving, calls, views, off, takeBack, redo }: KeysGiven) {
+  const navigate = useNavigate();
+  const { state, answer, act, machines, purchasing } = inHand;
+  const keys = counterKeys({
     answer,
-    option,
-    machines,
-    keeper,
-    purchasing: usePurchase(state, option?.purchase),
-  };
+    state,
+    asked,
+    focusLine,
+    dispatch: act,
+    keep: grave.keep,
+    arm: calls.mode.setArmed,
+    newCall: leaving.next,
+    discard: leaving.discard,
+    pick: calls.pick,
+    sheet: () => state.kept && void navigate(`/sheet/${state.kept.number}`),
+    quote: purchasing.quote,
+    compatible: (page) => void navigate(page),
+    addMachine: () => machines.add(answer?.otherMachine ?? null),
+    ...views,
+  });
+  useCounterKeys({
+    ...calls.mode,
+    keys: calls.picking ? calls.keys : keys,
+    onCall: calls.take,
+    grave: {
+      "hand over": () => grave.keep("handed-over"),
+      reserve: grave.reserve,
+      cautions: grave.cautioned,
+      ...(leaving.discard && { discard: leaving.discard }),
+    },
+    onType: (character) => {
+      act({ kind: "line", line: typedOn(state.line, character), at: Date.now() });
+      focusLineEnd();
+    },
+    onUndo: takeBack,
+    onRedo: redo,
+    off,
+  });
 }
 
 /** The case at the counter, what is shown of it, and what can be done with it. */
 export function useCounterPage(number: string | undefined) {
   const navigate = useNavigate();
-  const { state, act, loadError, reload, work, answer, option, machines, keeper, purchasing } =
-    useInHand(number);
+  const inHand = useInHand(number);
+  const { state, act, reload, answer, option, machines, keeper, purchasing } = inHand;
   const { asked, setAsked, help, setHelp, weighing, toggleWeighing, why, toggleWhy, ...views } = useViews();
   const { stage, setStage, opening, setOpening } = views;
+  const onOpening = () => setOpening(!opening);
   const { layouts, layout, shown } = useDrawn(answer);
+  const { offer, make, take } = useOffer();
+  const forget = () => {
+    setStage(WHOLE);
+    setOpening(false);
+    machines.forget();
+  };
+  const leaving = useLeaving({ ...inHand, lines: linesOf(option), forget, offer: make });
 
   const dispatch = (action: Action) => {
-    if (action.kind === "cleared") {
-      setStage(WHOLE);
-      setOpening(false);
-      machines.forget();
-      void navigate("/");
-      focusLine();
+    if (action.kind === "line" && isNewCaller(state, action.line)) {
+      leaving.keep();
     }
     if (action.kind !== "chosen" && action.kind !== "cautioned" && action.kind !== "readTo") {
       setAsked(0);
@@ -136,43 +150,37 @@ export function useCounterPage(number: string | undefined) {
     purchasing.forget();
     act(action);
   };
-  const keep = (status: Status) => {
-    const machine = status === "handed-over" ? answer?.model?.model : undefined;
-    const kept = { status, lines: linesOf(option), model: machine ?? state.model };
-    return machines.waits(status) ? undefined : keeper.mutate(kept);
-  };
+  const grave = useGrave({ ...inHand, act: dispatch, take: make });
   const skipQuestion = () => setAsked(asked + 1);
-  const sheet = () => state.kept && void navigate(`/sheet/${state.kept.number}`);
-  const keys = counterKeys({
-    answer,
-    state,
+  const calls = useCallKeys({ leaving, navigate });
+  useKeysOf({
+    inHand: { ...inHand, act: dispatch },
     asked,
-    focusLine,
-    dispatch,
-    keep,
-    skipQuestion,
-    sheet,
-    weigh: toggleWeighing,
-    opening: option && option.steps.length > 0 ? () => setOpening(!opening) : undefined,
-    verdicts: toggleWhy,
-    quote: purchasing.quote,
-    reserve: purchasing.reserve,
-    compatible: (page) => void navigate(page),
-    peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
-    help: () => setHelp(true),
-    addMachine: () => machines.add(answer?.otherMachine ?? null),
+    grave,
+    leaving,
+    calls,
+    views: {
+      skipQuestion,
+      weigh: toggleWeighing,
+      opening: option && option.steps.length > 0 ? onOpening : undefined,
+      verdicts: toggleWhy,
+      peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
+      help: () => setHelp(true),
+    },
+    off: help || purchasing.quoting,
+    takeBack: () => take() || inHand.act({ kind: "undone" }),
+    redo: () => inHand.act({ kind: "redone" }),
   });
-  useKeys(help || purchasing.quoting ? NO_KEYS : keys);
   return {
-    state,
-    work,
-    loadError,
+    ...inHand,
     dispatch,
-    keep,
+    grave,
+    leaving,
+    calls,
+    offer,
+    onUndo: take,
     keeping: keepingOf(keeper, reload),
-    purchasing,
     quoted: quotedOf(machines.all),
-    machines,
     why,
     help,
     setHelp,
@@ -187,7 +195,7 @@ export function useCounterPage(number: string | undefined) {
       onWeigh: toggleWeighing,
       option,
       opening,
-      onOpening: () => setOpening(!opening),
+      onOpening,
       act: dispatch,
       onSkip: skipQuestion,
     },

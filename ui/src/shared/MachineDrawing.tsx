@@ -207,7 +207,7 @@ function Name({ label, mark, strong }: { label: Label; mark: Mark | undefined; s
       <path d={`M${label.from.join(" ")}L${label.to.join(" ")}`} className="leader" />
       {mark !== undefined && (
         <>
-          <rect x={tag} y={y - TAG / 2} width={TAG} height={TAG} className="tag" />
+          <rect x={tag} y={y - TAG / 2} width={TAG} height={TAG} rx={TAG / 2} className="tag" />
           <text x={tag + TAG / 2} y={y + 4} className="tag-number">
             {mark.rank}
           </text>

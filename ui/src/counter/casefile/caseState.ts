@@ -27,7 +27,8 @@ export type Action =
   | { kind: "excluded"; key: string }
   | { kind: "restored" }
   | { kind: "suspect"; id: string; selling: boolean }
-  | { kind: "adjusted"; part: string; change: Omit<Wire["AdjustedWire"], "part"> }
+  /** One step, however many parts it changes. */
+  | { kind: "adjusted"; parts: string[]; change: Omit<Wire["AdjustedWire"], "part"> }
   /** Changes a quantity; `from` is that of the last answer, for a part that was not adjusted yet. */
   | { kind: "counted"; part: string; by: number; from: number }
   | { kind: "unadjusted"; part: string }
@@ -35,6 +36,8 @@ export type Action =
   | { kind: "neededIn"; days: number | null }
   | { kind: "chosen"; choice: number }
   | { kind: "cautioned"; hazards: string[] }
+  /** It was not so that they were read: those that had been read before stay. */
+  | { kind: "unread"; shown: string[] }
   | { kind: "readTo"; who: string }
   | { kind: "customer"; name: string | null; phone: string | null }
   | { kind: "kept"; answer: Wire["CaseRecord"] }
@@ -75,9 +78,13 @@ function remove(state: CaseState, key: string): CaseState {
   return { ...state, excluded: withItem(state.excluded, key) };
 }
 
-function adjusted(state: CaseState, part: string, change: Omit<Wire["AdjustedWire"], "part">) {
-  const before = state.adjusted.find((a) => a.part === part);
-  return [...state.adjusted.filter((a) => a.part !== part), { ...before, part, ...change }];
+function adjusted(state: CaseState, parts: string[], change: Omit<Wire["AdjustedWire"], "part">) {
+  const changed = parts.map((part) => ({
+    ...state.adjusted.find((a) => a.part === part),
+    part,
+    ...change,
+  }));
+  return [...state.adjusted.filter((a) => !parts.includes(a.part)), ...changed];
 }
 
 type Steps = { [K in Action["kind"]]: (state: CaseState, action: Extract<Action, { kind: K }>) => CaseState };
@@ -152,11 +159,14 @@ const STEPS: Steps = {
     selected: action.selling ? without(state.selected, action.id) : withItem(state.selected, action.id),
     deselected: action.selling ? withItem(state.deselected, action.id) : without(state.deselected, action.id),
   }),
-  adjusted: (state, action) => ({ ...changed(state), adjusted: adjusted(state, action.part, action.change) }),
+  adjusted: (state, action) => ({
+    ...changed(state),
+    adjusted: adjusted(state, action.parts, action.change),
+  }),
   counted: (state, action) => {
     const before = state.adjusted.find((a) => a.part === action.part)?.quantity ?? action.from;
     const quantity = Math.max(0, before + action.by);
-    return { ...changed(state), adjusted: adjusted(state, action.part, { quantity, needed: true }) };
+    return { ...changed(state), adjusted: adjusted(state, [action.part], { quantity, needed: true }) };
   },
   unadjusted: (state, action) => ({
     ...changed(state),
@@ -169,6 +179,7 @@ const STEPS: Steps = {
     ...state,
     cautionsShown: [...new Set([...state.cautionsShown, ...action.hazards])],
   }),
+  unread: (state, action) => ({ ...state, cautionsShown: action.shown }),
   readTo: (state, action) => ({ ...state, readTo: action.who }),
   customer: (state, action) => ({ ...state, customer: action.name, customerPhone: action.phone }),
   kept: (state, action) => ({

@@ -12,6 +12,8 @@ import { RepairOrReplace } from "../sale/RepairOrReplace";
 import { dropping } from "../sale/partRows";
 import type { Purchasing } from "../sale/usePurchase";
 import { optionsOf } from "../sale/purchaseOptions";
+import type { Armed, Offer } from "../record/undo";
+import { UndoNote } from "../record/UndoNote";
 import { isBlank } from "../casefile/caseFields";
 import type { CaseState } from "../casefile/case";
 import type { Action } from "../casefile/caseState";
@@ -23,27 +25,42 @@ type Props = {
   purchasing: Purchasing;
   state: CaseState;
   act: (action: Action) => void;
-  keep: Keep;
+  /** Saves; what cannot be taken back later, and what was just done of it. */
+  grave: { keep: Keep; cautioned: () => void; reserve: () => void };
+  armed: Armed | null;
+  offer: Offer | null;
+  onUndo: () => void;
+  /** The next caller, once parts were handed over. */
+  onNext: () => void;
   /** Whether the reasons of the fit verdicts are shown. */
   why: boolean;
   keeping: { pending: boolean; error: Error | null; onMine: () => void; onTheirs: () => void };
 };
 
 /** The advice, the bag, the purchase options, the cautions and the total. */
-export function HandoverColumn({ answer, purchasing, state, act, keep, why, keeping }: Props) {
+export function HandoverColumn(props: Props) {
+  const { answer, purchasing, state, act, grave, armed, offer, onUndo, why, keeping } = props;
   const offered = optionsOf(answer);
   const option = offered[state.choice];
   const chosen = option?.purchase ?? null;
   const stopped = isStopped(answer);
   return (
     <section aria-label="Hand over" className="column">
-      <div className="column-head">
-        <h2>Hand over</h2>
-        <BranchAndDate branches={purchasing.branches} state={state} act={act} />
-      </div>
+      <h2 className="visually-hidden">Hand over</h2>
       {answer.advice && !stopped && <AdviceNote answer={answer} advice={answer.advice} />}
       {!stopped && (
         <Bag
+          where={<BranchAndDate branches={purchasing.branches} state={state} act={act} />}
+          worth={
+            option?.minutes != null && answer.appliance && answer.ageYears != null ? (
+              <RepairOrReplace
+                appliance={answer.appliance}
+                ageYears={answer.ageYears}
+                parts={option.purchase.total}
+                minutes={option.minutes}
+              />
+            ) : null
+          }
           answer={answer}
           option={option}
           reservations={purchasing.reservations}
@@ -59,16 +76,17 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
       {offered.length > 1 && (
         <PurchaseOptions answer={answer} choice={state.choice} branch={state.branch} act={act} />
       )}
-      {option?.minutes != null && answer.appliance && answer.ageYears != null && (
-        <RepairOrReplace
-          appliance={answer.appliance}
-          ageYears={answer.ageYears}
-          parts={option.purchase.total}
-          minutes={option.minutes}
+      {answer.cautions.length > 0 && (
+        <Cautions
+          answer={answer}
+          state={state}
+          act={act}
+          onRead={grave.cautioned}
+          armed={armed === "cautions"}
+          offer={offer?.place === "cautions" ? offer : null}
+          onUndo={onUndo}
         />
       )}
-      {answer.cautions.length > 0 && <Cautions answer={answer} state={state} act={act} />}
-      <div className="push" />
       {keeping.error && (
         <SaveConflict error={keeping.error} onMine={keeping.onMine} onTheirs={keeping.onTheirs} />
       )}
@@ -77,15 +95,7 @@ export function HandoverColumn({ answer, purchasing, state, act, keep, why, keep
           {purchasing.error}
         </div>
       )}
-      <Total
-        answer={answer}
-        chosen={chosen}
-        purchasing={purchasing}
-        state={state}
-        act={act}
-        keep={keep}
-        pending={keeping.pending}
-      />
+      <Total {...props} chosen={chosen} />
     </section>
   );
 }
@@ -138,54 +148,59 @@ function BranchAndDate({ branches, state, act }: BranchAndDateProps) {
   );
 }
 
-type TotalProps = {
-  answer: Answer;
-  purchasing: Purchasing;
-  chosen: Wire["PurchaseOption"] | null;
-  state: CaseState;
-  act: Props["act"];
-  keep: Keep;
-  pending: boolean;
-};
+type TotalProps = Props & { chosen: Wire["PurchaseOption"] | null };
 
-function Total({ answer, purchasing, chosen, state, act, keep, pending }: TotalProps) {
+function Total(props: TotalProps) {
+  const { answer, purchasing, chosen, state, act, grave, armed, offer, onUndo, onNext } = props;
+  const { pending } = props.keeping;
   const unseen = graveUnseen(answer, state);
   const done = state.kept?.status === "handed-over";
   return (
-    <div className="total" {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}>
+    <div
+      className="total"
+      {...dropping((part) => act({ kind: "adjusted", parts: [part], change: { needed: true } }))}
+    >
+      <UndoNote offer={offer?.place === "total" ? offer : null} onUndo={onUndo} />
       <div>
         <span className="sum">{money(chosen?.total ?? "0.00")}</span>
         <span className="small">{many(chosen?.lines.length ?? 0, "line")}</span>
+        {state.kept && offer?.place !== "total" && (
+          <span className="small kept" role="status">
+            {" · "}Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}
+            <Link to={`/sheet/${state.kept.number}`}>
+              Repair sheet <kbd>P</kbd>
+            </Link>
+          </span>
+        )}
       </div>
-      {state.kept && (
-        <div className="small kept" role="status">
-          Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}
-          <Link to={`/sheet/${state.kept.number}`}>
-            Repair sheet <kbd>P</kbd>
-          </Link>
-        </div>
-      )}
       {done ? (
-        <Button variant="act" onClick={() => act({ kind: "cleared" })}>
+        <Button variant="act" onClick={onNext}>
           Next caller <kbd>X</kbd>
         </Button>
       ) : (
         <Button
           variant="act"
           disabled={pending || unseen.length > 0 || chosen === null}
-          onClick={() => keep("handed-over")}
+          onClick={() => grave.keep("handed-over")}
         >
           {pending
             ? "Saving …"
             : unseen.length > 0 && chosen !== null
               ? "Read the cautions first"
-              : "Hand over"}{" "}
+              : armed === "hand over"
+                ? "Enter: hand over"
+                : "Hand over"}{" "}
           <kbd>H</kbd>
         </Button>
       )}
       <div className="actions">
         {!done && (
-          <Button variant="quiet" size="sm" disabled={pending || isBlank(state)} onClick={() => keep("open")}>
+          <Button
+            variant="quiet"
+            size="sm"
+            disabled={pending || isBlank(state)}
+            onClick={() => grave.keep("open")}
+          >
             Hold <kbd>K</kbd>
           </Button>
         )}
@@ -196,9 +211,10 @@ function Total({ answer, purchasing, chosen, state, act, keep, pending }: TotalP
           variant="quiet"
           size="sm"
           disabled={chosen === null || purchasing.pending}
-          onClick={purchasing.reserve}
+          onClick={grave.reserve}
         >
-          {purchasing.pending ? "Reserving …" : "Reserve"} <kbd>A</kbd>
+          {purchasing.pending ? "Reserving …" : armed === "reserve" ? "Enter: reserve" : "Reserve"}{" "}
+          <kbd>A</kbd>
         </Button>
       </div>
     </div>

@@ -1,4 +1,5 @@
 import { useRef } from "react";
+import { Button } from "react-bootstrap";
 import type { Wire } from "../../shared/api";
 
 const TITLES: Record<Wire["LineToken"]["kind"], string> = {
@@ -22,16 +23,28 @@ const ID = "line";
 /** Moves the cursor into the line. */
 export const focusLine = () => document.getElementById(ID)?.focus();
 
+/** Moves the cursor to the end of the line. */
+export function focusLineEnd() {
+  const input = document.getElementById(ID);
+  if (input instanceof HTMLInputElement) {
+    input.focus();
+    input.setSelectionRange(input.value.length, input.value.length);
+  }
+}
+
 type Props = {
   line: string;
   pieces: Wire["LineToken"][];
   /** Whether a new caller begins, so that one can type at once. */
   fresh: boolean;
   onLine: (line: string) => void;
+  /** Whether letters are keys now. */
+  keysOn: boolean;
+  onKeys: (on: boolean) => void;
 };
 
 /** The line that takes everything as it is said; what was made of it is drawn under the words. */
-export function LineEntry({ line, pieces, fresh, onLine }: Props) {
+export function LineEntry({ line, pieces, fresh, onLine, keysOn, onKeys }: Props) {
   const mirror = useRef<HTMLDivElement>(null);
   const follow = (scrollLeft: number) => mirror.current?.scrollTo({ left: scrollLeft });
   return (
@@ -52,6 +65,7 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
         autoComplete="off"
         aria-label="What the caller says: model or part number, complaint, age, fuel"
         placeholder="Type what the caller says: th7820w thumps, no heat, 8 yrs, electric"
+        onFocus={() => onKeys(false)}
         onChange={(event) => onLine(event.target.value)}
         onPaste={(event) => {
           const pasted = event.clipboardData.getData("text");
@@ -64,9 +78,24 @@ export function LineEntry({ line, pieces, fresh, onLine }: Props) {
         onKeyDown={(event) => {
           if (event.key === "Enter" || event.key === "Escape") {
             event.currentTarget.blur();
+            onKeys(event.key === "Escape");
           }
         }}
       />
+      <Button
+        variant="quiet"
+        size="sm"
+        className="keys-mode"
+        aria-pressed={keysOn}
+        title={
+          keysOn
+            ? "Letters are keys. Escape or / goes back to typing."
+            : "Letters go into the line. Escape makes them keys."
+        }
+        onClick={() => onKeys(!keysOn)}
+      >
+        {keysOn ? "Keys on" : "Keys"} <kbd>Esc</kbd>
+      </Button>
       <kbd title="Go to the line">/</kbd>
       <span className="visually-hidden" role="status">
         {pieces.map((piece) => `${TITLES[piece.kind]}: ${piece.text}`).join("; ")}

@@ -1,12 +1,11 @@
-import { Button } from "react-bootstrap";
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Wire } from "../../shared/api";
 import { many, noteName } from "../../shared/format";
 import { BagLine, taking } from "./BagLine";
-import { LikelyNumbers } from "./LikelyNumbers";
 import { OptionalParts } from "./OptionalParts";
 import type { Action } from "../casefile/caseState";
-import { QuantityNote } from "./QuantityNote";
+import { RequestNotes, unmetRequests } from "./RequestNotes";
 import { dropping } from "./partRows";
 import type { Answer } from "../casefile/case";
 import { FitVerdict } from "./FitVerdict";
@@ -21,6 +20,10 @@ export function compatiblePage(answer: Answer, chosen: Wire["PurchaseOption"]): 
 
 type Props = {
   answer: Answer;
+  /** Where and by when it is handed over. */
+  where: ReactNode;
+  /** What the repair costs by the year beside a new machine. */
+  worth: ReactNode;
   option: Wire["OfferedWire"] | undefined;
   /** The result of reserving each line, by part. */
   reservations: Wire["OutcomeWire"][];
@@ -35,7 +38,18 @@ type Props = {
 };
 
 /** The parts in the bag, their fit, the optional parts and the handover notes. */
-export function Bag({ answer, option, reservations, act, branch, years, why, onInstead }: Props) {
+export function Bag({
+  answer,
+  where,
+  worth,
+  option,
+  reservations,
+  act,
+  branch,
+  years,
+  why,
+  onInstead,
+}: Props) {
   const chosen = option?.purchase;
   const open = answer.needs.filter((need) => !need.supplied);
   const unmet = unmetRequests(answer, open);
@@ -44,9 +58,10 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
       className="card-plain gives"
       aria-label="Bag"
       tabIndex={0}
-      {...dropping((part) => act({ kind: "adjusted", part, change: { needed: true } }))}
+      {...dropping((part) => act({ kind: "adjusted", parts: [part], change: { needed: true } }))}
     >
       <span className="bin-tab">Bag</span>
+      {where}
       {chosen === undefined &&
         open.length === 0 &&
         !answer.basket?.impossible.length &&
@@ -54,26 +69,7 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
         answer.jobs.length === 0 &&
         answer.likely.length === 0 &&
         unmet.length === 0 && <NothingToSell answer={answer} />}
-      {answer.jobs.map((job) => (
-        <Job key={job.job} job={job} open={chosen === undefined} />
-      ))}
-      {unmet.map((request) => (
-        <UnmetRequest
-          key={request.partType + request.phrase}
-          request={request}
-          left={answer.needs.filter((need) => need.partType === request.partType && need.quantity === 0)}
-          act={act}
-        />
-      ))}
-      <LikelyNumbers answer={answer} onUse={(part) => act({ kind: "used", words: part, at: Date.now() })} />
-      {answer.quantities.map((note) => (
-        <QuantityNote
-          key={note.part}
-          note={note}
-          inForce={answer.needs.find((need) => need.supplied === note.part)?.quantity ?? 0}
-          act={act}
-        />
-      ))}
+      <RequestNotes answer={answer} unmet={unmet} isOpen={chosen === undefined} act={act} />
       {inOrder(chosen, answer).map((line) => (
         <BagLine
           key={line.part}
@@ -109,6 +105,7 @@ export function Bag({ answer, option, reservations, act, branch, years, why, onI
         </div>
       )}
       {option && <Notes entries={option.bag} />}
+      {worth}
       <OptionalParts answer={answer} chosen={chosen} act={act} years={years} />
     </section>
   );
@@ -120,95 +117,6 @@ function inOrder(chosen: Wire["PurchaseOption"] | undefined, answer: Answer): Wi
     answer.needs.some((need) => line.covers.some((c) => c.part === need.supplied));
   const lines = chosen?.lines ?? [];
   return [...lines.filter(isNeeded), ...lines.filter((line) => !isNeeded(line))];
-}
-
-/** Requests that are not in the bag, but those that another row tells of: an open fit verdict, or a rule of the house. */
-function unmetRequests(answer: Answer, open: Wire["NeededWire"][]): Wire["RequestOutcome"][] {
-  return answer.requests.filter(
-    (request) =>
-      request.status !== "in-bag" &&
-      request.status !== "not-to-this-person" &&
-      !(isLeftOut(answer, request) && !request.symptoms) &&
-      !open.some((need) => need.partType === request.partType),
-  );
-}
-
-/** Whether a request is left out of the bag: by hand where the symptoms do not speak against it. */
-const isLeftOut = (answer: Answer, request: Wire["RequestOutcome"]) =>
-  answer.needs.some((need) => need.partType === request.partType && need.supplied && need.quantity === 0);
-
-type UnmetProps = {
-  request: Wire["RequestOutcome"];
-  /** Its parts that were left out of the bag. */
-  left: Wire["NeededWire"][];
-  act: (action: Action) => void;
-};
-
-function UnmetRequest({ request, left, act }: UnmetProps) {
-  const putIn = () =>
-    left.forEach(
-      (need) => need.supplied && act({ kind: "adjusted", part: need.supplied, change: { needed: true } }),
-    );
-  return (
-    <div className="row-line ask-row" role="note">
-      <b>Requested, not in the bag: “{request.phrase}”.</b> {request.why}{" "}
-      {request.symptoms && <span className="soft">{request.symptoms}</span>}{" "}
-      {request.closest.map((part) => (
-        <Button
-          key={part}
-          variant="quiet"
-          size="sm"
-          onClick={() => act({ kind: "read", as: part, instead: request.phrase })}
-        >
-          {part}
-        </Button>
-      ))}
-      {request.places.map((place) => (
-        <Button
-          key={place.slot}
-          variant="quiet"
-          size="sm"
-          onClick={() => act({ kind: "read", as: place.words, instead: request.phrase })}
-        >
-          {place.name}
-        </Button>
-      ))}
-      {left.length > 0 && (
-        <Button variant="quiet" size="sm" onClick={putIn}>
-          Sell it all the same
-        </Button>
-      )}
-    </div>
-  );
-}
-
-/** Work that is asked for as a whole: what to ask, and what goes on the repair sheet. */
-function Job({ job, open }: { job: Wire["JobPlan"]; open: boolean }) {
-  const name = (
-    <>
-      <b>{job.name}</b>
-      {job.licensed && <span className="small"> · licensed only</span>}
-    </>
-  );
-  return (
-    <div className="row-line job" role="note" aria-label={`Job: ${job.name}`}>
-      {job.notes.length === 0 ? (
-        name
-      ) : (
-        <details open={open}>
-          <summary>
-            {name} <span className="small soft">· {many(job.notes.length, "note")}</span>
-          </summary>
-          <ul className="small">
-            {job.notes.map((note) => (
-              <li key={note}>{note}</li>
-            ))}
-          </ul>
-        </details>
-      )}
-      {job.ask && <div className="small ask-row">{job.ask}</div>}
-    </div>
-  );
 }
 
 function NothingToSell({ answer }: { answer: Answer }) {

@@ -27,6 +27,12 @@ type LineProps = {
   outcome: Wire["OutcomeWire"] | undefined;
 };
 
+const leftOut = (parts: string[]): Action => ({
+  kind: "adjusted",
+  parts: [...new Set(parts)],
+  change: { quantity: 0, needed: false },
+});
+
 /** A line of the bag: its fit follows from the required parts it covers; a kit includes its contents. */
 export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: LineProps) {
   const part = answer.parts.find((p) => p.part === line.part);
@@ -57,10 +63,7 @@ export function BagLine({ line, answer, outcome, act, branch, why, onInstead }: 
     only?.supplied && act({ kind: "counted", part: only.supplied, by, from: only.quantity });
   const more = () => count(1);
   const less = () => count(-1);
-  const out = () =>
-    [...needs.map((need) => need.supplied), ...wants.map((want) => want.supplied)].forEach(
-      (part) => part && act({ kind: "adjusted", part, change: { quantity: 0, needed: false } }),
-    );
+  const out = () => act(leftOut([...needs, ...wants].flatMap((of) => of.supplied ?? [])));
   return (
     <div
       className="row-line bag-line"

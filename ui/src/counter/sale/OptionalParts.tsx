@@ -34,7 +34,9 @@ export function OptionalParts({ answer, chosen, act, years }: Props) {
   return (
     <div
       className="besides"
-      {...dropping((part) => act({ kind: "adjusted", part, change: { quantity: 0, needed: false } }))}
+      {...dropping((part) =>
+        act({ kind: "adjusted", parts: [part], change: { quantity: 0, needed: false } }),
+      )}
     >
       {Object.entries(SOURCES).map(([source, words]) => {
         const of = wants.filter((want) => want.source === source);
@@ -80,8 +82,8 @@ type RowProps = { want: Want; answer: Answer; isIn: boolean; act: Props["act"]; 
 
 function WantRow({ want, answer, isIn, act, years }: RowProps) {
   const part = answer.parts.find((p) => p.part === want.supplied);
-  const putIn = () => act({ kind: "adjusted", part: want.supplied, change: { needed: true } });
-  const remove = () => act({ kind: "adjusted", part: want.supplied, change: { quantity: 0 } });
+  const putIn = () => act({ kind: "adjusted", parts: [want.supplied], change: { needed: true } });
+  const remove = () => act({ kind: "adjusted", parts: [want.supplied], change: { quantity: 0 } });
   return (
     <div
       className="want"
@@ -123,7 +125,7 @@ function WantRow({ want, answer, isIn, act, years }: RowProps) {
           label="worth up to"
           spoken={`Value of ${want.supplied}`}
           value={want.value}
-          onValue={(value) => act({ kind: "adjusted", part: want.supplied, change: { value } })}
+          onValue={(value) => act({ kind: "adjusted", parts: [want.supplied], change: { value } })}
         />
       </span>
     </div>

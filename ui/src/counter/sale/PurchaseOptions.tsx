@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Wire } from "../../shared/api";
 import { many, minutes as inMinutes, money } from "../../shared/format";
 import type { Action } from "../casefile/caseState";
@@ -21,6 +22,8 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
   const offered = optionsOf(answer);
   const hasOptional = answer.wants.length > 0;
   const chosen = offered[choice];
+  const [comparing, setComparing] = useState(false);
+  const isTold = comparing || choice > 0;
   return (
     <section className="card-plain purchase-options" aria-label="Purchase options">
       <div className="ways-scroll">
@@ -28,7 +31,15 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
           <thead>
             <tr>
               <th scope="col">
-                <kbd>O</kbd>
+                <kbd>O</kbd>{" "}
+                <button
+                  type="button"
+                  className="compare"
+                  aria-expanded={comparing}
+                  onClick={() => setComparing(!comparing)}
+                >
+                  compare
+                </button>
               </th>
               {offered.map((option, index) => (
                 <th key={option.purchase.kinds.join()} scope="col" className={mark(index, choice)}>
@@ -45,24 +56,26 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
             </tr>
           </thead>
           <tbody>
-            {ROWS.filter((row) => offered.some((option) => row.of(option) !== NONE)).map((row) => (
-              <tr key={row.name}>
-                <th scope="row">{row.name}</th>
-                {offered.map((option, index) => (
-                  <td key={option.purchase.kinds.join()} className={mark(index, choice)}>
-                    {row.of(option)}
-                  </td>
-                ))}
-              </tr>
-            ))}
+            {ROWS.filter(() => comparing)
+              .filter((row) => offered.some((option) => row.of(option) !== NONE))
+              .map((row) => (
+                <tr key={row.name}>
+                  <th scope="row">{row.name}</th>
+                  {offered.map((option, index) => (
+                    <td key={option.purchase.kinds.join()} className={mark(index, choice)}>
+                      {row.of(option)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
           </tbody>
         </table>
       </div>
-      <div className="small difference">
+      <div className={isTold ? "small difference" : "visually-hidden"}>
         <span role="status">
           {chosen && (chosen.difference || firstOptionWords(alsoWords(chosen, branch)))}
         </span>{" "}
-        {answer.basket && <Proof proof={answer.basket.proof} hasOptional={hasOptional} />}
+        {isTold && answer.basket && <Proof proof={answer.basket.proof} hasOptional={hasOptional} />}
       </div>
     </section>
   );

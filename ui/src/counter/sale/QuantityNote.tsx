@@ -23,7 +23,7 @@ export function QuantityNote({ note, inForce, act }: Props) {
             size="sm"
             aria-pressed={way.pieces === inForce}
             onClick={() =>
-              act({ kind: "adjusted", part: note.part, change: { quantity: way.pieces, needed: true } })
+              act({ kind: "adjusted", parts: [note.part], change: { quantity: way.pieces, needed: true } })
             }
           >
             {way.pieces === inForce ? "✓ " : ""}

@@ -28,7 +28,7 @@ export function RepairOrReplace({ appliance, ageYears, parts, minutes }: Props) 
   }
   const change = (next: Assumed) => setAssumed({ ...assumed, ...next });
   return (
-    <details className="card-plain repair small">
+    <details className="row-line repair small">
       <summary>
         Cost per year: repair <b>{money(data.repairPerYear)}</b>, replace <b>{money(data.newPerYear)}</b>{" "}
         <span className="soft">(average)</span>

@@ -21,6 +21,20 @@ export function useReserve() {
   });
 }
 
+/** Takes reservations and orders back, as far as they still stand. */
+export function useRelease() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (numbers: number[]) =>
+      Promise.all(
+        numbers.map((number) =>
+          answer(api.DELETE("/api/reservations/{number}", { params: { path: { number } } })),
+        ),
+      ),
+    onSettled: () => client.invalidateQueries({ queryKey: ["counter"] }),
+  });
+}
+
 /** Creates a quote and opens it. */
 export function useQuote() {
   const navigate = useNavigate();

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Wire } from "../../shared/api";
 import type { CaseState } from "../casefile/case";
 import { useBranches } from "../../shared/useBranches";
-import { useHorizon, useReserve } from "./useOrders";
+import { useHorizon, useRelease, useReserve } from "./useOrders";
 
 /** Actions on the bag besides handing it over. */
 export type Purchasing = {
@@ -11,7 +11,8 @@ export type Purchasing = {
   reservations: Wire["OutcomeWire"][];
   pending: boolean;
   error: string | null;
-  reserve: () => void;
+  /** Tells the numbers of what was reserved or ordered, and how it is taken back. */
+  reserve: (onDone: (numbers: number[], release: () => void) => void) => void;
   quote: () => void;
 };
 
@@ -23,6 +24,7 @@ export function usePurchase(
   const branches = useBranches();
   const years = useHorizon();
   const reserve = useReserve();
+  const release = useRelease();
   const [quoting, setQuoting] = useState(false);
   const [branchMissing, setBranchMissing] = useState(false);
   const forget = () => {
@@ -36,16 +38,21 @@ export function usePurchase(
     pending: reserve.isPending,
     error: branchMissing
       ? "Choose the branch first, at the top of this column: parts are reserved at one branch."
-      : (reserve.error?.message ?? null),
-    reserve: () => {
+      : (reserve.error?.message ?? release.error?.message ?? null),
+    reserve: (onDone) => {
       const branch = state.branch ?? (branches.length === 1 ? (branches[0] ?? null) : null);
       setBranchMissing(branch === null);
       if (branch !== null && purchase !== undefined) {
-        reserve.mutate({
-          branch,
-          caseNumber: state.kept?.number ?? null,
-          lines: purchase.lines.map(({ part, quantity }) => ({ part, quantity })),
-        });
+        const lines = purchase.lines.map(({ part, quantity }) => ({ part, quantity }));
+        reserve.mutate(
+          { branch, caseNumber: state.kept?.number ?? null, lines },
+          {
+            onSuccess: ({ outcomes }) => {
+              const numbers = outcomes.flatMap((o) => o.number ?? []);
+              onDone(numbers, () => release.mutate(numbers, { onSuccess: () => reserve.reset() }));
+            },
+          },
+        );
       }
     },
     quote: () => setQuoting(purchase !== undefined),

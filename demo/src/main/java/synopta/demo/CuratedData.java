@@ -54,8 +54,8 @@ final class CuratedData {
                 model("TM-2205-B", "Thistlemoor", null, 45);
             }
             case "Hearth" -> knob();
-            case "Weir" -> upperRack(new PartNumber("QV-8214"), PlatformBuilder.NORTH);
-            case "Millrace" -> upperRack(new PartNumber("HN-8531"), PlatformBuilder.SOUTH);
+            case "Weir" -> upperRack(new PartNumber("QV-4821"), PlatformBuilder.NORTH);
+            case "Millrace" -> upperRack(new PartNumber("HN-4831"), PlatformBuilder.SOUTH);
             case "Brook" -> upperRack(new PartNumber("HN-4926"), PlatformBuilder.SOUTH);
             case "Lantern South" -> model("MM-3310-S", "Mirrabrook", null, 25);
             default -> {

@@ -63,6 +63,12 @@ public final class SimulatedSupplier implements SupplierFeed {
         }
     }
 
+    /** It cancels whatever it has not delivered, while it answers; it delivers nothing of itself. */
+    @Override
+    public boolean cancel(long order) {
+        return mode != Mode.DOWN && taken.remove(order) != null;
+    }
+
     private Answer answered(long order, PartNumber part) {
         Answer before = taken.get(order);
         if (before != null) {

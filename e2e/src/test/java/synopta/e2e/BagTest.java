@@ -57,6 +57,8 @@ public class BagTest extends Browser {
     public void purchaseOptionsStandSideBySideAndTheirDifferenceIsSaid() {
         caller("th7820w thumps, 8 yrs");
         Locator ways = region("Purchase options");
+        assertThat(ways.getByRole(AriaRole.ROW)).hasCount(1);
+        ways.getByText("compare").click();
         assertThat(ways.getByRole(AriaRole.ROW)).hasCount(3);
         assertThat(ways).containsText("Required parts");
         assertThat(total()).hasText("$41.90");
@@ -109,7 +111,7 @@ public class BagTest extends Browser {
         caller("th7820w thumps, 8 yrs");
         assertThat(total()).hasText("$41.90");
         page.keyboard().press("Tab");
-        page.keyboard().press("q");
+        press("q");
         page.keyboard().type("Marl & Daughter");
         page.keyboard().press("Enter");
         Locator quote = page.getByRole(AriaRole.ARTICLE);
@@ -134,7 +136,7 @@ public class BagTest extends Browser {
         caller("HV-9143-K door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.keyboard().press("Tab");
-        page.keyboard().press("a");
+        press("a");
         assertThat(region("Hand over")).containsText("Choose the branch first");
         page.getByLabel("Branch").selectOption("Staithe");
         for (int i = 0; i < 40; i++) {

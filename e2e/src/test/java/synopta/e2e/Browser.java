@@ -20,6 +20,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -150,10 +151,23 @@ public abstract class Browser implements IHookable {
         page.keyboard().press("Enter");
     }
 
-    /** Presses these keys one after another. */
+    /** What cannot be taken back later: the key waits for Enter. */
+    private static final Set<String> GRAVE = Set.of("s", "h", "a");
+
+    /** Presses these keys one after another; at the counter letters are switched on first. */
     void press(String... keys) {
         for (String key : keys) {
+            boolean isLetter = key.matches("[a-z]");
+            Locator mode = page.locator(".keys-mode");
+            if (isLetter
+                    && mode.count() > 0
+                    && mode.getAttribute("aria-pressed").equals("false")) {
+                page.keyboard().press("Escape");
+            }
             page.keyboard().press(key);
+            if (GRAVE.contains(key) && mode.count() > 0) {
+                page.keyboard().press("Enter");
+            }
         }
     }
 

@@ -74,7 +74,7 @@ public class CallersTest extends Browser {
         assertThat(region("Bag")).containsText("interlock switch");
         assertThat(region("Cautions")).containsText("can kill weeks after unplugging");
         assertThat(button("Read the cautions first")).isDisabled();
-        page.keyboard().press("h");
+        press("h");
         page.waitForTimeout(300);
         assertTrue(page.url().endsWith("/"), "nothing was handed over: " + page.url());
 
@@ -100,17 +100,17 @@ public class CallersTest extends Browser {
         assertThat(region("Machine")).containsText("TH-7820-W");
         assertThat(region("Bag")).containsText("idler pulley");
         helpOpensAndCloses();
-        page.keyboard().press("o");
-        page.keyboard().press("s");
-        page.keyboard().press("h");
+        press("o");
+        press("s");
+        press("h");
         assertThat(page.getByText("handed over")).isVisible();
-        page.keyboard().press("p");
+        press("p");
         assertThat(page).hasURL(Pattern.compile("/sheet/\\d+"));
         assertThat(page.getByText("Back to the case")).isVisible();
-        page.keyboard().press("b");
+        press("b");
         assertThat(page).hasURL(Pattern.compile("/cases/\\d+"));
         assertThat(page.getByText("handed over")).isVisible();
-        page.keyboard().press("x");
+        press("x");
         assertThat(page.getByLabel("What the caller says")).hasValue("");
         assertThat(page.getByLabel("What the caller says")).isFocused();
     }

@@ -27,8 +27,8 @@ public class CasesTest extends Browser {
         caller(line);
         assertThat(region("Bag")).containsText("Fits");
         page.keyboard().press("Tab");
-        page.keyboard().press("s");
-        page.keyboard().press("h");
+        press("s");
+        press("h");
         assertThat(page.getByText("handed over").first()).isVisible();
         return page.url().replaceAll(".*/cases/", "");
     }
@@ -82,7 +82,7 @@ public class CasesTest extends Browser {
         page.keyboard().press("2");
         assertThat(page.getByLabel("Idler pulley, seized")).isChecked();
         assertAccessible();
-        page.keyboard().press("n");
+        press("n");
         page.getByLabel(Pattern.compile("QV-")).first().selectOption("wrong-part");
         page.getByLabel("Notes").fill("one rib short");
         button("Save").click();

@@ -16,7 +16,7 @@ public class CounterCasesTest extends Browser {
         caller("th6153k thumps, electric");
         button("Dunlin").click();
         assertThat(region("Bag")).containsText("drum roller");
-        page.keyboard().press("k");
+        press("k");
         assertThat(page.getByText(Pattern.compile("Case \\d+ on hold"))).isVisible();
         page.reload();
         assertThat(region("Known")).containsText("Platform Dunlin");
@@ -118,6 +118,7 @@ public class CounterCasesTest extends Browser {
         page.waitForResponse(r -> r.url().contains("/api/counter"), () -> line().fill("th7820w squeaks, 9 yrs old"));
         other.getByLabel("What the caller says").fill("th7820w squeaks, loud");
         other.keyboard().press("Enter");
+        other.keyboard().press("Escape");
         other.keyboard().press("k");
         assertThat(other.getByText(Pattern.compile("was changed.* meanwhile"))).isVisible();
         assertThat(other.getByLabel("What the caller says")).hasValue("th7820w squeaks, loud");

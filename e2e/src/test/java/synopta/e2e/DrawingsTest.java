@@ -165,20 +165,20 @@ public class DrawingsTest extends Browser {
         caller("th7820w belt broken");
         assertThat(drawing()).isVisible();
         assertThat(place("vent")).isVisible();
-        page.keyboard().press("l");
+        press("l");
         assertThat(drawing()).containsText("terminals");
-        page.keyboard().press("l");
+        press("l");
         assertThat(place("vent")).isHidden();
         assertThat(drawing()).containsText("lint filter");
         for (int i = 0; i < 4; i++) {
-            page.keyboard().press("l");
+            press("l");
         }
         Locator run = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Belt path"));
         assertThat(run).hasAttribute("aria-label", Pattern.compile("Motor pulley: ribs on it, \\d+° of wrap"));
         assertThat(region("Likely causes")).containsText("against its spring");
         assertThat(region("Likely causes")).containsText("the belt runs over it");
         assertAccessible();
-        page.keyboard().press("l");
+        press("l");
         assertThat(run).isHidden();
         assertThat(place("vent")).isVisible();
     }
@@ -193,7 +193,7 @@ public class DrawingsTest extends Browser {
         assertThat(which.locator("svg")).hasCount(3);
         assertAccessible();
         page.keyboard().press("Enter");
-        page.keyboard().press("m");
+        press("m");
         assertThat(which.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Drum glide")))
                 .isFocused();
         page.keyboard().press("ArrowRight");
@@ -205,7 +205,7 @@ public class DrawingsTest extends Browser {
         caller("electric dryer dead, he says the sensor");
         assertThat(which).not().containsText("Flame sensor");
         page.keyboard().press("Enter");
-        page.keyboard().press("m");
+        press("m");
         page.keyboard().press("Escape");
         assertThat(which).isHidden();
         assertThat(region("Known")).containsText("which part?");

@@ -26,7 +26,7 @@ public class MayMeanTest extends Browser {
         assertAccessible();
         String meant = first();
         page.keyboard().press("Tab");
-        page.keyboard().press("y");
+        press("y");
         assertThat(region("Known")).containsText(meant);
         assertThat(offered().getByText(meant, new Locator.GetByTextOptions().setExact(true)))
                 .hasCount(0);
@@ -39,9 +39,9 @@ public class MayMeanTest extends Browser {
         String rejected = first();
         Locator again = offered().getByText(rejected, new Locator.GetByTextOptions().setExact(true));
         page.keyboard().press("Tab");
-        page.keyboard().press("i");
+        press("i");
         assertThat(again).hasCount(0);
-        page.keyboard().press("u");
+        press("u");
         assertThat(again).hasCount(1);
         button("Not said: " + rejected).click();
         assertThat(again).hasCount(0);

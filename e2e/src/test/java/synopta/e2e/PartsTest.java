@@ -77,7 +77,7 @@ public class PartsTest extends Browser {
         assertThat(region("Bag")).containsText("Depends on the serial number");
         caller("hv4415w HN-3340 sn 9J-H42107");
         assertThat(region("Bag")).containsText("Does not fit");
-        page.keyboard().press("v");
+        press("v");
         assertThat(region("Bag")).containsText("HV-4415-W takes HN-3342 at motor");
         assertAccessible();
         button("Use it").click();
@@ -98,13 +98,13 @@ public class PartsTest extends Browser {
     public void modelsOfOtherBrandsThatTakeTheBagAreOneKeyAway() {
         caller("th7820w QV-1183");
         assertThat(region("Bag")).containsText("QV-1183");
-        page.keyboard().press("c");
+        press("c");
         assertThat(region("Models")).containsText("DE7-4082W");
         assertThat(region("Models")).containsText("by supersession");
         assertAccessible();
         Download csv = page.waitForDownload(() -> link("CSV").click());
         assertEquals(csv.suggestedFilename(), "compatible-models.csv");
-        page.keyboard().press("b");
+        press("b");
         assertThat(page.getByLabel("What the caller says")).hasValue("th7820w QV-1183");
     }
 

@@ -63,11 +63,11 @@ public class RequestTest extends Browser {
         assertAccessible();
         page.locator("svg [data-place=upper-rack]").click();
         assertThat(line()).hasValue("TD-8290-W need a rack, upper");
-        assertThat(row("QV-8214")).containsText("Fits");
-        assertThat(row("QV-8214")).hasCount(1);
+        assertThat(row("QV-4821")).containsText("Fits");
+        assertThat(row("QV-4821")).hasCount(1);
         caller("TD-8290-W need a rack");
         region("Bag").getByText("lower rack").click();
-        assertThat(row("QV-8214")).hasCount(0);
+        assertThat(row("QV-4821")).hasCount(0);
         assertThat(page.locator("[data-row]")).hasCount(1);
     }
 

@@ -45,7 +45,7 @@ public class Screenshots extends Browser {
         handedOver("th7820w squeaks, broke the belt again, 9 yrs");
         handedOver("hv4415 scrapes at the front, marks on clothes");
         handedOver("tm2205b microwave dead, fuse blew twice");
-        page.keyboard().press("p");
+        press("p");
         assertThat(page.getByText("In the bag").first()).isVisible();
         picture("sheet");
 
@@ -75,7 +75,7 @@ public class Screenshots extends Browser {
         caller("th7820w thumps, 8 yrs");
         assertThat(region("Bag")).containsText("QV-4410-K");
         button("Read to customer").click();
-        page.keyboard().press("d");
+        press("d");
         button("Take off the front panel").click();
         picture("counter-teardown");
     }
@@ -98,9 +98,9 @@ public class Screenshots extends Browser {
         caller("HV-4415-W just the left glide please, scrapes at the front, marks on clothes, 9 yrs");
         page.getByLabel("Branch").selectOption("Staithe");
         button("Read to customer").click();
-        page.keyboard().press("o");
+        press("o");
         assertThat(region("Purchase options")).containsText("more");
-        page.keyboard().press("q");
+        press("q");
         page.keyboard().type("Marl & Daughter");
         page.keyboard().press("Enter");
         assertThat(page.getByText("Subtotal")).isVisible();

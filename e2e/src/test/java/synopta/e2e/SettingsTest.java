@@ -26,10 +26,10 @@ public class SettingsTest extends Browser {
         assertThat(region("Bag")).containsText("Fits");
         page.getByLabel("Branch").selectOption("Staithe");
         page.getByLabel("Branch").blur();
-        page.keyboard().press("s");
-        page.keyboard().press("h");
+        press("s");
+        press("h");
         assertThat(page.getByText("handed over").first()).isVisible();
-        page.keyboard().press("p");
+        press("p");
         return page.getByRole(AriaRole.ARTICLE);
     }
 
@@ -64,7 +64,7 @@ public class SettingsTest extends Browser {
         Locator sheet = handedOver("mb5739k thumps, 8 yrs");
         assertThat(sheet).containsText("Saltmarsh & Vane, Staithe, at the quay, until five");
         assertThat(sheet).containsText("5 to 25 mm (0.197 to 0.984 in)");
-        page.keyboard().press("u");
+        press("u");
         assertThat(sheet).containsText("5/16 in (7.94 mm) nut driver");
         assertAccessible();
     }

@@ -21,7 +21,7 @@ public class TeardownPanelTest extends Browser {
         caller("th7820w thumps, 8 yrs");
         assertThat(region("Bag")).containsText("QV-4410-K");
         page.keyboard().press("Tab");
-        page.keyboard().press("d");
+        press("d");
         Locator plan = region("Teardown plan");
         assertThat(plan).containsText("±");
         assertThat(plan).containsText("5/16 in nut driver");
@@ -30,15 +30,15 @@ public class TeardownPanelTest extends Browser {
         assertThat(plan).containsText("worth it from");
         assertEquals(page.evaluate("document.documentElement.scrollHeight"), 800, "the page does not scroll");
         assertAccessible();
-        page.keyboard().press("d");
+        press("d");
         assertThat(plan).isHidden();
-        page.keyboard().press("s");
+        press("s");
         region("Cautions").locator("summary").click();
         page.getByLabel("Read to").fill("the technician");
         page.getByLabel("Read to").blur();
-        page.keyboard().press("h");
+        press("h");
         assertThat(page.getByText("handed over").first()).isVisible();
-        page.keyboard().press("p");
+        press("p");
         theSheetTellsToolsAndChecks();
         Download pdf = page.waitForDownload(() -> page.getByText("PDF", new Page.GetByTextOptions().setExact(true))
                 .click());
@@ -51,7 +51,7 @@ public class TeardownPanelTest extends Browser {
         assertThat(sheet).containsText("Every roller spins freely.");
         assertThat(sheet).containsText("flat-blade screwdriver");
         assertThat(sheet).containsText("5/16 in (7.94 mm) nut driver");
-        page.keyboard().press("u");
+        press("u");
         assertThat(sheet).not().containsText("7.94 mm");
         assertAccessible();
     }
@@ -61,7 +61,7 @@ public class TeardownPanelTest extends Browser {
         caller("th7820w thumps, 8 yrs");
         assertThat(region("Bag")).containsText("QV-4410-K");
         page.keyboard().press("Tab");
-        page.keyboard().press("d");
+        press("d");
         Locator plan = region("Teardown plan");
         button("Slide the drum out").click();
         assertThat(plan.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setPressed(true)))

@@ -104,7 +104,7 @@ public class TestBenchTest extends Browser {
         caller("oven, broil dead, bake fine");
         Locator practice = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("practice"));
         for (int i = 0; i < 12 && !practice.isVisible(); i++) {
-            page.keyboard().press("n");
+            press("n");
             page.waitForTimeout(150);
         }
         Locator suspects = page.getByLabel("Suspects");

@@ -40,14 +40,14 @@ public class WhyTest extends Browser {
     public void theReasonsAreOneKeyAwayAndEvidenceIsRemovedThere() {
         caller("th7820w thumps, no heat");
         assertThat(suspects()).containsText("Rear drum roller, worn");
-        page.keyboard().press("w");
+        press("w");
         Locator why = region("Why?");
         assertThat(why).containsText("Thumps");
         assertThat(why).containsText(Pattern.compile("for \\d\\.\\d"));
         assertAccessible();
         why.getByLabel("Remove: Thumps").click();
         assertThat(region("Known")).not().containsText("“thumps”");
-        page.keyboard().press("w");
+        press("w");
         assertThat(why).isHidden();
     }
 
@@ -79,15 +79,15 @@ public class WhyTest extends Browser {
     @Test
     public void aReadingIsTakenWhereATechnicianWouldTakeOne() {
         caller("oven, broil dead, bake fine");
-        page.keyboard().press("f");
+        press("f");
         assertThat(region("Known")).containsText("Work done by: licensed technician");
-        page.keyboard().press("f");
+        press("f");
         assertThat(region("Known")).containsText("Work done by: customer");
-        page.keyboard().press("f");
+        press("f");
         assertThat(region("Known")).containsText("Work done by: technician");
         assertThat(question()).isVisible();
         for (int i = 0; i < 12 && !page.getByLabel("Meter reading").isVisible(); i++) {
-            page.keyboard().press("n");
+            press("n");
             page.waitForTimeout(150);
         }
         page.getByLabel("Meter reading").fill("24");
@@ -131,7 +131,7 @@ public class WhyTest extends Browser {
         assertThat(region("Bag")).containsText("QV-3120");
         page.keyboard().press("Tab");
         for (int i = 0; i < 3 && !region("Known").textContent().contains("Work done by: customer"); i++) {
-            page.keyboard().press("f");
+            press("f");
         }
         assertThat(region("Known")).containsText("Work done by: customer");
         assertThat(region("Bag")).containsText("Not sold: line fuse.");

@@ -122,8 +122,9 @@ public class OrdersTest extends ServedTest {
         send("PUT", "/api/supplier-feed", "{\"mode\":\"up\"}");
         Answer up = post("/api/reservations", wish("QV-1183", 9_000, true));
         assertEquals(up.text("/outcomes/0/state"), "ordered");
-        String refused = "/api/reservations/" + up.text("/outcomes/0/number");
-        assertEquals(send("DELETE", refused, "").status(), 422, "what is ordered is for the supplier");
+        String ordered = "/api/reservations/" + up.text("/outcomes/0/number");
+        assertEquals(send("DELETE", ordered, "").text("/state"), "released", "the supplier takes the order back");
+        assertEquals(send("DELETE", ordered, "").status(), 422, "only once");
     }
 
     @Test

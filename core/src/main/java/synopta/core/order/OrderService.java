@@ -138,10 +138,13 @@ public final class OrderService {
         return answered;
     }
 
-    /** Takes a reservation or a waiting order back; false when it does not stand any more. */
+    /** Takes a reservation or an order back; false when it does not stand any more, or the supplier does not take it back. */
     public boolean release(Reservation reservation) {
-        boolean stands =
-                reservation.state() == Reservation.State.RESERVED || reservation.state() == Reservation.State.WAITING;
+        boolean stands = switch (reservation.state()) {
+            case RESERVED, WAITING -> true;
+            case ORDERED -> feed.cancel(reservation.number());
+            case OUT_OF_STOCK, RELEASED -> false;
+        };
         return stands && log.change(reservation, Reservation.State.RELEASED, null);
     }
 }

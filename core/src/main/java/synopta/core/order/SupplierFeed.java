@@ -12,6 +12,9 @@ public interface SupplierFeed {
      */
     Answer order(long order, PartNumber part, int quantity);
 
+    /** Cancels an order; false where the supplier does not answer or has sent it off. */
+    boolean cancel(long order);
+
     /** What the supplier said. */
     sealed interface Answer {
         /**

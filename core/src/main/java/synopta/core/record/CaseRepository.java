@@ -44,6 +44,9 @@ public interface CaseRepository {
     /** The numbers of all cases of the visit of a case, itself among them, the first first. */
     List<Long> visit(long number);
 
+    /** The numbers of the cases that were begun since then and whose parts have not left, the first first. */
+    List<Long> open(Instant since, int limit);
+
     /** The cases of these numbers, as they are now, the last first. */
     List<CaseRecord> these(List<Long> numbers);
 

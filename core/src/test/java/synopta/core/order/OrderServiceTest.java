@@ -155,10 +155,22 @@ public class OrderServiceTest {
         }
     }
 
-    private SupplierFeed.Answer answer = new SupplierFeed.Answer.Accepted(3);
+    private final class Supplier implements SupplierFeed {
+        @Override
+        public Answer order(long order, PartNumber part, int quantity) {
+            return answer;
+        }
+
+        @Override
+        public boolean cancel(long order) {
+            return answer.equals(TAKEN);
+        }
+    }
+
+    private static final SupplierFeed.Answer TAKEN = new SupplierFeed.Answer.Accepted(3);
+    private SupplierFeed.Answer answer = TAKEN;
     private final Promises reservations = new Promises();
-    private final OrderService service =
-            new OrderService(CATALOG, reservations, (order, part, quantity) -> answer, CLOCK);
+    private final OrderService service = new OrderService(CATALOG, reservations, new Supplier(), CLOCK);
 
     private String reserved(String part, boolean ordering) {
         List<OrderService.Wanted> lines = List.of(new OrderService.Wanted(part(part), 1));
@@ -186,6 +198,10 @@ public class OrderServiceTest {
         Reservation first = reservations.find(1).orElseThrow();
         assertTrue(service.release(first));
         assertFalse(service.release(reservations.find(1).orElseThrow()), "only once");
+        Reservation ordered = reservations.find(2).orElseThrow();
+        assertFalse(service.release(ordered), "the supplier does not answer");
+        answer = TAKEN;
+        assertTrue(service.release(ordered));
         assertThrows(IllegalArgumentException.class, () -> reserved("NOWHERE", true));
     }
 }

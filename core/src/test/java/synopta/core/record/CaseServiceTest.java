@@ -76,6 +76,11 @@ public class CaseServiceTest {
         }
 
         @Override
+        public List<Long> open(Instant since, int limit) {
+            return List.of();
+        }
+
+        @Override
         public List<CaseRecord> these(List<Long> numbers) {
             return List.of(kept);
         }

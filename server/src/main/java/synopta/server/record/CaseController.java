@@ -9,6 +9,7 @@ import jakarta.validation.Validator;
 import java.io.IOException;
 import java.net.URI;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -52,6 +53,10 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
 class CaseController {
     private static final int PAGE = 50;
+    /** A call that is left open for longer is no call any more: it is found among the cases. */
+    private static final Duration A_DAY_AT_THE_COUNTER = Duration.ofHours(12);
+
+    private static final int MOST_CALLS = 30;
     private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
     private final CaseService service;
@@ -93,6 +98,16 @@ class CaseController {
         List<CaseRecord> cases = log.list(new CaseRepository.Filter(q, from, to, after, PAGE));
         return new CaseWire.CasePage(
                 cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
+    }
+
+    /** The calls of the last hours that are still open, the first first. */
+    @GetMapping("/open")
+    List<CaseWire.OpenCall> open() {
+        List<Long> numbers = log.open(clock.instant().minus(A_DAY_AT_THE_COUNTER), MOST_CALLS);
+        return log.these(numbers).stream()
+                .sorted(Comparator.comparing(CaseRecord::createdAt))
+                .map(CaseWire.OpenCall::of)
+                .toList();
     }
 
     @GetMapping("/{number}")

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -127,6 +128,24 @@ public final class CaseWire {
                             .map(ModelNumber::written)
                             .orElse(null),
                     content.status().slug());
+        }
+    }
+
+    /** A call that is open: whose parts have not left. */
+    public record OpenCall(
+            long number,
+            String line,
+            @MayBeNull String model,
+            @MayBeNull String customer,
+            Instant createdAt) {
+        static OpenCall of(CaseRecord record) {
+            VisitCase named = VisitCase.of(record);
+            return new OpenCall(
+                    named.number,
+                    named.line,
+                    named.model,
+                    record.content().customer().name(),
+                    record.createdAt());
         }
     }
 

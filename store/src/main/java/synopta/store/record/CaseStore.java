@@ -210,6 +210,19 @@ public final class CaseStore implements CaseRepository {
         return jdbc.one(KEPT, row -> row.getLong("kept")).orElseThrow();
     }
 
+    private static final String OPEN = """
+            select number
+              from counter_case
+             where status = 'open'
+               and created_at >= ?
+             order by created_at, number
+             limit ?""";
+
+    @Override
+    public List<Long> open(Instant since, int limit) {
+        return jdbc.list(OPEN, row -> row.getLong("number"), at(since), limit);
+    }
+
     private static final String WITH_READINGS = """
             select distinct c.number
               from counter_case c
