@@ -1,6 +1,14 @@
 import { Navigate, Route, Routes, useParams } from "react-router";
 import { BenchPage } from "./bench";
-import { AccuracyPage, CasesPage, FollowUpsPage, HistoryPage, OutcomePage, UpdatesPage } from "./cases";
+import {
+  AccuracyPage,
+  CasesPage,
+  FollowUpsPage,
+  HistoryPage,
+  OutcomePage,
+  ReservedPage,
+  UpdatesPage,
+} from "./cases";
 import { CatalogPage } from "./catalog";
 import { CounterPage } from "./counter";
 import { GuidePage } from "./guide";
@@ -54,6 +62,7 @@ export function App() {
       <Route path="/catalog" element={<CatalogPage />} />
       <Route path="/cases" element={<CasesPage />} />
       <Route path="/cases/follow-ups" element={<FollowUpsPage />} />
+      <Route path="/cases/reserved" element={<ReservedPage />} />
       <Route path="/cases/accuracy" element={<AccuracyPage />} />
       <Route path="/cases/updates" element={<UpdatesPage />} />
       <Route path="/cases/:number" element={<CounterPage />} />

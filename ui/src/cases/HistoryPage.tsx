@@ -21,7 +21,12 @@ export function HistoryPage() {
     queryKey: ["outcome", number],
     queryFn: () => answer(api.GET("/api/cases/{number}/outcome", { params: { path } })),
   });
-  const error = record.error ?? outcome.error;
+  const moved = useQuery({
+    queryKey: ["stock-movements", number],
+    queryFn: () =>
+      answer(api.GET("/api/stock-movements", { params: { query: { caseNumber: Number(number) } } })),
+  });
+  const error = record.error ?? outcome.error ?? moved.error;
   return (
     <>
       <Masthead>
@@ -36,9 +41,25 @@ export function HistoryPage() {
           </div>
         )}
         {record.data && <Revisions revisions={record.data} />}
+        {moved.data && moved.data.length > 0 && <Movements movements={moved.data} />}
         {outcome.data && <OutcomeEntries entries={outcome.data.entries} />}
       </main>
     </>
+  );
+}
+
+/** What left the shelves for the case, and came back. */
+function Movements({ movements }: { movements: Wire["MovementWire"][] }) {
+  return (
+    <section aria-label="Stock" className="card-plain">
+      {movements.map((movement, index) => (
+        <div key={index} className="row-line small">
+          {when(movement.at)}: {Math.abs(movement.quantity)} × <span className="code">{movement.part}</span>{" "}
+          {movement.quantity < 0 ? "left" : "came onto"} the shelf at {movement.branch},{" "}
+          {movement.reason.replace("-", " ")}
+        </div>
+      ))}
+    </section>
   );
 }
 

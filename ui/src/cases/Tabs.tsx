@@ -7,6 +7,7 @@ export function Tabs() {
       <NavLink to="/cases" end>
         Cases
       </NavLink>
+      <NavLink to="/cases/reserved">Reserved</NavLink>
       <NavLink to="/cases/follow-ups">Follow-ups and returns</NavLink>
       <NavLink to="/cases/accuracy">Accuracy</NavLink>
       <NavLink to="/cases/updates">Suggested updates</NavLink>

@@ -4,3 +4,4 @@ export { AccuracyPage } from "./AccuracyPage";
 export { UpdatesPage } from "./UpdatesPage";
 export { OutcomePage } from "./OutcomePage";
 export { HistoryPage } from "./HistoryPage";
+export { ReservedPage } from "./ReservedPage";

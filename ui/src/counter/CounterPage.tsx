@@ -10,6 +10,7 @@ import { LineEntry } from "./line/LineEntry";
 import { CallStrip } from "./record/CallStrip";
 import { MachineStrip } from "./record/MachineStrip";
 import { QuoteForm } from "./sale/QuoteForm";
+import { ReserveForm } from "./sale/ReserveForm";
 import { useCounterPage } from "./useCounterPage";
 
 /** The counter: one line is typed, and the whole case is assessed from it. */
@@ -53,14 +54,27 @@ export function CounterPage() {
         )}
       </main>
       <KeysHelp show={help} onHide={() => setHelp(false)} />
-      {purchasing.quoting && quoted.lines.length > 0 && (
+      {purchasing.form === "quote" && quoted.lines.length > 0 && (
         <QuoteForm
           branches={purchasing.branches}
           branch={state.branch}
           caseNumber={state.kept?.number ?? null}
           total={quoted.total}
           lines={quoted.lines}
-          onHide={purchasing.doneQuoting}
+          onHide={purchasing.close}
+        />
+      )}
+      {purchasing.form === "reserve" && (
+        <ReserveForm
+          branches={purchasing.branches}
+          branch={state.branch}
+          customer={state.customer}
+          phone={state.customerPhone}
+          lines={page.option?.purchase.lines.length ?? 0}
+          pending={purchasing.pending}
+          error={purchasing.error}
+          onReserve={page.grave.reserve}
+          onHide={purchasing.close}
         />
       )}
     </div>

@@ -20,7 +20,7 @@ const KEYS: [string, string][] = [
   ["O", "next purchase option"],
   ["↑ ↓", "through the bag and the optional parts; + − change quantity, Enter adds, Delete removes"],
   ["Q", "create a quote for the bag"],
-  ["A Enter", "reserve the bag at the branch, and order what is not in stock"],
+  ["A", "reserve the bag at the branch, and order what is not in stock"],
   ["S Enter", "cautions were read to the customer"],
   ["H Enter", "hand over"],
   ["J", "another machine of the same visit"],

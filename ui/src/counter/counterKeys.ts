@@ -34,6 +34,7 @@ export type KeyActions = {
   opening: (() => void) | undefined;
   verdicts: () => void;
   quote: () => void;
+  reserve: () => void;
   compatible: (page: string) => void;
   peel: (() => void) | undefined;
   help: () => void;
@@ -99,7 +100,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
         ? () => dispatch({ kind: "chosen", choice: (state.choice + 1) % offered.length })
         : undefined,
     q: chosen && actions.quote,
-    a: chosen && (() => actions.arm("reserve")),
+    a: chosen && actions.reserve,
     ArrowDown: () => focusRow(1),
     ArrowUp: () => focusRow(-1),
     s: answer.cautions.length > 0 ? () => actions.arm("cautions") : undefined,

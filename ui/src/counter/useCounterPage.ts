@@ -97,7 +97,8 @@ function useKeysOf({ inHand, asked, grave, leaving, calls, views, off, takeBack,
     discard: leaving.discard,
     pick: calls.pick,
     sheet: () => state.kept && void navigate(`/sheet/${state.kept.number}`),
-    quote: purchasing.quote,
+    quote: () => purchasing.open("quote"),
+    reserve: () => purchasing.open("reserve"),
     compatible: (page) => void navigate(page),
     addMachine: () => machines.add(answer?.otherMachine ?? null),
     ...views,
@@ -108,7 +109,6 @@ function useKeysOf({ inHand, asked, grave, leaving, calls, views, off, takeBack,
     onCall: calls.take,
     grave: {
       "hand over": () => grave.keep("handed-over"),
-      reserve: grave.reserve,
       cautions: grave.cautioned,
       ...(leaving.discard && { discard: leaving.discard }),
     },
@@ -150,7 +150,7 @@ export function useCounterPage(number: string | undefined) {
     purchasing.forget();
     act(action);
   };
-  const grave = useGrave({ ...inHand, act: dispatch, take: make });
+  const grave = useGrave({ ...inHand, act: dispatch, quietly: inHand.act, take: make });
   const skipQuestion = () => setAsked(asked + 1);
   const calls = useCallKeys({ leaving, navigate });
   useKeysOf({
@@ -167,7 +167,7 @@ export function useCounterPage(number: string | undefined) {
       peel: shown ? () => setStage(stageAfter(shown, stage)) : undefined,
       help: () => setHelp(true),
     },
-    off: help || purchasing.quoting,
+    off: help || purchasing.form !== null,
     takeBack: () => take() || inHand.act({ kind: "undone" }),
     redo: () => inHand.act({ kind: "redone" }),
   });

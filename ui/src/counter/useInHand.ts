@@ -47,6 +47,6 @@ export function useInHand(number: string | undefined) {
     option,
     machines,
     keeper,
-    purchasing: usePurchase(state, option?.purchase),
+    purchasing: usePurchase(option?.purchase),
   };
 }

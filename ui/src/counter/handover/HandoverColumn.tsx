@@ -14,6 +14,7 @@ import type { Purchasing } from "../sale/usePurchase";
 import { optionsOf } from "../sale/purchaseOptions";
 import type { Armed, Offer } from "../record/undo";
 import { UndoNote } from "../record/UndoNote";
+import { MissingStock } from "./MissingStock";
 import { isBlank } from "../casefile/caseFields";
 import type { CaseState } from "../casefile/case";
 import type { Action } from "../casefile/caseState";
@@ -26,7 +27,7 @@ type Props = {
   state: CaseState;
   act: (action: Action) => void;
   /** Saves; what cannot be taken back later, and what was just done of it. */
-  grave: { keep: Keep; cautioned: () => void; reserve: () => void };
+  grave: { keep: Keep; cautioned: () => void };
   armed: Armed | null;
   offer: Offer | null;
   onUndo: () => void;
@@ -95,6 +96,7 @@ export function HandoverColumn(props: Props) {
           {purchasing.error}
         </div>
       )}
+      {chosen && <MissingStock answer={answer} chosen={chosen} branch={state.branch} />}
       <Total {...props} chosen={chosen} />
     </section>
   );
@@ -204,17 +206,16 @@ function Total(props: TotalProps) {
             Hold <kbd>K</kbd>
           </Button>
         )}
-        <Button variant="quiet" size="sm" disabled={chosen === null} onClick={purchasing.quote}>
+        <Button variant="quiet" size="sm" disabled={chosen === null} onClick={() => purchasing.open("quote")}>
           Quote <kbd>Q</kbd>
         </Button>
         <Button
           variant="quiet"
           size="sm"
           disabled={chosen === null || purchasing.pending}
-          onClick={grave.reserve}
+          onClick={() => purchasing.open("reserve")}
         >
-          {purchasing.pending ? "Reserving …" : armed === "reserve" ? "Enter: reserve" : "Reserve"}{" "}
-          <kbd>A</kbd>
+          {purchasing.pending ? "Reserving …" : "Reserve"} <kbd>A</kbd>
         </Button>
       </div>
     </div>

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 
 /** An action that cannot be taken back later: its key waits for Enter. */
-export type Armed = "hand over" | "reserve" | "cautions" | "discard";
+export type Armed = "hand over" | "cautions" | "discard";
 
 /** Something that was just done, and how it is taken back. */
 export type Offer = { place: "cautions" | "total"; words: string; undo: () => void };

@@ -10,14 +10,28 @@ export function useHorizon(): number {
   return useSettings()?.horizonYears ?? 5;
 }
 
-/** Reserves the lines at a branch, orders what is not in stock, and reports the result of each. */
+type Reserved = {
+  /** Keeps the case with the customer's name; its number. */
+  keep: () => Promise<number>;
+  branch: string;
+  until: string;
+  lines: Lines;
+};
+
+/** Reserves the lines for a case at a branch, orders what is not in stock, and reports the result of each. */
 export function useReserve() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (asked: { branch: string; caseNumber: number | null; lines: Lines }) =>
-      answer(api.POST("/api/reservations", { body: { ...asked, order: true } })),
+    mutationFn: async ({ keep, ...asked }: Reserved) => {
+      const caseNumber = await keep();
+      return answer(api.POST("/api/reservations", { body: { ...asked, caseNumber, order: true } }));
+    },
     // Reserved pieces are no longer free for the other purchase options either.
-    onSuccess: () => client.invalidateQueries({ queryKey: ["counter"] }),
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: ["counter"] }),
+        client.invalidateQueries({ queryKey: ["calls"] }),
+      ]),
   });
 }
 

@@ -136,18 +136,68 @@ public class BagTest extends Browser {
         caller("HV-9143-K door drops, door spring");
         assertThat(total()).hasText("$3.60");
         page.keyboard().press("Tab");
-        press("a");
-        assertThat(region("Hand over")).containsText("Choose the branch first");
-        page.getByLabel("Branch").selectOption("Staithe");
         for (int i = 0; i < 40; i++) {
             page.getByLabel("One more of HN-8731").click();
         }
         assertThat(total()).hasText("$147.60");
-        button("Reserve").click();
+        reserve("Nell Foster", "Staithe");
         assertThat(page.locator(".outcome")).containsText("The supplier does not answer");
         at("/settings");
         page.getByLabel("Answers at once").click();
         assertThat(page.getByLabel("Answers at once")).isChecked();
+    }
+
+    /** Reserves the bag by keys. */
+    private void reserve(String customer, String branch) {
+        press("a");
+        page.getByLabel("For whom").fill(customer);
+        page.getByRole(AriaRole.DIALOG).getByLabel("Branch").selectOption(branch);
+        assertAccessible();
+        page.getByLabel("Phone (optional)").press("Enter");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    @Test
+    public void whatIsReservedIsListedCalledAboutAndCollectedAndASecondPressTakesNoSecondPiece() {
+        caller("HV-9143-K two door springs please");
+        assertThat(total()).hasText("$7.20");
+        page.keyboard().press("Tab");
+        reserve("Ada Pell", "Ropewalk");
+        assertThat(page.getByText("1 line reserved or ordered for Ada Pell.")).isVisible();
+        page.waitForURL(Pattern.compile("/cases/\\d+"));
+        reserve("Ada Pell", "Ropewalk");
+        at("/cases/reserved");
+        Locator mine = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Ada Pell"));
+        assertThat(mine).hasCount(1);
+        assertThat(mine).containsText("2 × HN-8731");
+        assertThat(mine).containsText("at Ropewalk");
+        assertAccessible();
+        mine.getByText("Called", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(mine).containsText("called 11/30/2026");
+        mine.getByText("Collected").click();
+        assertThat(mine).hasCount(0);
+    }
+
+    @Test
+    public void aReservationIsTakenBackInPlaceAndMissingStockIsSaidBeforeHandingOver() {
+        caller("HD-4902-S drain pump, genuine");
+        page.getByLabel("Branch").selectOption("Hill Depot");
+        assertThat(region("Bag")).containsText("4 at Hill Depot");
+        for (int i = 0; i < 4; i++) {
+            page.getByLabel("One more of OS-20256").click();
+        }
+        assertThat(region("Hand over")).containsText("only 4 of 5 at Hill Depot. Staithe has 3 only.");
+        assertThat(region("Hand over")).containsText("Here in 2 days if ordered.");
+        page.getByLabel("One less of OS-20256").click();
+        assertThat(region("Hand over")).not().containsText("only 4");
+        page.keyboard().press("Escape");
+        reserve("Ib Marsh", "Hill Depot");
+        assertThat(page.getByText("reserved or ordered for Ib Marsh.")).isVisible();
+        page.keyboard().press("Control+z");
+        at("/cases/reserved");
+        assertThat(page.getByRole(AriaRole.HEADING).getByText("Reserved and ordered"))
+                .isVisible();
+        assertThat(page.getByText("Ib Marsh")).hasCount(0);
     }
 
     @Test

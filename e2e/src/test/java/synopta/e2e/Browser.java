@@ -152,7 +152,7 @@ public abstract class Browser implements IHookable {
     }
 
     /** What cannot be taken back later: the key waits for Enter. */
-    private static final Set<String> GRAVE = Set.of("s", "h", "a");
+    private static final Set<String> GRAVE = Set.of("s", "h");
 
     /** Presses these keys one after another; at the counter letters are switched on first. */
     void press(String... keys) {

@@ -89,6 +89,10 @@ public class PurchaseTest extends Browser {
         }
         assertThat(total()).hasText("$147.60");
         button("Reserve").click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Reserve"))
+                .click();
         assertThat(page.locator(".outcome")).containsText(words);
     }
 

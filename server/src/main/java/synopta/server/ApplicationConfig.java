@@ -32,6 +32,7 @@ import synopta.core.order.OrderService;
 import synopta.core.order.QuoteRepository;
 import synopta.core.order.QuoteService;
 import synopta.core.order.ReservationRepository;
+import synopta.core.order.StockRepository;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.core.outcome.ParameterOverrides;
 import synopta.core.outcome.ParameterRepository;
@@ -177,6 +178,11 @@ class ApplicationConfig {
     @Bean
     ReservationRepository promiseLog(Store store) {
         return store.reservations();
+    }
+
+    @Bean
+    StockRepository stockMovements(Store store) {
+        return store.stockMovements();
     }
 
     @Bean

@@ -4,10 +4,12 @@ import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.pool.HikariPool;
 import java.nio.file.Path;
+import java.time.Clock;
 import org.flywaydb.core.Flyway;
 import synopta.core.catalog.Catalog;
 import synopta.core.order.QuoteRepository;
 import synopta.core.order.ReservationRepository;
+import synopta.core.order.StockRepository;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.record.CaseRepository;
@@ -15,6 +17,7 @@ import synopta.store.catalog.CatalogStore;
 import synopta.store.jdbc.Jdbc;
 import synopta.store.order.QuoteStore;
 import synopta.store.order.ReservationStore;
+import synopta.store.order.StockMovements;
 import synopta.store.outcome.OutcomeStore;
 import synopta.store.outcome.ParameterStore;
 import synopta.store.record.CaseStore;
@@ -28,6 +31,7 @@ public final class Store implements AutoCloseable {
     private final CaseStore cases;
     private final SettingsStore house;
     private final QuoteStore quotes;
+    private final StockMovements stock;
     private final ReservationStore reservations;
     private final OutcomeStore outcomes;
     private final ParameterStore learned;
@@ -43,11 +47,12 @@ public final class Store implements AutoCloseable {
         Flyway.configure().dataSource(source).load().migrate();
         jdbc = new Jdbc(source);
         catalog = new CatalogStore(jdbc);
-        cases = new CaseStore(jdbc);
         house = new SettingsStore(jdbc);
         quotes = new QuoteStore(jdbc);
-        reservations = new ReservationStore(jdbc);
-        outcomes = new OutcomeStore(jdbc);
+        stock = new StockMovements(jdbc, Clock.systemUTC());
+        reservations = new ReservationStore(jdbc, stock);
+        cases = new CaseStore(jdbc, stock, reservations);
+        outcomes = new OutcomeStore(jdbc, stock);
         learned = new ParameterStore(jdbc);
     }
 
@@ -117,6 +122,11 @@ public final class Store implements AutoCloseable {
     /** What was promised. */
     public ReservationRepository reservations() {
         return reservations;
+    }
+
+    /** What left the shelves and came back. */
+    public StockRepository stockMovements() {
+        return stock;
     }
 
     /** What became of the cases. */

@@ -54,7 +54,7 @@ public class OrdersInStoreTest {
     }
 
     private static Reservation wanted(PartNumber part, int quantity, Reservation.State state) {
-        return new Reservation(0, NOON, 9L, "Staithe", part, quantity, state, null);
+        return new Reservation(0, NOON, 9L, "Staithe", part, quantity, state, null, null, null);
     }
 
     private int free() {

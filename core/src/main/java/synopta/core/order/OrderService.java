@@ -1,8 +1,10 @@
 package synopta.core.order;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.PartNumber;
@@ -70,27 +72,34 @@ public final class OrderService {
      */
     public record Wanted(PartNumber part, int quantity) {}
 
+    /**
+     * For whom, where and until when.
+     *
+     * @param branch name of the branch
+     * @param caseNumber case it is for; what was reserved for it before is not reserved again. Null when there is none
+     * @param until last day it is kept; null for no limit
+     */
+    public record Keeping(
+            String branch,
+            @Nullable Long caseNumber,
+            @Nullable LocalDate until) {}
+
     /** Reserves each line at the branch; what is not there is told. */
-    public List<Outcome> reserve(String branch, @Nullable Long caseNumber, List<Wanted> lines) {
+    public List<Outcome> reserve(Keeping keeping, List<Wanted> lines) {
         return reservation(
-                branch,
-                caseNumber,
-                lines,
-                missing -> new Outcome.Gone(missing.part(), missing.quantity(), log.free(missing)));
+                keeping, lines, missing -> new Outcome.Gone(missing.part(), missing.quantity(), log.free(missing)));
     }
 
     /** Reserves each line at the branch; what is not there is ordered from the supplier. */
-    public List<Outcome> reserveOrOrder(String branch, @Nullable Long caseNumber, List<Wanted> lines) {
+    public List<Outcome> reserveOrOrder(Keeping keeping, List<Wanted> lines) {
         return reservation(
-                branch,
-                caseNumber,
+                keeping,
                 lines,
                 missing -> new Outcome.Promised(sent(
                         log.add(missing.as(Reservation.State.WAITING, null)).orElseThrow())));
     }
 
-    private List<Outcome> reservation(
-            String branch, @Nullable Long caseNumber, List<Wanted> lines, Function<Reservation, Outcome> whenGone) {
+    private List<Outcome> reservation(Keeping keeping, List<Wanted> lines, Function<Reservation, Outcome> whenGone) {
         for (Wanted line : lines) {
             if (catalog.part(line.part).isEmpty()) {
                 throw new IllegalArgumentException(
@@ -98,19 +107,42 @@ public final class OrderService {
                                 .formatted(line.part));
             }
         }
+        Long number = keeping.caseNumber;
+        List<Reservation> before = number == null
+                ? List.of()
+                : log.ofCase(number).stream()
+                        .filter(r -> r.state().isStanding() && r.branch().equals(keeping.branch))
+                        .toList();
         return lines.stream()
-                .map(line -> new Reservation(
-                        0,
-                        clock.instant(),
-                        caseNumber,
-                        branch,
-                        line.part,
-                        line.quantity,
-                        Reservation.State.RESERVED,
-                        null))
-                .map(wanted ->
-                        log.add(wanted).<Outcome>map(Outcome.Promised::new).orElseGet(() -> whenGone.apply(wanted)))
+                .flatMap(line -> reserved(keeping, line, before, whenGone))
                 .toList();
+    }
+
+    /** What stands of a line, and what is reserved of the rest. */
+    private Stream<Outcome> reserved(
+            Keeping keeping, Wanted line, List<Reservation> before, Function<Reservation, Outcome> whenGone) {
+        List<Reservation> standing =
+                before.stream().filter(r -> r.part().equals(line.part)).toList();
+        int missing = line.quantity
+                - standing.stream().mapToInt(Reservation::quantity).sum();
+        Stream<Outcome> stand = standing.stream().map(Outcome.Promised::new);
+        if (missing <= 0) {
+            return stand;
+        }
+        Reservation wanted = new Reservation(
+                0,
+                clock.instant(),
+                keeping.caseNumber,
+                keeping.branch,
+                line.part,
+                missing,
+                Reservation.State.RESERVED,
+                null,
+                keeping.until,
+                null);
+        return Stream.concat(
+                stand,
+                Stream.of(log.add(wanted).<Outcome>map(Outcome.Promised::new).orElseGet(() -> whenGone.apply(wanted))));
     }
 
     private Reservation sent(Reservation order) {
@@ -141,10 +173,29 @@ public final class OrderService {
     /** Takes a reservation or an order back; false when it does not stand any more, or the supplier does not take it back. */
     public boolean release(Reservation reservation) {
         boolean stands = switch (reservation.state()) {
-            case RESERVED, WAITING -> true;
+            case RESERVED, ARRIVED, WAITING -> true;
             case ORDERED -> feed.cancel(reservation.number());
-            case OUT_OF_STOCK, RELEASED -> false;
+            case OUT_OF_STOCK, COLLECTED, RELEASED -> false;
         };
         return stands && log.change(reservation, Reservation.State.RELEASED, null);
+    }
+
+    /** What was ordered came in: it is kept on the shelf; false where nothing was ordered. */
+    public boolean arrive(Reservation reservation) {
+        return reservation.state() == Reservation.State.ORDERED
+                && log.change(reservation, Reservation.State.ARRIVED, null);
+    }
+
+    /** The customer fetched it; false where it is not kept on the shelf. */
+    public boolean collect(Reservation reservation) {
+        return reservation.state().isKept() && log.change(reservation, Reservation.State.COLLECTED, null);
+    }
+
+    /** The customer was told that it is there; false where it is not. */
+    public boolean call(Reservation reservation) {
+        if (reservation.state().isKept()) {
+            log.called(reservation.number(), clock.instant());
+        }
+        return reservation.state().isKept();
     }
 }

@@ -1,5 +1,6 @@
 package synopta.core.order;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +16,10 @@ public interface ReservationRepository {
     /** What is free of a part at a branch, in sale units. */
     int free(Reservation reservation);
 
-    /** Changes how a promise stands, if it still stands as given; what was reserved is free again when it is released. */
+    /**
+     * Changes how a promise stands, if it still stands as given. What was kept is free again when it is released, and off
+     * the shelf when it is collected; what was ordered is on the shelf and kept when it came in.
+     */
     boolean change(Reservation reservation, Reservation.State state, @Nullable Integer days);
 
     /** The promise of that number. */
@@ -23,6 +27,12 @@ public interface ReservationRepository {
 
     /** Those of a case, oldest first. */
     List<Reservation> ofCase(long caseNumber);
+
+    /** What is still to be fetched, oldest first. */
+    List<StandingReservation> standing();
+
+    /** Takes note that the customer was told that it is there. */
+    void called(long number, Instant at);
 
     /** Orders that wait for the supplier, oldest first. */
     List<Reservation> waiting();

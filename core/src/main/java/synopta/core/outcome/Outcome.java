@@ -1,7 +1,9 @@
 package synopta.core.outcome;
 
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Slugged;
@@ -73,6 +75,15 @@ public record Outcome(
         public static Reason of(String slug) {
             return Slugged.of(Reason.class, "Reason", slug);
         }
+    }
+
+    /** Sale units of each part that came back and can be sold again: what is damaged goes back to no shelf. */
+    public Map<PartNumber, Integer> shelved() {
+        Map<PartNumber, Integer> shelved = new HashMap<>();
+        returns.stream()
+                .filter(back -> back.reason() != Reason.DAMAGED)
+                .forEach(back -> shelved.merge(back.part(), back.quantity(), Integer::sum));
+        return shelved;
     }
 
     /** Fixed, and nothing came back for which the counter is to blame. */

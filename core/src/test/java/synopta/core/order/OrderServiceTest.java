@@ -113,15 +113,7 @@ public class OrderServiceTest {
                 shelf.merge(reservation.part(), -reservation.quantity(), Integer::sum);
             }
             long number = kept.size() + 1L;
-            Reservation numbered = new Reservation(
-                    number,
-                    reservation.createdAt(),
-                    reservation.caseNumber(),
-                    reservation.branch(),
-                    reservation.part(),
-                    reservation.quantity(),
-                    reservation.state(),
-                    reservation.days());
+            Reservation numbered = reservation.numbered(number);
             kept.put(number, numbered);
             return Optional.of(numbered);
         }
@@ -145,6 +137,16 @@ public class OrderServiceTest {
         @Override
         public List<Reservation> ofCase(long caseNumber) {
             return List.copyOf(kept.values());
+        }
+
+        @Override
+        public List<StandingReservation> standing() {
+            return List.of();
+        }
+
+        @Override
+        public void called(long number, Instant at) {
+            // nobody asks
         }
 
         @Override
@@ -174,7 +176,8 @@ public class OrderServiceTest {
 
     private String reserved(String part, boolean ordering) {
         List<OrderService.Wanted> lines = List.of(new OrderService.Wanted(part(part), 1));
-        return (ordering ? service.reserveOrOrder("Staithe", null, lines) : service.reserve("Staithe", null, lines))
+        OrderService.Keeping keeping = new OrderService.Keeping("Staithe", null, null);
+        return (ordering ? service.reserveOrOrder(keeping, lines) : service.reserve(keeping, lines))
                 .get(0)
                 .fold(
                         kept -> kept.reservation().state().slug()
@@ -182,6 +185,28 @@ public class OrderServiceTest {
                                         ? " " + kept.reservation().days()
                                         : ""),
                         gone -> "gone, %d free".formatted(gone.free()));
+    }
+
+    @Test
+    public void whatStandsForACaseIsNotReservedAgain() {
+        OrderService.Keeping keeping = new OrderService.Keeping("Staithe", 4L, LocalDate.of(2026, 12, 3));
+        List<OrderService.Wanted> two = List.of(new OrderService.Wanted(part("BELT"), 2));
+        service.reserve(keeping, List.of(new OrderService.Wanted(part("BELT"), 1)));
+        assertEquals(service.reserveOrOrder(keeping, two).size(), 2, "the one that is kept, and one that is ordered");
+        service.reserveOrOrder(keeping, two);
+        assertEquals(
+                reservations.ofCase(4).stream().map(Reservation::quantity).toList(), List.of(1, 1), "no third piece");
+    }
+
+    /** What is due, what is booked, what is left to book. */
+    @Test
+    public void onlyTheDifferenceOfAShelfIsBooked() {
+        StockMovement.Shelf belt = new StockMovement.Shelf("Staithe", part("BELT"));
+        StockMovement.Shelf fuse = new StockMovement.Shelf("Staithe", part("FUSE"));
+        assertEquals(StockMovement.toBook(Map.of(belt, -2), Map.of()), Map.of(belt, -2));
+        assertEquals(StockMovement.toBook(Map.of(belt, -2), Map.of(belt, -2)), Map.of());
+        assertEquals(StockMovement.toBook(Map.of(belt, -1), Map.of(belt, -2, fuse, -1)), Map.of(belt, 1, fuse, 1));
+        assertEquals(StockMovement.toBook(Map.of(), Map.of(belt, -2)), Map.of(belt, 2));
     }
 
     @Test

@@ -8,11 +8,15 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import synopta.core.order.OrderService;
 import synopta.core.order.Quote;
 import synopta.core.order.QuoteTotals;
 import synopta.core.order.Reservation;
+import synopta.core.order.StandingReservation;
+import synopta.core.order.StockMovement;
 import synopta.server.web.MayBeNull;
 
 /** Wire records of quotes, reservations and orders. */
@@ -49,11 +53,15 @@ public final class OrderWire {
     public record QuotePage(
             List<QuoteAnswer> quotes, @MayBeNull Long next) {}
 
-    /** What is to be kept at a branch; `order`: what is not there is ordered. */
+    /**
+     * What is to be kept at a branch, for a case, until a day; `order`: what is not there is ordered. What stands for the
+     * case already is not reserved again.
+     */
     public record PromiseRequest(
             @NotBlank @Size(max = 80) String branch,
             @MayBeNull Long caseNumber,
             @MayBeNull Boolean order,
+            @MayBeNull LocalDate until,
             @NotEmpty @Size(max = 200) List<@Valid OrderLineWire> lines) {}
 
     /** What became of each line. */
@@ -97,6 +105,47 @@ public final class OrderWire {
                     days,
                     null,
                     reservation.words());
+        }
+    }
+
+    /** What is still to be fetched: for whom, until when, and when they were told that it is there. */
+    public record StandingWire(
+            @JsonUnwrapped OutcomeWire outcome,
+            @MayBeNull Long caseNumber,
+            @MayBeNull String customer,
+            @MayBeNull String phone,
+            @MayBeNull LocalDate until,
+            @MayBeNull Instant calledAt,
+            Instant createdAt) {
+        static StandingWire of(StandingReservation standing) {
+            Reservation reservation = standing.reservation();
+            return new StandingWire(
+                    OutcomeWire.of(reservation),
+                    reservation.caseNumber(),
+                    standing.customer(),
+                    standing.phone(),
+                    reservation.until(),
+                    reservation.calledAt(),
+                    reservation.createdAt());
+        }
+    }
+
+    /** Sale units that came onto a shelf, or left it (negative); `reason` as `handed-over`, `taken-back`, `collected`, `returned` or `arrived`. */
+    public record MovementWire(
+            Instant at,
+            String branch,
+            String part,
+            int quantity,
+            String reason,
+            @MayBeNull Long caseNumber) {
+        static MovementWire of(StockMovement movement) {
+            return new MovementWire(
+                    movement.at(),
+                    movement.shelf().branch(),
+                    movement.shelf().part().written(),
+                    movement.quantity(),
+                    movement.reason().slug(),
+                    movement.caseNumber());
         }
     }
 

@@ -42,12 +42,12 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
                                  from promise p
                                 where p.part_key = stock.part_key
                                   and p.branch = stock.branch
-                                  and p.state = 'reserved')
+                                  and p.state in ('reserved', 'arrived'))
              where exists (select 1
                              from promise p
                             where p.part_key = stock.part_key
                               and p.branch = stock.branch
-                              and p.state = 'reserved')""";
+                              and p.state in ('reserved', 'arrived'))""";
 
     /**
      * Puts the sheets that were sent in the place of those of the same name, in one transaction: all of them or, when it

@@ -58,7 +58,7 @@ final class Select {
             """;
 
     static final String FREE_STOCK = """
-            select s.branch, p.part, greatest(s.on_hand - s.reserved, 0) as on_hand, s.lead_days
+            select s.branch, p.part, greatest(s.on_hand + s.moved - s.reserved, 0) as on_hand, s.lead_days
               from stock s
               join part p on p.part_key = s.part_key
             """;

@@ -2,6 +2,8 @@ package synopta.store.order;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -11,6 +13,8 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.order.Reservation;
 import synopta.core.order.ReservationRepository;
+import synopta.core.order.StandingReservation;
+import synopta.core.order.StockMovement;
 import synopta.store.jdbc.Jdbc;
 
 /**
@@ -19,10 +23,12 @@ import synopta.store.jdbc.Jdbc;
  */
 public final class ReservationStore implements ReservationRepository {
     private final Jdbc jdbc;
+    private final StockMovements movements;
 
     /** Reads and writes through this. */
-    public ReservationStore(Jdbc jdbc) {
+    public ReservationStore(Jdbc jdbc, StockMovements movements) {
         this.jdbc = jdbc;
+        this.movements = movements;
     }
 
     private static final String TAKE = """
@@ -30,13 +36,14 @@ public final class ReservationStore implements ReservationRepository {
                set reserved = reserved + ?
              where part_key = ?
                and branch = ?
-               and on_hand - reserved >= ?""";
+               and on_hand + moved - reserved >= ?""";
     private static final String NEXT = """
             select coalesce(max(number), 0) + 1 as next
               from promise""";
     private static final String INSERT = """
-            insert into promise (number, created_at, case_number, branch, part, part_key, quantity, state, days)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+            insert into promise (number, created_at, case_number, branch, part, part_key, quantity, state, days,
+                                 kept_until)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
     public synchronized Optional<Reservation> add(Reservation reservation) {
@@ -59,13 +66,14 @@ public final class ReservationStore implements ReservationRepository {
                     key,
                     reservation.quantity(),
                     reservation.state().slug(),
-                    reservation.days());
+                    reservation.days(),
+                    reservation.until());
             return find(number);
         });
     }
 
     private static final String FREE = """
-            select on_hand - reserved as free
+            select on_hand + moved - reserved as free
               from stock
              where part_key = ?
                and branch = ?""";
@@ -82,39 +90,83 @@ public final class ReservationStore implements ReservationRepository {
                set state = ?, days = ?
              where number = ?
                and state = ?""";
-    private static final String PUT_BACK = """
+    private static final String KEEP_MORE = """
             update stock
-               set reserved = reserved - ?
+               set reserved = greatest(reserved + ?, 0)
              where part_key = ?
-               and branch = ?
-               and reserved >= ?""";
+               and branch = ?""";
 
     @Override
     public boolean change(Reservation reservation, Reservation.State state, @Nullable Integer days) {
         return jdbc.inTransaction(() -> {
-            Integer inDays = days;
             int changed = jdbc.update(
                     CHANGE,
                     state.slug(),
-                    inDays,
+                    days,
                     reservation.number(),
                     reservation.state().slug());
-            if (changed == 1
-                    && reservation.state() == Reservation.State.RESERVED
-                    && state == Reservation.State.RELEASED) {
-                jdbc.update(
-                        PUT_BACK,
-                        reservation.quantity(),
-                        reservation.part().key(),
-                        reservation.branch(),
-                        reservation.quantity());
+            if (changed == 1) {
+                moved(reservation, state);
             }
             return changed == 1;
         });
     }
 
+    private void moved(Reservation reservation, Reservation.State state) {
+        StockMovement.Shelf shelf = new StockMovement.Shelf(reservation.branch(), reservation.part());
+        int quantity = reservation.quantity();
+        if (state == Reservation.State.ARRIVED) {
+            movements.book(shelf, quantity, StockMovement.Reason.ARRIVED, reservation.caseNumber());
+        }
+        if (state == Reservation.State.COLLECTED) {
+            movements.book(shelf, -quantity, StockMovement.Reason.COLLECTED, reservation.caseNumber());
+        }
+        int more = (state.isKept() ? quantity : 0) - (reservation.state().isKept() ? quantity : 0);
+        if (more != 0) {
+            jdbc.update(KEEP_MORE, more, shelf.part().key(), shelf.branch());
+        }
+    }
+
+    /** What was kept for a case leaves with it: it is no longer kept, and the hand-over books what leaves the shelf. */
+    public void leaves(Reservation kept) {
+        if (jdbc.update(
+                        CHANGE,
+                        Reservation.State.COLLECTED.slug(),
+                        kept.days(),
+                        kept.number(),
+                        kept.state().slug())
+                == 1) {
+            jdbc.update(KEEP_MORE, -kept.quantity(), kept.part().key(), kept.branch());
+        }
+    }
+
+    private static final String CALLED = """
+            update promise
+               set called_at = ?
+             where number = ?""";
+
+    @Override
+    public void called(long number, Instant at) {
+        jdbc.update(CALLED, at.atOffset(ZoneOffset.UTC), number);
+    }
+
+    private static final String STANDING = """
+            select p.number, p.created_at, p.case_number, p.branch, p.part, p.quantity, p.state, p.days, p.kept_until,
+                   p.called_at, c.name, c.phone
+              from promise p
+              left join case_customer c on c.number = p.case_number
+             where p.state in ('reserved', 'arrived', 'ordered', 'waiting')
+             order by p.number""";
+
+    @Override
+    public List<StandingReservation> standing() {
+        return jdbc.list(
+                STANDING,
+                row -> new StandingReservation(reservation(row), row.getString("name"), row.getString("phone")));
+    }
+
     private static final String FIND = """
-            select number, created_at, case_number, branch, part, quantity, state, days
+            select number, created_at, case_number, branch, part, quantity, state, days, kept_until, called_at
               from promise
              where number = ?""";
 
@@ -124,7 +176,7 @@ public final class ReservationStore implements ReservationRepository {
     }
 
     private static final String OF_CASE = """
-            select number, created_at, case_number, branch, part, quantity, state, days
+            select number, created_at, case_number, branch, part, quantity, state, days, kept_until, called_at
               from promise
              where case_number = ?
              order by number""";
@@ -135,7 +187,7 @@ public final class ReservationStore implements ReservationRepository {
     }
 
     private static final String WAITING = """
-            select number, created_at, case_number, branch, part, quantity, state, days
+            select number, created_at, case_number, branch, part, quantity, state, days, kept_until, called_at
               from promise
              where state = 'waiting'
              order by number""";
@@ -155,6 +207,10 @@ public final class ReservationStore implements ReservationRepository {
                 row.getInt("quantity"),
                 Reservation.State.valueOf(
                         row.getString("state").toUpperCase(Locale.ROOT).replace('-', '_')),
-                row.getObject("days", Integer.class));
+                row.getObject("days", Integer.class),
+                row.getObject("kept_until", LocalDate.class),
+                Optional.ofNullable(row.getObject("called_at", OffsetDateTime.class))
+                        .map(OffsetDateTime::toInstant)
+                        .orElse(null));
     }
 }

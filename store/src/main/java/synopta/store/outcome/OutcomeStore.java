@@ -17,15 +17,18 @@ import synopta.core.outcome.Outcome;
 import synopta.core.outcome.OutcomeRecord;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.store.jdbc.Jdbc;
+import synopta.store.order.StockMovements;
 
 /** Outcomes in the store. What the counts need is kept at hand: a data folder is open in one process only. */
 public final class OutcomeStore implements OutcomeRepository {
     private final Jdbc jdbc;
+    private final StockMovements stock;
     private Map<Long, OutcomeRecord> atHand;
 
     /** Reads and writes through this. */
-    public OutcomeStore(Jdbc jdbc) {
+    public OutcomeStore(Jdbc jdbc, StockMovements stock) {
         this.jdbc = jdbc;
+        this.stock = stock;
     }
 
     private static final String NEXT = """
@@ -60,15 +63,8 @@ public final class OutcomeStore implements OutcomeRepository {
                     outcome.fixed(),
                     outcome.minutes(),
                     outcome.note());
-            int[] place = {0};
-            jdbc.batch(ADD_RETURN, outcome.returns().stream(), back -> new Object[] {
-                number,
-                entry,
-                place[0]++,
-                back.part().written(),
-                back.quantity(),
-                back.reason().slug()
-            });
+            addReturns(number, entry, outcome);
+            stock.settleReturns(number, outcome.shelved());
             jdbc.update(FORGET_TOLD, number);
             jdbc.update(ADD_TOLD, OutcomeRecordCodec.columns(told));
             return entry;
@@ -76,6 +72,18 @@ public final class OutcomeStore implements OutcomeRepository {
         if (atHand != null) {
             atHand.put(number, told);
         }
+    }
+
+    private void addReturns(long number, int entry, Outcome outcome) {
+        int[] place = {0};
+        jdbc.batch(ADD_RETURN, outcome.returns().stream(), back -> new Object[] {
+            number,
+            entry,
+            place[0]++,
+            back.part().written(),
+            back.quantity(),
+            back.reason().slug()
+        });
     }
 
     private static final String ENTRIES = """

@@ -8,10 +8,12 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import synopta.core.record.CaseRepository;
 import synopta.store.jdbc.Jdbc;
 
@@ -55,6 +57,22 @@ final class CaseSearch {
     void index(long number, Set<String> words) {
         jdbc.update(FORGET, number);
         jdbc.batch(LEARN, words.stream(), word -> new Object[] {word, number});
+    }
+
+    private static final String NOT_INDEXED = """
+            select c.number, c.searched
+              from counter_case c
+             where not exists (select 1
+                                 from case_word w
+                                where w.number = c.number)""";
+
+    /** Indexes cases of before there was an index; how many. */
+    int indexWhatIsNot() {
+        Map<Long, String> texts =
+                jdbc.list(NOT_INDEXED, row -> Map.entry(row.getLong("number"), row.getString("searched"))).stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        texts.forEach((number, text) -> index(number, CaseIndex.of(number + " " + text)));
+        return texts.size();
     }
 
     private static final String HAVING = """

@@ -7,7 +7,6 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
@@ -17,6 +16,8 @@ import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.CaseSnapshot;
 import synopta.store.jdbc.Jdbc;
+import synopta.store.order.ReservationStore;
+import synopta.store.order.StockMovements;
 
 /** Cases in the store. A running number is the greatest so far and one; saves queue up for it. */
 public final class CaseStore implements CaseRepository {
@@ -24,30 +25,16 @@ public final class CaseStore implements CaseRepository {
     private final CaseItems items;
     private final CaseSearch search;
     private final CustomerStore customers;
+    private final LeavingParts leaving;
 
     /** Reads and writes through this. */
-    public CaseStore(Jdbc jdbc) {
+    public CaseStore(Jdbc jdbc, StockMovements stock, ReservationStore reservations) {
         this.jdbc = jdbc;
+        leaving = new LeavingParts(stock, reservations);
         items = new CaseItems(jdbc);
         search = new CaseSearch(jdbc, CaseSearch.Limits.USUAL);
         customers = new CustomerStore(jdbc);
-        jdbc.inTransaction(this::indexWhatIsNot);
-    }
-
-    private static final String NOT_INDEXED = """
-            select c.number, c.searched
-              from counter_case c
-             where not exists (select 1
-                                 from case_word w
-                                where w.number = c.number)""";
-
-    /** Cases of before there was an index. */
-    private int indexWhatIsNot() {
-        Map<Long, String> texts =
-                jdbc.list(NOT_INDEXED, row -> Map.entry(row.getLong("number"), row.getString("searched"))).stream()
-                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-        texts.forEach((number, text) -> search.index(number, CaseIndex.of(number + " " + text)));
-        return texts.size();
+        jdbc.inTransaction(search::indexWhatIsNot);
     }
 
     private static final String NEXT = """
@@ -113,6 +100,7 @@ public final class CaseStore implements CaseRepository {
                 SnapshotCodec.of(snapshot));
         items.write(number, revision, content);
         customers.write(number, content.customer());
+        leaving.settle(number, content);
         search.index(number, CaseIndex.of(text));
     }
 
