@@ -57,7 +57,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
   if (answer === undefined) {
     return always;
   }
-  const question = atHand(answer.next, actions.asked);
+  const question = atHand(answer, actions.asked);
   const reply = (index: number) => {
     const word = question && repliesTo(question)[index];
     return question && word
@@ -87,7 +87,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
     l: actions.peel,
     m: open(answer).length > 0 ? focusMeanings : undefined,
     f: () => dispatch({ kind: "person", person: nextWorker(state.person) }),
-    n: question && actions.skipQuestion,
+    n: answer.next.length > 0 ? actions.skipQuestion : undefined,
     y: meant && (() => dispatch(confirmed(meant))),
     i: meant && (() => dispatch(rejected(meant))),
     r: reread(0),

@@ -10,7 +10,7 @@ import { NotCovered } from "./NotCovered";
 import { NextQuestions } from "./NextQuestions";
 import { placesOf, TeardownPlan } from "../teardown/TeardownPlan";
 import { MeterPractice } from "./MeterPractice";
-import type { Question, Tried } from "./questions";
+import { isFolded, putOff, type Question, type Tried } from "./questions";
 import { Suspects } from "./Suspects";
 import type { Answer } from "../casefile/case";
 import { Why } from "./Why";
@@ -91,14 +91,16 @@ export function LikelyCauses(props: Props) {
           weighing={weighing}
           onToggle={toggle}
           onWeigh={onWeigh}
+          kitted={option?.purchase.spare.map((spare) => spare.part) ?? []}
         />
       )}
       {answer.next.length > 0 && !isOpen && (
         <NextQuestions
           key={answer.next[0]?.finding}
           questions={answer.next}
-          asked={asked}
+          asked={putOff(answer, asked)}
           act={act}
+          folded={isFolded(answer, asked)}
           onSkip={onSkip}
           onTry={setTried}
           onPractice={setPracticed}

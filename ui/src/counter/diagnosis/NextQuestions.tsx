@@ -1,12 +1,14 @@
 import { useState, type FormEvent } from "react";
 import { Button, Form } from "react-bootstrap";
-import { hazardName, minutes } from "../../shared/format";
+import { hazardName, many, minutes } from "../../shared/format";
 import type { Action } from "../casefile/caseState";
 import { inSight, repliesTo, type Question, type Tried } from "./questions";
 
 type Props = {
   questions: Question[];
   asked: number;
+  /** Whether the advice is to sell, so that the questions stay out of the way. */
+  folded: boolean;
   act: (action: Action) => void;
   onSkip: () => void;
   onTry: (tried: Tried | null) => void;
@@ -21,10 +23,17 @@ const WHO: Record<Question["who"], string> = {
 };
 
 /** The next questions: the first answered by keys, the others by a click. */
-export function NextQuestions({ questions, asked, act, onSkip, onTry, onPractice }: Props) {
+export function NextQuestions({ questions, asked, folded, act, onSkip, onTry, onPractice }: Props) {
   const [first, ...others] = inSight(questions, asked);
   if (first === undefined) {
     return null;
+  }
+  if (folded) {
+    return (
+      <Button variant="link" size="sm" className="align-self-start p-0" onClick={onSkip}>
+        {many(1 + others.length, "question")} could still be asked <kbd>N</kbd>
+      </Button>
+    );
   }
   return (
     <div className="questions">

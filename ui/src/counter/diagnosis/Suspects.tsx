@@ -11,16 +11,18 @@ type Props = {
   weighing: boolean;
   onToggle: (suspect: Wire["Suspect"]) => void;
   onWeigh: () => void;
+  /** Parts that a kit in the bag brings beyond what is needed. */
+  kitted: string[];
 };
 
 /** The suspected faults as bars; while an answer is hovered, how likely each would become. */
-export function Suspects({ suspects, answer, tried, weighing, onToggle, onWeigh }: Props) {
+export function Suspects({ suspects, answer, tried, weighing, onToggle, onWeigh, kitted }: Props) {
   return (
     <div>
       <div className="suspects-head small soft">
         <span role="status">
           {tried === null
-            ? "How likely each fault is"
+            ? "How likely each fault is. Several may be present at once: they need not add up to 100%."
             : `If “${tried.choice.words.toLowerCase()}”: how likely each would be`}
         </span>
         <Button variant="link" size="sm" className="p-0" aria-pressed={weighing} onClick={onWeigh}>
@@ -34,6 +36,7 @@ export function Suspects({ suspects, answer, tried, weighing, onToggle, onWeigh 
             suspect={suspect}
             rank={index + 1}
             answer={answer}
+            kitted={kitted}
             then={tried === null ? null : (tried.choice.suspects[suspect.id] ?? 0)}
             onToggle={onToggle}
           />
@@ -47,15 +50,28 @@ type RowProps = {
   suspect: Wire["Suspect"];
   rank: number;
   answer: Answer;
+  /** Parts that a kit in the bag brings beyond what is needed. */
+  kitted: string[];
   then: number | null;
   onToggle: Props["onToggle"];
 };
 
-function Row({ suspect, rank, answer, then, onToggle }: RowProps) {
+function Row({ suspect, rank, answer, kitted, then, onToggle }: RowProps) {
   const sold = answer.selling.includes(suspect.id);
   const inBag = answer.needs.some((need) => need.partType === suspect.partType);
+  const inKit = kitted.some((part) =>
+    answer.parts.some((p) => p.part === part && p.partType === suspect.partType),
+  );
   const status =
-    suspect.cure && !sold ? "no part to sell" : inBag ? "in bag" : sold ? "part needed" : "not selected";
+    suspect.cure && !sold
+      ? "no part to sell"
+      : inBag
+        ? "in bag"
+        : inKit
+          ? "in the kit"
+          : sold
+            ? "part needed"
+            : "not selected";
   return (
     <li>
       <button
@@ -82,7 +98,7 @@ function Row({ suspect, rank, answer, then, onToggle }: RowProps) {
           </svg>
         </span>
         <span className="numeric">{percent(then ?? suspect.probability)}</span>
-        <span className={inBag && !suspect.cure ? "sold yes" : "sold"}>{status}</span>
+        <span className={(inBag || inKit) && !suspect.cure ? "sold yes" : "sold"}>{status}</span>
       </button>
     </li>
   );

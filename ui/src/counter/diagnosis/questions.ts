@@ -1,4 +1,5 @@
 import type { Wire } from "../../shared/api";
+import type { Answer } from "../casefile/case";
 
 export type Question = Wire["QuestionWire"];
 export type Choice = Wire["ChoiceWire"];
@@ -15,9 +16,18 @@ export const inSight = (questions: Question[], skipQuestion: number): Question[]
   return [...questions.slice(first), ...questions.slice(0, first)].slice(0, IN_SIGHT);
 };
 
+const isSelling = (answer: Answer): boolean => answer.advice?.action === "sell";
+
+/** Whether the questions are out of the way: the advice is to sell, and nobody asked for them. */
+export const isFolded = (answer: Answer, asked: number): boolean => isSelling(answer) && asked === 0;
+
+/** How many questions were put off; the first step only unfolds them where the advice is to sell. */
+export const putOff = (answer: Answer, asked: number): number =>
+  isSelling(answer) ? Math.max(0, asked - 1) : asked;
+
 /** The question at hand. */
-export const atHand = (questions: Question[], skipQuestion: number): Question | undefined =>
-  inSight(questions, skipQuestion)[0];
+export const atHand = (answer: Answer, asked: number): Question | undefined =>
+  isFolded(answer, asked) ? undefined : inSight(answer.next, putOff(answer, asked))[0];
 
 /** What can be replied, in the order of the keys 1, 2, 3 and so on. */
 export const repliesTo = (question: Question): string[] => [...question.answers, "unknown"];

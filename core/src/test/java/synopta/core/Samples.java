@@ -108,7 +108,8 @@ public final class Samples {
                 who,
                 null,
                 Set.of(),
-                OURS);
+                OURS,
+                List.of());
     }
 
     public static Finding finding(String id, double leak) {

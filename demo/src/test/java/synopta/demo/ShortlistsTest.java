@@ -10,8 +10,12 @@ import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import synopta.core.casefile.CaseInput;
+import synopta.core.counter.CaseAssessment;
 import synopta.core.counter.Counter;
+import synopta.core.diagnosis.Advice;
 import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.Question;
+import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.HouseSettings;
 
 /**
@@ -83,7 +87,7 @@ public class ShortlistsTest {
 
     /**
      * Common practice of the trade, no published source: what is said, the faults that must lead the list, and the
-     * questions of which one must be among the first two asked.
+     * questions of which one must be among the three in sight, the advised one first.
      */
     @DataProvider(name = "complaints, shortlists and the question that splits them, common practice")
     Object[][] complaints() {
@@ -100,9 +104,33 @@ public class ShortlistsTest {
                 .collect(Collectors.toSet());
         assertEquals(leading, listed);
         List<String> asked =
-                diagnosis.next().stream().limit(2).map(q -> q.finding().id()).toList();
+                diagnosis.next().stream().limit(3).map(q -> q.finding().id()).toList();
         assertTrue(
                 questions.isEmpty() || asked.stream().anyMatch(Set.of(questions.split(" "))::contains),
                 "asked " + asked);
+    }
+
+    @DataProvider
+    Object[][] lines() {
+        return Stream.of(complaints()).map(row -> new Object[] {row[0]}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "lines")
+    public void whatIsAdvisedIsAskedFirstAndNothingIsTakenForGranted(String line) {
+        CaseAssessment view = counter.work(CaseInput.of(line));
+        Diagnosis diagnosis = view.diagnosis();
+        Advice.Option best = diagnosis.advice().options().get(0);
+        if (diagnosis.advice().action() != Advice.Action.SELL && best.finding() != null) {
+            assertEquals(diagnosis.next().get(0).finding().id(), best.finding());
+        }
+        Set<Finding.Implied> known = view.evidence().stream()
+                .map(e -> new Finding.Implied(e.finding(), e.answer()))
+                .collect(Collectors.toSet());
+        for (Question question : diagnosis.next()) {
+            List<Finding.Implied> after = question.finding().after();
+            assertTrue(
+                    after.isEmpty() || after.stream().anyMatch(known::contains),
+                    question.finding().question() + " of " + line);
+        }
     }
 }

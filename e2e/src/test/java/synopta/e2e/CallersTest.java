@@ -53,8 +53,9 @@ public class CallersTest extends Browser {
         assertThat(region("Machine")).containsText("DG7-4082W");
         assertThat(region("Machine")).containsText("natural gas");
         assertThat(region("Cautions")).containsText("Shut the gas off first");
-        Locator question = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Next question"));
-        assertThat(question).containsText("how does the drum turn by hand");
+        Locator question = page.getByRole(
+                AriaRole.GROUP,
+                new Page.GetByRoleOptions().setName("With the power off, how does the drum turn by hand?"));
         question.getByText("free").click();
         assertThat(region("Known")).containsText("Drum spins with one finger");
         assertThat(region("Bag")).containsText("QV-1183");
@@ -62,7 +63,7 @@ public class CallersTest extends Browser {
 
         button("Remove: Drum spins with one finger").click();
         assertThat(region("Known")).not().containsText("Drum spins with one finger");
-        assertThat(question).containsText("how does the drum turn by hand");
+        assertThat(question).isVisible();
         assertWholeCounterInSight();
     }
 
@@ -91,7 +92,7 @@ public class CallersTest extends Browser {
         page.keyboard().type("mb4460 drier squeaks, broke the belt again, 9 yrs");
         page.keyboard().press("Enter");
         assertThat(region("Likely causes")).containsText("Idler pulley, seized");
-        page.keyboard().press("2");
+        press("n", "2");
         assertThat(region("Known")).containsText("answered");
         page.keyboard().press("/");
         page.keyboard().press("Control+A");

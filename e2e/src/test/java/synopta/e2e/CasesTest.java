@@ -188,7 +188,7 @@ public class CasesTest extends Browser {
         assertThat(page.locator("tbody tr")).hasCount(1);
         assertThat(page.locator("tbody tr")).containsText("Ida, for Perpetua Quillfeather");
         page.navigate(kept);
-        page.getByText("Perpetua Quillfeather").first().click();
+        region("Known").getByText("Perpetua Quillfeather").first().click();
         button("Erase customer data").click();
         assertThat(page.getByText("No customer name")).isVisible();
         at("/cases");

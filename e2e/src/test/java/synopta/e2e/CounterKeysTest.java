@@ -121,6 +121,20 @@ public class CounterKeysTest extends Browser {
     }
 
     @Test
+    public void whereTheAdviceIsToSellTheQuestionsAreFoldedAndOneKeyBringsThem() {
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Known")).containsText("does not agree with the tag, built 2009 to 2014");
+        caller("mb4460 drier squeaks, broke the belt again, 9 yrs");
+        assertThat(region("Hand over")).containsText("Sell.");
+        assertThat(first()).hasCount(0);
+        press("n");
+        assertThat(first()).isVisible();
+        caller("dg74082 gas dryer hums but won't turn");
+        String advised = region("Hand over").locator(".advice").textContent();
+        assertThat(first().locator(".ask > span")).hasText(advised.replaceAll("(?s).*“(.*)”.*", "$1"));
+    }
+
+    @Test
     public void theRanksOfCausesLookLikeNoKeys() {
         caller("th7820w thumps");
         Locator rank = page.locator(".suspects .rank").first();

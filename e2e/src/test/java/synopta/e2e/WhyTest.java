@@ -85,7 +85,7 @@ public class WhyTest extends Browser {
         assertThat(region("Known")).containsText("Work done by: customer");
         press("f");
         assertThat(region("Known")).containsText("Work done by: technician");
-        assertThat(question()).isVisible();
+        assertThat(page.getByText("could still be asked")).isVisible();
         for (int i = 0; i < 12 && !page.getByLabel("Meter reading").isVisible(); i++) {
             press("n");
             page.waitForTimeout(150);

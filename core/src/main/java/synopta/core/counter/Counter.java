@@ -110,7 +110,7 @@ public final class Counter {
         PackWork with = packWork.get();
         IdentifiedModel identified = with.modelIdentifier.identify(input);
         Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs::get);
-        List<KnownFact> known = new MachineFacts(input, identified).known();
+        List<KnownFact> known = new MachineFacts(input, identified, with.modelIdentifier.today()).known();
         if (pack.isEmpty() || identified.notCovered() != null) {
             return undiagnosed(input, identified, known);
         }

@@ -178,6 +178,16 @@ final class PackModel {
     }
 
     /** Whether sure evidence leaves the finding one possible answer, or makes it needless to ask. */
+    /** Whether what a question takes for granted is known: when it squeals is asked once it squeals. */
+    static boolean isInPlace(Finding finding, List<Evidence> evidence) {
+        return finding.after().isEmpty()
+                || finding.after().stream()
+                        .anyMatch(before -> evidence.stream()
+                                .anyMatch(e -> e.sure()
+                                        && e.finding().equals(before.finding())
+                                        && e.answer().equals(before.answer())));
+    }
+
     boolean isMoot(Finding finding, List<Evidence> evidence) {
         Map<String, String> known = new HashMap<>();
         for (Evidence piece : evidence) {

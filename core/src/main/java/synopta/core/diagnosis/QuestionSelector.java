@@ -71,6 +71,7 @@ final class QuestionSelector {
                 .filter(f ->
                         evidence.stream().noneMatch(e -> e.sure() && e.finding().equals(f.id())))
                 .filter(f -> inquiry.person().may(f.who()))
+                .filter(f -> PackModel.isInPlace(f, evidence))
                 .filter(f -> !model.isMoot(f, evidence))
                 .filter(f -> model.hasToDoWith(f, near))
                 .toList();
@@ -162,16 +163,15 @@ final class QuestionSelector {
         return splits;
     }
 
-    /** The questions with the advised one among the first, so that it is in sight. */
+    /** The questions, the advised one first: what is advised and what is asked are one. */
     List<Question> questions(@Nullable String advised) {
         List<Split> ordered = new ArrayList<>(splits);
         splits.stream()
-                .skip(FORESEEN)
                 .filter(s -> Objects.equals(advised, s.finding.id()))
                 .findFirst()
                 .ifPresent(split -> {
                     ordered.remove(split);
-                    ordered.add(FORESEEN - 1, split);
+                    ordered.add(0, split);
                 });
         List<Question> questions = new ArrayList<>();
         for (Split split : ordered) {

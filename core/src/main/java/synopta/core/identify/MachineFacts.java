@@ -16,14 +16,22 @@ import synopta.core.catalog.Appliance;
 import synopta.core.catalog.BuildRange;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
+import synopta.core.tag.SerialReading;
 
 /**
  * What is known of the machine besides its signs, each with where it comes from.
  *
  * @param input what was entered
  * @param identified what the machine is
+ * @param today the day on which the age is told
  */
-public record MachineFacts(CaseInput input, IdentifiedModel identified) {
+public record MachineFacts(CaseInput input, IdentifiedModel identified, LocalDate today) {
+    /** A machine may stand in a store so long before it is bought, and ages are told in round years; our judgment. */
+    private static final int YEARS_IN_STORE = 3;
+
+    private static final int ROUNDED_YEARS = 1;
+    private static final double DAYS_A_YEAR = 365.25;
+
     public List<KnownFact> known() {
         List<KnownFact> known = new ArrayList<>();
         appliance().ifPresent(known::add);
@@ -50,9 +58,42 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified) {
                                 Locale.ROOT,
                                 "%s years old",
                                 years == Math.rint(years) ? "" + years.longValue() : "" + years),
-                        input.ageYears() != null ? "entered" : "caller",
-                        true)));
+                        (input.ageYears() != null ? "entered" : "caller")
+                                + against(years).map("; "::concat).orElse(""),
+                        against(years).isEmpty())));
         return known;
+    }
+
+    /** What speaks against an age: the years in which the model, or the machine by its serial number, was built. */
+    private Optional<String> against(double years) {
+        List<BuildRange> read = Optional.ofNullable(identified.serial())
+                .map(SerialReading::built)
+                .filter(built -> !built.isEmpty())
+                .orElseGet(() -> Optional.ofNullable(identified.model()).map(Model::built).stream()
+                        .toList());
+        if (read.isEmpty() || read.stream().anyMatch(built -> agrees(built, years))) {
+            return Optional.empty();
+        }
+        String built = read.stream().map(MachineFacts::yearsOf).collect(Collectors.joining(" or "));
+        return Optional.of("does not agree with the tag, built %s: ask for both again".formatted(built));
+    }
+
+    private boolean agrees(BuildRange built, double years) {
+        boolean isTooOld = built.from() != null && years > yearsSince(built.from()) + ROUNDED_YEARS;
+        boolean isTooYoung = built.to() != null && years < yearsSince(built.to()) - YEARS_IN_STORE;
+        return !isTooOld && !isTooYoung;
+    }
+
+    private double yearsSince(LocalDate day) {
+        return ChronoUnit.DAYS.between(day, today) / DAYS_A_YEAR;
+    }
+
+    private static String yearsOf(BuildRange built) {
+        String from = built.from() == null ? "" : "" + built.from().getYear();
+        String to = built.to() == null ? "" : "" + built.to().getYear();
+        return from.equals(to)
+                ? from
+                : from.isEmpty() ? "until " + to : to.isEmpty() ? "since " + from : from + " to " + to;
     }
 
     private Optional<KnownFact> serial() {

@@ -67,6 +67,11 @@ public final class ModelIdentifier {
         readers = made(tagReader.get());
     }
 
+    /** The day as of which dates and ages are read. */
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
     private Readers made(TagReader tags) {
         return new Readers(tags, LineReader.of(catalog));
     }
@@ -213,7 +218,7 @@ public final class ModelIdentifier {
                 .map(Model::brand)
                 .or(() -> Optional.ofNullable(brand))
                 .orElse("");
-        return serialReader.read(said, serial, model, LocalDate.now(clock));
+        return serialReader.read(said, serial, model, today());
     }
 
     /** The layout that all constructions share, once something was looked at. */

@@ -20,6 +20,8 @@ import synopta.core.quantity.Slugged;
  * @param opens what must come off to find out
  * @param hazards what may hurt whoever finds out
  * @param basis where the figure or the words come from
+ * @param after answers of other findings of which one must be known before this is asked, as what squeals before when;
+ *     none where the question takes nothing for granted
  */
 public record Finding(
         String id,
@@ -30,11 +32,13 @@ public record Finding(
         Who who,
         @Nullable String opens,
         Set<Hazard> hazards,
-        Basis basis) {
+        Basis basis,
+        List<Implied> after) {
     /** Copies; refuses fewer than two answers, doubled slugs, leaks of 1 or more in all, and a time not above 0. */
     public Finding {
         answers = List.copyOf(answers);
         hazards = Ordered.set(hazards);
+        after = List.copyOf(after);
         if (answers.size() < 2) {
             throw new IllegalArgumentException("A finding needs at least two answers, the normal one first.");
         }
@@ -88,7 +92,7 @@ public record Finding(
 
     /** The same with other answers. */
     public Finding with(List<Answer> others) {
-        return new Finding(id, question, hint, others, minutes, who, opens, hazards, basis);
+        return new Finding(id, question, hint, others, minutes, who, opens, hazards, basis, after);
     }
 
     /**

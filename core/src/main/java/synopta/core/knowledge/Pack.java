@@ -182,7 +182,8 @@ public record Pack(
                 Finding.Who.CUSTOMER,
                 null,
                 Set.of(),
-                JUDGED);
+                JUDGED,
+                List.of());
     }
 
     /** Part types of the faults that a test finds. */

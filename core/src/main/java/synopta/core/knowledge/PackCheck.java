@@ -119,6 +119,7 @@ public final class PackCheck {
         for (int i = 0; i < pack.findings().size(); i++) {
             Finding finding = pack.findings().get(i);
             String path = "findings[%d]".formatted(i);
+            answers(path + ".after", finding.after());
             for (int a = 0; a < finding.answers().size(); a++) {
                 implied("%s.answers[%d]".formatted(path, a), finding.answers().get(a));
             }
@@ -139,13 +140,16 @@ public final class PackCheck {
     }
 
     private void implied(String path, Finding.Answer answer) {
-        for (int j = 0; j < answer.implies().size(); j++) {
-            Finding.Implied implied = answer.implies().get(j);
-            String at = "%s.implies[%d]".formatted(path, j);
-            finding(at + ".finding", implied.finding());
-            answer(at + ".answer", implied.finding(), implied.answer());
-        }
+        answers(path + ".implies", answer.implies());
         answer.moot().forEach(id -> finding(path + ".moot", id));
+    }
+
+    private void answers(String path, List<Finding.Implied> answers) {
+        for (int j = 0; j < answers.size(); j++) {
+            String at = "%s[%d]".formatted(path, j);
+            finding(at + ".finding", answers.get(j).finding());
+            answer(at + ".answer", answers.get(j).finding(), answers.get(j).answer());
+        }
     }
 
     private void circuits() {

@@ -77,7 +77,8 @@ public class EvidenceTest {
                 Finding.Who.TECHNICIAN,
                 "rear panel",
                 Set.of(),
-                OURS);
+                OURS,
+                List.of());
         return Samples.ohms(shown, 8, 60, List.of("coil"), 0.97, 0.98);
     }
 

@@ -34,7 +34,8 @@ public class AdvisorTest {
                 Finding.Who.TECHNICIAN,
                 null,
                 Set.of(),
-                plain.basis());
+                plain.basis(),
+                List.of());
     }
 
     @Test

@@ -38,7 +38,8 @@ public class PlatformDiagnosisTest {
                 Finding.Who.CUSTOMER,
                 null,
                 Set.of(),
-                OURS);
+                OURS,
+                List.of());
     }
 
     static Pack built(List<Fault> faults, List<Finding> findings, List<Layout> layouts) {

@@ -29,7 +29,8 @@ public class PlaceCheckTest {
             Finding.Who.CUSTOMER,
             null,
             Set.of(),
-            OURS);
+            OURS,
+            List.of());
 
     private static Layout.Place place(
             String slot, String type, int pieces, Layout.@Nullable Kind kind, Map<String, Integer> brings) {

@@ -189,13 +189,14 @@ public class OrderServiceTest {
 
     @Test
     public void whatStandsForACaseIsNotReservedAgain() {
+        Promises shelf = new Promises();
+        OrderService desk = new OrderService(CATALOG, shelf, new Supplier(), CLOCK);
         OrderService.Keeping keeping = new OrderService.Keeping("Staithe", 4L, LocalDate.of(2026, 12, 3));
         List<OrderService.Wanted> two = List.of(new OrderService.Wanted(part("BELT"), 2));
-        service.reserve(keeping, List.of(new OrderService.Wanted(part("BELT"), 1)));
-        assertEquals(service.reserveOrOrder(keeping, two).size(), 2, "the one that is kept, and one that is ordered");
-        service.reserveOrOrder(keeping, two);
-        assertEquals(
-                reservations.ofCase(4).stream().map(Reservation::quantity).toList(), List.of(1, 1), "no third piece");
+        desk.reserve(keeping, List.of(new OrderService.Wanted(part("BELT"), 1)));
+        assertEquals(desk.reserveOrOrder(keeping, two).size(), 2, "the one that is kept, and one that is ordered");
+        desk.reserveOrOrder(keeping, two);
+        assertEquals(shelf.ofCase(4).stream().map(Reservation::quantity).toList(), List.of(1, 1), "no third piece");
     }
 
     /** What is due, what is booked, what is left to book. */

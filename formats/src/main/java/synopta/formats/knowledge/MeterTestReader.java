@@ -31,7 +31,8 @@ final class MeterTestReader {
                 node.value("who", Finding.Who::of),
                 node.maybeText("opens").orElse(null),
                 PackReader.hazards(node),
-                PackReader.basis(node));
+                PackReader.basis(node),
+                List.of());
         return new MeterTest(
                 finding,
                 node.value("unit", MeterUnit::of),

@@ -174,7 +174,12 @@ public final class PackReader {
                 node.value("who", Finding.Who::of),
                 node.maybeText("opens").orElse(null),
                 hazards(node),
-                basis(node));
+                basis(node),
+                node.list("after", PackReader::implied));
+    }
+
+    private static Finding.Implied implied(JsonCursor node) {
+        return new Finding.Implied(node.text("finding"), node.text("answer"));
     }
 
     private static Finding.Answer answer(JsonCursor node) {
@@ -183,7 +188,7 @@ public final class PackReader {
                 node.text("words"),
                 node.has("leak") ? node.number("leak") : 0,
                 node.texts("said"),
-                node.list("implies", i -> new Finding.Implied(i.text("finding"), i.text("answer"))),
+                node.list("implies", PackReader::implied),
                 Set.copyOf(node.texts("moot")),
                 node.maybeText("stop").orElse(null));
     }
