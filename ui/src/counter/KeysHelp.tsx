@@ -19,6 +19,7 @@ const KEYS: [string, string][] = [
   ["U", "put the last removed fact back"],
   ["O", "next purchase option"],
   ["↑ ↓", "through the bag and the optional parts; + − change quantity, Enter adds, Delete removes"],
+  [".", "go to the branch; arrows choose"],
   ["Q", "create a quote for the bag"],
   ["A", "reserve the bag at the branch, and order what is not in stock"],
   ["S Enter", "cautions were read to the customer"],

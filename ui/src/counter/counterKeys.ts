@@ -4,6 +4,7 @@ import type { Action } from "./casefile/caseState";
 import { nextWorker } from "./casefile/workers";
 import { atHand, repliesTo } from "./diagnosis/questions";
 import { graveUnseen } from "./handover/Cautions";
+import { focusBranch } from "./handover/HandoverColumn";
 import { FUEL_KEYS, fuelIsOpen } from "./identify/KnownColumn";
 import { focusMeanings } from "./identify/MeaningPicker";
 import { open } from "./identify/Meanings";
@@ -47,6 +48,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
   const always = {
     "/": actions.focusLine,
     "?": actions.help,
+    ".": focusBranch,
     j: actions.addMachine,
     x: actions.newCall,
     Delete: actions.discard && (() => actions.arm("discard")),

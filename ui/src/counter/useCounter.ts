@@ -129,11 +129,28 @@ export function useKeep(state: CaseState, onKept: (kept: Wire["CaseRecord"]) => 
 
 const ATTEMPTS = 3;
 
-/** Keeps a call that is left for another, while that one is already at hand. */
+/** A machine that is left, and how it is kept. */
+export type Leaving = { state: CaseState; keeping: Keeping };
+
+/** What has been kept of what was left: another attempt keeps none of it twice. */
+const left = new WeakMap<CaseState, Wire["CaseRecord"]>();
+
+async function keepOnce({ state, keeping }: Leaving, visit: number | null): Promise<Wire["CaseRecord"]> {
+  const kept = left.get(state) ?? (await keepCase({ ...state, visit: visit ?? state.visit }, keeping));
+  left.set(state, kept);
+  return kept;
+}
+
+/** Keeps a call that is left for another, with all machines of its visit, while that one is already at hand. */
 export function useKeepAside() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ state, keeping }: { state: CaseState; keeping: Keeping }) => keepCase(state, keeping),
+    mutationFn: async ([first, ...others]: [Leaving, ...Leaving[]]) => {
+      const kept = await keepOnce(first, null);
+      for (const other of others) {
+        await keepOnce(other, kept.visit ?? kept.number);
+      }
+    },
     retry: ATTEMPTS,
     onSuccess: () => client.invalidateQueries({ queryKey: ["calls"] }),
   });

@@ -137,7 +137,8 @@ export function useCounterPage(number: string | undefined) {
     setOpening(false);
     machines.forget();
   };
-  const leaving = useLeaving({ ...inHand, lines: linesOf(option), forget, offer: make });
+  const others = machines.all.filter((_, index) => index !== machines.at);
+  const leaving = useLeaving({ ...inHand, lines: linesOf(option), others, forget, offer: make });
 
   const dispatch = (action: Action) => {
     if (action.kind === "line" && isNewCaller(state, action.line)) {

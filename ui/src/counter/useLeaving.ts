@@ -5,6 +5,7 @@ import { isBlank } from "./casefile/caseFields";
 import type { Action } from "./casefile/caseState";
 import { saveCase } from "./casefile/savedCase";
 import { focusLine } from "./line/LineEntry";
+import type { Machine } from "./record/machines";
 import type { Offer } from "./record/undo";
 import { useKeepAside } from "./useCounter";
 
@@ -14,6 +15,8 @@ type Given = {
   isChanged: boolean;
   answer: Answer | undefined;
   lines: Wire["CaseLineWire"][];
+  /** The other machines of the visit. */
+  others: Machine[];
   act: (action: Action) => void;
   /** Forgets what is shown of the case at hand. */
   forget: () => void;
@@ -28,13 +31,24 @@ const isCall = (state: CaseState, answer: Answer | undefined): boolean =>
   !isBlank(state) && (state.line.trim().length >= FEWEST || (answer?.known.length ?? 0) > 0);
 
 /** Leaves the call at hand for another one; what was said is kept by itself. */
-export function useLeaving({ state, isChanged, answer, lines, act, forget, offer }: Given) {
+export function useLeaving({ state, isChanged, answer, lines, others, act, forget, offer }: Given) {
   const navigate = useNavigate();
   const aside = useKeepAside();
   const isOpen = state.kept?.status !== "handed-over" && isCall(state, answer);
   const keep = () => {
-    if (isOpen && (state.kept === null || isChanged)) {
-      aside.mutate({ state, keeping: { status: "open", lines, model: state.model } });
+    const waiting = others.filter((machine) => machine.state.kept?.status !== "handed-over");
+    if (isOpen && (state.kept === null || isChanged || waiting.length > 0)) {
+      aside.mutate([
+        { state, keeping: { status: "open", lines, model: state.model } },
+        ...waiting.map((machine) => ({
+          state: machine.state,
+          keeping: {
+            status: "open",
+            lines: machine.lines.map(({ part, quantity }) => ({ part, quantity })),
+            model: machine.model,
+          },
+        })),
+      ]);
     }
   };
   const begin = () => {

@@ -22,7 +22,7 @@ export function Suspects({ suspects, answer, tried, weighing, onToggle, onWeigh,
       <div className="suspects-head small soft">
         <span role="status">
           {tried === null
-            ? "How likely each fault is. Several may be present at once: they need not add up to 100%."
+            ? "How likely each fault is; several can be present at once"
             : `If “${tried.choice.words.toLowerCase()}”: how likely each would be`}
         </span>
         <Button variant="link" size="sm" className="p-0" aria-pressed={weighing} onClick={onWeigh}>

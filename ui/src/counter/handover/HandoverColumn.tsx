@@ -119,11 +119,18 @@ const DATES: [string, number | null][] = [
   ["In 3 days", 3],
 ];
 
+const BRANCH = "branch";
+
+/** Moves to the choice of the branch. */
+export const focusBranch = () => document.getElementById(BRANCH)?.focus();
+
 /** Branch and date of the handover: only stock that is there in time counts. */
 function BranchAndDate({ branches, state, act }: BranchAndDateProps) {
   return (
     <span className="where">
+      <kbd title="Go to the branch: .">.</kbd>
       <select
+        id={BRANCH}
         aria-label="Branch"
         value={state.branch ?? ""}
         onChange={(event) => act({ kind: "branch", branch: event.target.value || null })}

@@ -28,9 +28,6 @@ const nameOf = ({ customer, model, line }: Call): string => {
   return said.length > LONGEST_NAME ? `${said.slice(0, LONGEST_NAME)}…` : said;
 };
 
-const minutesSince = (call: Call): number =>
-  Math.max(0, Math.floor((Date.now() - new Date(call.createdAt).getTime()) / 60_000));
-
 type Props = {
   calls: Call[];
   /** The number of the case at hand. */
@@ -71,7 +68,7 @@ export function CallStrip(props: Props) {
           onClick={onLeave}
         >
           <span className="call-number">{index + 1}</span> {nameOf(call)}{" "}
-          <span className="soft">{minutesSince(call)} min</span>
+          <span className="soft">{call.minutes} min</span>
         </Link>
       ))}
       {calls.length > MOST && <Link to="/cases">and {calls.length - MOST} more</Link>}

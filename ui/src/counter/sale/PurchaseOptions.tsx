@@ -75,6 +75,16 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
         <span role="status">
           {chosen && (chosen.difference || firstOptionWords(alsoWords(chosen, branch)))}
         </span>{" "}
+        {comparing &&
+          offered.map(
+            (option, index) =>
+              index !== choice &&
+              option.difference && (
+                <div key={option.purchase.kinds.join()}>
+                  <b>{optionName(option, hasOptional, branch)}:</b> {option.difference}
+                </div>
+              ),
+          )}
         {isTold && answer.basket && <Proof proof={answer.basket.proof} hasOptional={hasOptional} />}
       </div>
     </section>

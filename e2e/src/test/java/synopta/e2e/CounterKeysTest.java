@@ -107,6 +107,20 @@ public class CounterKeysTest extends Browser {
     }
 
     @Test
+    public void aCallThatIsLeftKeepsAllMachinesOfItsVisit() {
+        caller("hv9143k two door springs please, and a drain pump for my dishwasher HD-4902-S");
+        assertThat(button("add as another machine")).isVisible();
+        press("j");
+        assertThat(line()).hasValue(Pattern.compile("drain pump.*HD-4902-S"));
+        assertThat(region("Bag")).containsText("OS-20256");
+        press("x");
+        assertThat(calls().locator(".call").filter(new Locator.FilterOptions().setHasText("drain pump")))
+                .hasCount(1);
+        assertThat(calls().locator(".call").filter(new Locator.FilterOptions().setHasText("HV-9143-K")))
+                .hasCount(1);
+    }
+
+    @Test
     public void aLineThatIsTypedOverKeepsTheCallThatStoodThere() {
         caller("hv4415w rumbles when it turns");
         line().fill("pg4470k igniter please");

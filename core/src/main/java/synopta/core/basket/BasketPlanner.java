@@ -89,21 +89,25 @@ public final class BasketPlanner {
         options.add(new PurchaseOption(EnumSet.of(kind), purchase));
     }
 
+    /** All hold what the required parts alone come to, so that their prices compare; only the last adds renewals. */
     private Map<PurchaseOption.Kind, Purchase> runnersUp(BasketQuery query, PurchaseSearch asked, Purchase least) {
         Map<PurchaseOption.Kind, Purchase> found = new EnumMap<>(PurchaseOption.Kind.class);
         BasketQuery.Policy policy = query.policy();
-        if (!query.wants().isEmpty()) {
-            keep(found, PurchaseOption.Kind.CHEAPEST_TODAY, asked.withWantsWorthNothing(), Aim.LEAST_NET);
-            keep(found, PurchaseOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Aim.LEAST_NET);
-        }
-        keep(found, PurchaseOption.Kind.FEWEST_LINES, asked, Aim.FEWEST_LINES);
+        PurchaseSearch alone = asked.withWantsWorthNothing();
+        keep(found, PurchaseOption.Kind.FEWEST_LINES, alone, Aim.FEWEST_LINES);
         if (!policy.genuineOnly()) {
             Offers genuine = new Offers(catalog, new BasketQuery.Policy(true, policy.branch(), policy.neededInDays()));
-            keep(found, PurchaseOption.Kind.ALL_GENUINE, search(genuine, query), Aim.LEAST_NET);
+            keep(found, PurchaseOption.Kind.ALL_GENUINE, search(genuine, query).withWantsWorthNothing(), Aim.LEAST_NET);
         }
         Offers now = new Offers(catalog, new BasketQuery.Policy(policy.genuineOnly(), policy.branch(), 0));
-        keep(found, PurchaseOption.Kind.FROM_STOCK_NOW, search(now, query), Aim.LEAST_NET);
-        kits(asked, least, found);
+        keep(found, PurchaseOption.Kind.FROM_STOCK_NOW, search(now, query).withWantsWorthNothing(), Aim.LEAST_NET);
+        if (query.wants().isEmpty()) {
+            kits(alone, least, found);
+            return found;
+        }
+        keep(found, PurchaseOption.Kind.CHEAPEST_TODAY, alone, Aim.LEAST_NET);
+        kits(alone, found.getOrDefault(PurchaseOption.Kind.CHEAPEST_TODAY, least), found);
+        keep(found, PurchaseOption.Kind.REPLACE_ALL, asked.withWantsNeeded(), Aim.LEAST_NET);
         return found;
     }
 

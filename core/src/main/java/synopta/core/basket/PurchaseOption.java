@@ -30,17 +30,17 @@ public record PurchaseOption(Set<Kind> kinds, Purchase purchase) {
         LEAST,
         /** The least that is paid today: required parts alone, and wants only where they cost nothing more. */
         CHEAPEST_TODAY,
-        /** The fewest lines. */
+        /** The required parts in the fewest lines. */
         FEWEST_LINES,
-        /** The lowest net price out of genuine parts. */
+        /** The required parts, all genuine, for the least. */
         ALL_GENUINE,
-        /** The lowest net price out of stock at the branch, or at any when none is named. */
+        /** The required parts out of stock at the branch, or at any when none is named, for the least. */
         FROM_STOCK_NOW,
         /** The lowest net price that covers every optional part. */
         REPLACE_ALL,
-        /** The lowest net price without a kit or assembly that was not requested. */
+        /** The required parts for the least without a kit or assembly that was not requested. */
         IN_PIECES,
-        /** The lowest net price with a kit or assembly that was not requested by itself. */
+        /** The required parts for the least with a kit or assembly that was not requested by itself. */
         AS_A_KIT;
     }
 }

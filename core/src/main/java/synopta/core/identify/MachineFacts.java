@@ -51,17 +51,19 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified, LocalDat
                                         asked.part().name()),
                         "caller",
                         true)));
-        Optional.ofNullable(identified.ageYears())
-                .ifPresent(years -> known.add(new KnownFact(
-                        "age",
-                        String.format(
-                                Locale.ROOT,
-                                "%s years old",
-                                years == Math.rint(years) ? "" + years.longValue() : "" + years),
-                        (input.ageYears() != null ? "entered" : "caller")
-                                + against(years).map("; "::concat).orElse(""),
-                        against(years).isEmpty())));
+        Optional.ofNullable(identified.ageYears()).map(this::age).ifPresent(known::add);
         return known;
+    }
+
+    private KnownFact age(Double years) {
+        Optional<String> against = against(years);
+        String source = input.ageYears() != null ? "entered" : "caller";
+        return new KnownFact(
+                "age",
+                String.format(
+                        Locale.ROOT, "%s years old", years == Math.rint(years) ? "" + years.longValue() : "" + years),
+                source + against.map("; "::concat).orElse(""),
+                against.isEmpty());
     }
 
     /** What speaks against an age: the years in which the model, or the machine by its serial number, was built. */

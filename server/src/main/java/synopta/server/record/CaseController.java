@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -103,10 +104,11 @@ class CaseController {
     /** The calls of the last hours that are still open, the first first. */
     @GetMapping("/open")
     List<CaseWire.OpenCall> open() {
-        List<Long> numbers = log.open(clock.instant().minus(A_DAY_AT_THE_COUNTER), MOST_CALLS);
+        Instant now = clock.instant();
+        List<Long> numbers = log.open(now.minus(A_DAY_AT_THE_COUNTER), MOST_CALLS);
         return log.these(numbers).stream()
                 .sorted(Comparator.comparing(CaseRecord::createdAt))
-                .map(CaseWire.OpenCall::of)
+                .map(record -> CaseWire.OpenCall.of(record, now))
                 .toList();
     }
 

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -131,21 +132,21 @@ public final class CaseWire {
         }
     }
 
-    /** A call that is open: whose parts have not left. */
+    /** A call that is open: whose parts have not left; `minutes` since it began, by the clock of the server. */
     public record OpenCall(
             long number,
             String line,
             @MayBeNull String model,
             @MayBeNull String customer,
-            Instant createdAt) {
-        static OpenCall of(CaseRecord record) {
+            long minutes) {
+        static OpenCall of(CaseRecord record, Instant now) {
             VisitCase named = VisitCase.of(record);
             return new OpenCall(
                     named.number,
                     named.line,
                     named.model,
                     record.content().customer().name(),
-                    record.createdAt());
+                    Duration.between(record.createdAt(), now).toMinutes());
         }
     }
 
