@@ -82,7 +82,7 @@ public record MachineFacts(CaseInput input, IdentifiedModel identified, LocalDat
 
     private boolean agrees(BuildRange built, double years) {
         boolean isTooOld = built.from() != null && years > yearsSince(built.from()) + ROUNDED_YEARS;
-        boolean isTooYoung = built.to() != null && years < yearsSince(built.to()) - YEARS_IN_STORE;
+        boolean isTooYoung = built.to() != null && years < yearsSince(built.to()) - YEARS_IN_STORE - ROUNDED_YEARS;
         return !isTooOld && !isTooYoung;
     }
 
