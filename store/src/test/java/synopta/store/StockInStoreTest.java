@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,8 @@ import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Stock;
 import synopta.core.order.Reservation;
 import synopta.core.order.StockMovement;
+import synopta.core.outcome.Outcome;
+import synopta.core.outcome.OutcomeRecord;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseSnapshot;
@@ -121,18 +124,22 @@ public class StockInStoreTest {
                             .orElseThrow();
             kept.put(one, now);
             out.put(one, isOut && isHere ? lines : Map.of());
-            for (PartNumber part : List.of(KIT, BELT)) {
-                int gone = out.values().stream()
-                        .mapToInt(left -> left.getOrDefault(part, 0))
-                        .sum();
-                assertEquals(free(part), COUNTED - gone, part + " after step " + step);
-            }
+            assertShelves(out, step);
         }
         int booked = store.stockMovements().last(1_000).stream()
                 .filter(movement -> movement.shelf().part().equals(KIT))
                 .mapToInt(StockMovement::quantity)
                 .sum();
         assertEquals(COUNTED + booked, free(KIT), "the movements add up to the shelf");
+    }
+
+    private void assertShelves(Map<Long, Map<PartNumber, Integer>> out, int step) {
+        for (PartNumber part : List.of(KIT, BELT)) {
+            int gone = out.values().stream()
+                    .mapToInt(left -> left.getOrDefault(part, 0))
+                    .sum();
+            assertEquals(free(part), COUNTED - gone, part + " after step " + step);
+        }
     }
 
     @Test
@@ -162,5 +169,41 @@ public class StockInStoreTest {
         assertEquals(free(KIT), COUNTED - 3);
         handOver(record, 3);
         assertEquals(free(KIT), COUNTED - 3, "they have left already");
+    }
+
+    private void returned(long number, int kits, Outcome.Reason reason) {
+        store.outcomes()
+                .add(
+                        number,
+                        new Outcome(
+                                NOON, null, null, false, null, List.of(new Outcome.Return(KIT, kits, reason)), null),
+                        new OutcomeRecord(
+                                number,
+                                LocalDate.of(2026, 3, 1),
+                                null,
+                                null,
+                                null,
+                                List.of(),
+                                List.of(),
+                                false,
+                                List.of(reason),
+                                null,
+                                null,
+                                List.of()));
+    }
+
+    @Test
+    public void whatComesBackGoesOnItsShelfOnceUnlessItIsDamaged() {
+        CaseRecord record = store.cases()
+                .add(content(CaseContent.Status.OPEN, "Staithe", Map.of(KIT, 2)), CaseSnapshot.UNTOLD, NOON);
+        handOver(record, 2);
+        returned(record.number(), 2, Outcome.Reason.DAMAGED);
+        assertEquals(free(KIT), COUNTED - 2);
+        returned(record.number(), 1, Outcome.Reason.CHANGED_MIND);
+        assertEquals(free(KIT), COUNTED - 1);
+        returned(record.number(), 1, Outcome.Reason.WRONG_PART);
+        assertEquals(free(KIT), COUNTED - 1, "told once more, it came back once");
+        returned(record.number(), 5, Outcome.Reason.WRONG_PART);
+        assertEquals(free(KIT), COUNTED, "no more comes back than has left");
     }
 }
