@@ -210,7 +210,8 @@ final class DiagnosisBenchmark {
                     Finding.Who.CUSTOMER,
                     null,
                     Set.of(),
-                    MADE_UP));
+                    MADE_UP,
+                    List.of()));
         }
         return findings;
     }
