@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { NavigateFunction } from "react-router";
-import { useCalls } from "./record/CallStrip";
+import { inReach, useCalls } from "./record/CallStrip";
 import { useKeysMode } from "./useCounterKeys";
 
 /** A character that was typed outside the line, put behind what stands there as the beginning of a word. */
@@ -12,11 +12,12 @@ type Given = { leaving: { leave: () => void }; navigate: NavigateFunction };
 /** The open calls, and their number keys while one is being picked. */
 export function useCallKeys({ leaving, navigate }: Given) {
   const all = useCalls();
+  const reached = inReach(all);
   const mode = useKeysMode();
   const [isPicking, setPicking] = useState(false);
   const picking = isPicking && mode.on;
   const take = (index: number) => {
-    const call = all[index];
+    const call = reached[index];
     setPicking(false);
     if (call !== undefined) {
       leaving.leave();
@@ -28,7 +29,7 @@ export function useCallKeys({ leaving, navigate }: Given) {
     picking,
     take,
     pick: all.length > 0 ? () => setPicking(true) : undefined,
-    keys: Object.fromEntries(all.slice(0, 9).map((_, index) => [String(index + 1), () => take(index)])),
+    keys: Object.fromEntries(reached.map((_, index) => [String(index + 1), () => take(index)])),
     mode: {
       ...mode,
       setOn: (on: boolean) => {

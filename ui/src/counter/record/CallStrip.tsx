@@ -8,6 +8,9 @@ const AGAIN_MS = 20_000;
 /** So many calls have a number key. */
 const MOST = 9;
 
+/** The calls with a number key: the last ones. */
+export const inReach = (calls: Call[]): Call[] => calls.slice(-MOST);
+
 export type Call = Wire["OpenCall"];
 
 /** The calls that are open at any counter of the house, the first first. */
@@ -58,7 +61,7 @@ export function CallStrip(props: Props) {
           </kbd>
         )}
       </span>
-      {calls.slice(0, MOST).map((call, index) => (
+      {inReach(calls).map((call, index) => (
         <Link
           key={call.number}
           to={`/cases/${call.number}`}
@@ -71,7 +74,7 @@ export function CallStrip(props: Props) {
           <span className="soft">{call.minutes} min</span>
         </Link>
       ))}
-      {calls.length > MOST && <Link to="/cases">and {calls.length - MOST} more</Link>}
+      {calls.length > MOST && <Link to="/cases">and {calls.length - MOST} older</Link>}
       <Button variant="quiet" size="sm" onClick={onNew}>
         New call <kbd>X</kbd>
       </Button>

@@ -144,6 +144,7 @@ public class CounterKeysTest extends Browser {
         press("n");
         assertThat(first()).isVisible();
         caller("dg74082 gas dryer hums but won't turn");
+        assertThat(region("Hand over").locator(".advice")).containsText("Does it run once");
         String advised = region("Hand over").locator(".advice").textContent();
         assertThat(first().locator(".ask > span")).hasText(advised.replaceAll("(?s).*“(.*)”.*", "$1"));
     }
