@@ -5,7 +5,7 @@ import { isBlank } from "./casefile/caseFields";
 import type { Action } from "./casefile/caseState";
 import { saveCase } from "./casefile/savedCase";
 import { focusLine } from "./line/LineEntry";
-import type { Machine } from "./record/machines";
+import { boughtOf, type Machine } from "./record/machines";
 import type { Offer } from "./record/undo";
 import { useKeepAside } from "./useCounter";
 
@@ -42,11 +42,7 @@ export function useLeaving({ state, isChanged, answer, lines, others, act, forge
         { state, keeping: { status: "open", lines, model: state.model } },
         ...waiting.map((machine) => ({
           state: machine.state,
-          keeping: {
-            status: "open",
-            lines: machine.lines.map(({ part, quantity }) => ({ part, quantity })),
-            model: machine.model,
-          },
+          keeping: { status: "open", lines: boughtOf(machine), model: machine.model },
         })),
       ]);
     }

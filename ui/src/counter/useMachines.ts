@@ -4,7 +4,16 @@ import type { Wire } from "../shared/api";
 import { EMPTY, type Answer, type CaseState } from "./casefile/case";
 import { keptOf } from "./casefile/caseFields";
 import type { Action } from "./casefile/caseState";
-import { ALONE, firstOf, left, type Machine, savedVisit, saveVisit, type Visit } from "./record/machines";
+import {
+  ALONE,
+  boughtOf,
+  firstOf,
+  left,
+  type Machine,
+  savedVisit,
+  saveVisit,
+  type Visit,
+} from "./record/machines";
 import { graveUnseen } from "./handover/Cautions";
 import { keepCase } from "./useCounter";
 
@@ -94,7 +103,7 @@ export function useMachines({ state, answer: given, option, act }: Given) {
 }
 
 /** Keeps a machine that is not at hand in the visit of a case. */
-async function keptWith({ state, model, lines }: Machine, status: string, first: number) {
-  const bought = lines.map(({ part, quantity }) => ({ part, quantity }));
-  return keptOf(await keepCase({ ...state, visit: first }, { status, lines: bought, model }));
+async function keptWith(machine: Machine, status: string, first: number) {
+  const { state, model } = machine;
+  return keptOf(await keepCase({ ...state, visit: first }, { status, lines: boughtOf(machine), model }));
 }

@@ -43,6 +43,10 @@ export const quoteLines = (
       .every((need) => need.fit.verdict.startsWith("fits")),
   })) ?? [];
 
+/** What a machine's case holds of its bag. */
+export const boughtOf = (machine: Machine): Wire["CaseLineWire"][] =>
+  machine.lines.map(({ part, quantity }) => ({ part, quantity }));
+
 /** Lines of several bags, each part once. */
 export function joined(bags: Wire["QuoteLineWire"][][]): Wire["QuoteLineWire"][] {
   const byPart = new Map<string, Wire["QuoteLineWire"]>();

@@ -177,7 +177,6 @@ final class PackModel {
         return findings.get(index.get(evidence.finding())).isOfConstruction();
     }
 
-    /** Whether sure evidence leaves the finding one possible answer, or makes it needless to ask. */
     /** Whether what a question takes for granted is known: when it squeals is asked once it squeals. */
     static boolean isInPlace(Finding finding, List<Evidence> evidence) {
         return finding.after().isEmpty()
@@ -188,6 +187,7 @@ final class PackModel {
                                         && e.answer().equals(before.answer())));
     }
 
+    /** Whether sure evidence leaves the finding one possible answer, or makes it needless to ask. */
     boolean isMoot(Finding finding, List<Evidence> evidence) {
         Map<String, String> known = new HashMap<>();
         for (Evidence piece : evidence) {

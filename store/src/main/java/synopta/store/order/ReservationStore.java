@@ -99,44 +99,47 @@ public final class ReservationStore implements ReservationRepository {
     @Override
     public boolean change(Reservation reservation, Reservation.State state, @Nullable Integer days) {
         return jdbc.inTransaction(() -> {
-            int changed = jdbc.update(
-                    CHANGE,
-                    state.slug(),
-                    days,
-                    reservation.number(),
-                    reservation.state().slug());
-            if (changed == 1) {
-                moved(reservation, state);
+            boolean isChanged = became(reservation, state, days);
+            if (isChanged) {
+                booked(reservation, state);
+                kept(reservation, state);
             }
-            return changed == 1;
+            return isChanged;
         });
-    }
-
-    private void moved(Reservation reservation, Reservation.State state) {
-        StockMovement.Shelf shelf = new StockMovement.Shelf(reservation.branch(), reservation.part());
-        int quantity = reservation.quantity();
-        if (state == Reservation.State.ARRIVED) {
-            movements.book(shelf, quantity, StockMovement.Reason.ARRIVED, reservation.caseNumber());
-        }
-        if (state == Reservation.State.COLLECTED) {
-            movements.book(shelf, -quantity, StockMovement.Reason.COLLECTED, reservation.caseNumber());
-        }
-        int more = (state.isKept() ? quantity : 0) - (reservation.state().isKept() ? quantity : 0);
-        if (more != 0) {
-            jdbc.update(KEEP_MORE, more, shelf.part().key(), shelf.branch());
-        }
     }
 
     /** What was kept for a case leaves with it: it is no longer kept, and the hand-over books what leaves the shelf. */
     public void leaves(Reservation kept) {
-        if (jdbc.update(
+        if (became(kept, Reservation.State.COLLECTED, kept.days())) {
+            kept(kept, Reservation.State.COLLECTED);
+        }
+    }
+
+    private boolean became(Reservation reservation, Reservation.State state, @Nullable Integer days) {
+        return jdbc.update(
                         CHANGE,
-                        Reservation.State.COLLECTED.slug(),
-                        kept.days(),
-                        kept.number(),
-                        kept.state().slug())
-                == 1) {
-            jdbc.update(KEEP_MORE, -kept.quantity(), kept.part().key(), kept.branch());
+                        state.slug(),
+                        days,
+                        reservation.number(),
+                        reservation.state().slug())
+                == 1;
+    }
+
+    /** Keeps its pieces on the shelf, or no longer; the shelf is there once what came in is booked. */
+    private void kept(Reservation reservation, Reservation.State state) {
+        if (state.isKept() != reservation.state().isKept()) {
+            int more = state.isKept() ? reservation.quantity() : -reservation.quantity();
+            jdbc.update(KEEP_MORE, more, reservation.part().key(), reservation.branch());
+        }
+    }
+
+    private void booked(Reservation reservation, Reservation.State state) {
+        StockMovement.Shelf shelf = new StockMovement.Shelf(reservation.branch(), reservation.part());
+        if (state == Reservation.State.ARRIVED) {
+            movements.book(shelf, reservation.quantity(), StockMovement.Reason.ARRIVED, reservation.caseNumber());
+        }
+        if (state == Reservation.State.COLLECTED) {
+            movements.book(shelf, -reservation.quantity(), StockMovement.Reason.COLLECTED, reservation.caseNumber());
         }
     }
 
