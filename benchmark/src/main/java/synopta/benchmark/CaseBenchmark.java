@@ -139,7 +139,7 @@ final class CaseBenchmark {
     }
 
     private static void found(Store store, String query) {
-        store.cases().list(new CaseRepository.Filter(query, null, null, null, PAGE));
+        store.cases().list(CaseRepository.Filter.having(query, PAGE));
     }
 
     private static void searched(Store store, List<String> texts, Random random) {

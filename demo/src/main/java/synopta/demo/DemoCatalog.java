@@ -30,6 +30,9 @@ public final class DemoCatalog {
     /** How many models the scenario has. */
     public static final int MODELS = 400;
 
+    /** The demo's data are made from this. */
+    public static final long SEED = 7;
+
     /** From so many models on the constructions are made again, each time for so many models. */
     private static final int MODELS_OF_A_ROUND = 8_000;
 

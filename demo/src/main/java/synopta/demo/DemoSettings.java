@@ -1,6 +1,8 @@
 package synopta.demo;
 
 import java.math.BigDecimal;
+import java.util.Map;
+import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 
 /** The settings of the invented distributor: United States, with a sales tax added to prices. */
@@ -21,6 +23,15 @@ public final class DemoSettings {
                 usual.quoteDays(),
                 usual.secondUnit(),
                 usual.region(),
-                usual.contacts());
+                new BranchContacts(
+                        "(541) 555-0100",
+                        Map.of(
+                                "Ropewalk",
+                                "(541) 555-0120",
+                                "Staithe",
+                                "(541) 555-0140",
+                                "Hill Depot",
+                                "(541) 555-0160")),
+                "Parts ordered for you are paid in advance. Unopened parts are taken back within 30 days, electrical parts not.");
     }
 }

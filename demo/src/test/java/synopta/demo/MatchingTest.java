@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.testng.Reporter;
@@ -58,8 +59,8 @@ public class MatchingTest {
             PartMatcher matcher = new PartMatcher(parts);
             for (int i = 0; i < 60; i++) {
                 Part old = parts.get(random.nextInt(parts.size()));
-                List<PartMatcher.Candidate> found =
-                        matcher.match(measured(old, random), null, parts.size()).candidates();
+                List<PartMatcher.Candidate> found = matcher.match(measured(old, random), null, parts.size(), Set.of())
+                        .candidates();
                 boolean first = found.get(0).part().specs().equals(old.specs());
                 double probability = found.stream()
                         .filter(c -> c.part().specs().equals(found.get(0).part().specs()))
@@ -99,11 +100,11 @@ public class MatchingTest {
         Predicate<Part> fits = part -> part.number().equals(belt.number());
         PartMatcher matcher = new PartMatcher(belts);
         PartMatcher.Candidate known =
-                matcher.match(measures, fits, 5).candidates().get(0);
+                matcher.match(measures, fits, 5, Set.of()).candidates().get(0);
         assertEquals(known.part(), belt);
         assertEquals(known.fits(), true);
         assertEquals(known.differences().get(0).spec(), "length-mm");
-        double without = matcher.match(measures, null, belts.size()).candidates().stream()
+        double without = matcher.match(measures, null, belts.size(), Set.of()).candidates().stream()
                 .filter(c -> c.part().equals(belt))
                 .findFirst()
                 .orElseThrow()
@@ -112,8 +113,20 @@ public class MatchingTest {
     }
 
     @Test
+    public void aPartOfTheMachineItselfIsACandidateHoweverFarOffTheMeasure() {
+        List<Part> belts = byType.get("drum-belt");
+        Part own = belts.get(3);
+        Map<String, String> measures = Map.of("length-mm", "1500");
+        PartMatcher matcher = new PartMatcher(belts).likely(measures, 5, Set.of(own));
+        List<PartMatcher.Candidate> candidates =
+                matcher.match(measures, own::equals, 2, Set.of(own)).candidates();
+        assertTrue(candidates.stream().anyMatch(c -> c.part().equals(own)), candidates.toString());
+    }
+
+    @Test
     public void theMeasureThatSplitsThemIsAskedNextAndAnUnknownOneIsIgnored() {
-        PartMatcher.Match match = new PartMatcher(byType.get("drum-roller")).match(Map.of("color", "gray"), null, 5);
+        PartMatcher.Match match =
+                new PartMatcher(byType.get("drum-roller")).match(Map.of("color", "gray"), null, 5, Set.of());
         assertEquals(match.ignored(), List.of("color"));
         PartMatcher.Next next = match.next();
         assertTrue(List.of("width-mm", "diameter-mm", "bore-mm").contains(next.spec()), next.toString());

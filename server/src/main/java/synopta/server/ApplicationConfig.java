@@ -32,7 +32,6 @@ import synopta.core.order.OrderService;
 import synopta.core.order.QuoteRepository;
 import synopta.core.order.QuoteService;
 import synopta.core.order.ReservationRepository;
-import synopta.core.order.StockRepository;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.core.outcome.ParameterOverrides;
 import synopta.core.outcome.ParameterRepository;
@@ -48,7 +47,6 @@ import synopta.formats.knowledge.EditCostsReader;
 import synopta.formats.knowledge.PackReader;
 import synopta.formats.knowledge.PackRejectedException;
 import synopta.server.catalog.ImportService;
-import synopta.server.settings.BackupWriter;
 import synopta.store.Store;
 
 /** Puts the rooms of the core together over one data folder. */
@@ -65,25 +63,10 @@ class ApplicationConfig {
         Path folder = Files.createDirectories(Path.of(data));
         Store store = Store.inFolder(folder);
         if (demo && store.catalogStore().count(Sheet.MODELS) == 0) {
-            store.catalogStore().replace(DemoCatalog.of(DemoConfig.SEED, DemoCatalog.MODELS));
+            store.catalogStore().replace(DemoCatalog.of(DemoCatalog.SEED, DemoCatalog.MODELS));
             store.house().choose(DemoSettings.SETTINGS);
         }
         return store;
-    }
-
-    @Bean
-    CatalogRepository catalog(Store store) {
-        return store.catalogStore();
-    }
-
-    @Bean
-    BackupWriter backups(Store store) {
-        return store::backUp;
-    }
-
-    @Bean
-    CaseRepository caseLog(Store store) {
-        return store.cases();
     }
 
     @Bean
@@ -110,11 +93,6 @@ class ApplicationConfig {
     @Bean
     ImportService importService(CatalogRepository catalog, TagReaders readers) {
         return new ImportService(catalog, readers::refresh);
-    }
-
-    @Bean
-    SettingsRepository settings(Store store) {
-        return store.house();
     }
 
     @Bean
@@ -171,21 +149,6 @@ class ApplicationConfig {
     }
 
     @Bean
-    QuoteRepository quoteLog(Store store) {
-        return store.quotes();
-    }
-
-    @Bean
-    ReservationRepository promiseLog(Store store) {
-        return store.reservations();
-    }
-
-    @Bean
-    StockRepository stockMovements(Store store) {
-        return store.stockMovements();
-    }
-
-    @Bean
     QuoteService quoteDesk(
             Catalog catalog, QuoteRepository log, SettingsRepository rules, Clock clock, PriceCurrency currency) {
         return new QuoteService(catalog, log, rules, clock, currency);
@@ -208,18 +171,8 @@ class ApplicationConfig {
     }
 
     @Bean
-    OutcomeRepository outcomeLog(Store store) {
-        return store.outcomes();
-    }
-
-    @Bean
     OutcomeService outcomeDesk(OutcomeRepository log, Counter counter) {
         return new OutcomeService(log, counter);
-    }
-
-    @Bean
-    ParameterRepository learntLog(Store store) {
-        return store.learned();
     }
 
     @Bean

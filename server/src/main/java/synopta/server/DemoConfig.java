@@ -10,6 +10,7 @@ import org.springframework.context.annotation.Configuration;
 import synopta.core.catalog.Catalog;
 import synopta.core.record.CaseRepository;
 import synopta.core.review.OutcomeService;
+import synopta.demo.DemoCatalog;
 import synopta.demo.DemoYear;
 import synopta.demo.SimulatedSupplier;
 import synopta.store.Store;
@@ -17,9 +18,6 @@ import synopta.store.Store;
 /** What the demo adds: a year of cases, and a stand-in for the supplier. */
 @Configuration
 class DemoConfig {
-    /** The demo's data are made from this. */
-    static final long SEED = 7;
-
     @Bean
     SimulatedSupplier supplierFeed(Catalog catalog) {
         return new SimulatedSupplier(catalog);
@@ -39,7 +37,8 @@ class DemoConfig {
             LocalDate yesterday =
                     LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(1);
             if (wanted > 0 && cases.find(1).isEmpty()) {
-                store.together(() -> DemoYear.write(catalog, packs.shipped(), cases, service, SEED, wanted, yesterday));
+                store.together(() ->
+                        DemoYear.write(catalog, packs.shipped(), cases, service, DemoCatalog.SEED, wanted, yesterday));
             }
         };
     }

@@ -33,6 +33,12 @@ public class ApiDocumentTest extends ServedTest {
             "q", "QV-11",
             "code", "QV-1183"));
 
+    {
+        filled.put("said", "240");
+        filled.put("unit", "V");
+        filled.put("layout", "A");
+    }
+
     private static final String CASE = "{\"line\":\"th7820w thumps, no heat, 8 yrs\",\"model\":\"TH-7820-W\","
             + "\"lines\":[{\"part\":\"QV-1183\",\"quantity\":1}],\"specialist\":\"Ida\","
             + "\"cautionsShown\":[\"mains\"],\"status\":\"handed-over\"}";

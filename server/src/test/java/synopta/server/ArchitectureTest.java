@@ -74,7 +74,7 @@ public class ArchitectureTest {
         noClasses()
                 .that()
                 .haveNameNotMatching(
-                        "synopta\\.server\\.(ApplicationConfig|DemoConfig|CommandLine|DataFolderFailureAnalyzer).*")
+                        "synopta\\.server\\.(ApplicationConfig|StoreConfig|DemoConfig|CommandLine|DataFolderFailureAnalyzer).*")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("synopta.store..")

@@ -13,6 +13,7 @@ import synopta.core.order.StockRepository;
 import synopta.core.outcome.OutcomeRepository;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.record.CaseRepository;
+import synopta.core.record.SalesRepository;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.jdbc.Jdbc;
 import synopta.store.order.QuoteStore;
@@ -21,6 +22,7 @@ import synopta.store.order.StockMovements;
 import synopta.store.outcome.OutcomeStore;
 import synopta.store.outcome.ParameterStore;
 import synopta.store.record.CaseStore;
+import synopta.store.record.SalesStore;
 import synopta.store.settings.SettingsStore;
 
 /** A data folder opened: brought up to the present tables, ready to be asked. Close it when done. */
@@ -33,6 +35,7 @@ public final class Store implements AutoCloseable {
     private final QuoteStore quotes;
     private final StockMovements stock;
     private final ReservationStore reservations;
+    private final SalesStore sales;
     private final OutcomeStore outcomes;
     private final ParameterStore learned;
 
@@ -52,6 +55,7 @@ public final class Store implements AutoCloseable {
         stock = new StockMovements(jdbc, Clock.systemUTC());
         reservations = new ReservationStore(jdbc, stock);
         cases = new CaseStore(jdbc, stock, reservations);
+        sales = new SalesStore(jdbc);
         outcomes = new OutcomeStore(jdbc, stock);
         learned = new ParameterStore(jdbc);
     }
@@ -127,6 +131,11 @@ public final class Store implements AutoCloseable {
     /** What left the shelves and came back. */
     public StockRepository stockMovements() {
         return stock;
+    }
+
+    /** What sells. */
+    public SalesRepository sales() {
+        return sales;
     }
 
     /** What became of the cases. */

@@ -122,7 +122,7 @@ public class CasesInStoreTest extends StoredCases {
                     + " 'th7820w thumps', 'th7820w thumps')");
         }
         try (Store opened = Store.inFolder(old)) {
-            List<CaseRecord> found = opened.cases().list(new CaseRepository.Filter("thumps", null, null, null, 5));
+            List<CaseRecord> found = opened.cases().list(CaseRepository.Filter.having("thumps", 5));
             assertEquals(found.stream().map(CaseRecord::number).toList(), List.of(7L));
             assertEquals(found.get(0).content().input().line(), "th7820w thumps");
         }

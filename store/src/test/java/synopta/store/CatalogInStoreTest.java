@@ -69,6 +69,9 @@ public class CatalogInStoreTest {
         assertEquals(models(stored), models(memory));
         for (Platform platform : platforms) {
             assertEquals(stored.modelsOn(platform.platform()), memory.modelsOn(platform.platform()));
+            assertEquals(
+                    stored.modelsBuilt(platform.appliance(), platform.layout(), "TH7", 9),
+                    memory.modelsBuilt(platform.appliance(), platform.layout(), "TH7", 9));
             assertEquals(stored.fitsOn(platform.platform()), memory.fitsOn(platform.platform()));
         }
         for (Model model : models(memory)) {
@@ -155,7 +158,8 @@ public class CatalogInStoreTest {
             11,
             LengthUnit.INCH,
             new Region(Region.Profile.METRIC, "NZD", Region.Clock.TWENTY_FOUR_HOURS),
-            new BranchContacts("the desk", Map.of("Staithe", "555-0100")));
+            new BranchContacts("the desk", Map.of("Staithe", "555-0100")),
+            "No returns of electrical parts.");
 
     private static void assertAllDiffer(Record one, Record other) throws ReflectiveOperationException {
         for (RecordComponent component : one.getClass().getRecordComponents()) {

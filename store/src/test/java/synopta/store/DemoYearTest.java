@@ -91,7 +91,7 @@ public class DemoYearTest {
     }
 
     private static List<CaseRecord> cases(Store of) {
-        return of.cases().list(new CaseRepository.Filter(null, null, null, null, CASES + 1));
+        return of.cases().list(CaseRepository.Filter.having("", CASES + 1));
     }
 
     private LearningService service() {
@@ -172,7 +172,7 @@ public class DemoYearTest {
         service.decline("Cai", List.of(unwanted), NOW);
         ParameterRepository.Declined declined = new ParameterRepository.Declined(unwanted.learned(), NOW, "Cai");
         assertEquals(suggested(service, learned, unwanted).declined(), declined);
-        Proposal moved = new Proposal(
+        Proposal moved = Proposal.of(
                 unwanted.kind(),
                 unwanted.appliance(),
                 unwanted.subject(),

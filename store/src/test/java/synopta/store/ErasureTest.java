@@ -127,6 +127,9 @@ public class ErasureTest extends StoredCases {
                 "Staithe",
                 MARL.name(),
                 number,
+                null,
+                "",
+                "",
                 List.of(new Quote.Line(new PartNumber("QV-1183"), "drum belt", 1, price, true)),
                 QuoteTotals.of(price, BigDecimal.TEN, false));
     }

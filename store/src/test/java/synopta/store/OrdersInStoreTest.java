@@ -137,6 +137,9 @@ public class OrdersInStoreTest {
                 "Hill Depot",
                 "Büring, 漢",
                 3L,
+                "Tidewell TH-7820-W, dryer",
+                "(541) 555-0140",
+                "Electrical parts are not taken back.",
                 List.of(new Quote.Line(BELT, "drum belt", 3, Money.of("14.50", "USD"), false)),
                 QuoteTotals.of(goods, new BigDecimal("7.725"), false));
         Quote kept = store.quotes().add(quote);
@@ -144,6 +147,9 @@ public class OrdersInStoreTest {
         assertEquals(kept.lines(), quote.lines());
         assertEquals(kept.sum(), quote.sum());
         assertEquals(kept.customer(), quote.customer());
+        assertEquals(
+                List.of(kept.machine(), kept.contact(), kept.terms()),
+                List.of(quote.machine(), quote.contact(), quote.terms()));
         Quote second = store.quotes().add(quote);
         assertEquals(store.quotes().list(second.number(), 1), List.of(kept));
         assertTrue(store.quotes().find(99_999).isEmpty());

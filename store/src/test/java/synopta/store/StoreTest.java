@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -200,15 +201,16 @@ public class StoreTest {
         assertEquals(numbers("lavender").size(), 2);
         assertEquals(numbers("sn 4711").get(0) > numbers("sn 4711").get(1), true, "newest first");
         LocalDate day = LocalDate.of(2026, 3, 1);
-        CaseRepository.Filter onThatDay = new CaseRepository.Filter("lavender", day, day, null, 10);
+        CaseRepository.Filter onThatDay =
+                CaseRepository.Filter.having("lavender", 10).within(new CaseRepository.Days(day, day, ZoneOffset.UTC));
         assertEquals(
                 store.cases().list(onThatDay).stream().map(CaseRecord::number).toList(), List.of(odd.number()));
-        CaseRepository.Filter page = new CaseRepository.Filter("lavender", null, null, odd.number() + 1, 1);
+        CaseRepository.Filter page = CaseRepository.Filter.having("lavender", 1).after(odd.number() + 1);
         assertEquals(store.cases().list(page).get(0).number(), odd.number());
     }
 
     private List<Long> numbers(String text) {
-        CaseRepository.Filter filter = new CaseRepository.Filter(text, null, null, null, 50);
+        CaseRepository.Filter filter = CaseRepository.Filter.having(text, 50);
         return store.cases().list(filter).stream().map(CaseRecord::number).toList();
     }
 

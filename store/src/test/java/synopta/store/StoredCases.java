@@ -62,7 +62,7 @@ abstract class StoredCases {
     }
 
     List<Long> found(String words) {
-        return store.cases().list(new CaseRepository.Filter(words, null, null, null, 500)).stream()
+        return store.cases().list(CaseRepository.Filter.having(words, 500)).stream()
                 .map(CaseRecord::number)
                 .toList();
     }

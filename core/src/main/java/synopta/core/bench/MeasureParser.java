@@ -9,7 +9,7 @@ import synopta.core.reading.Reading;
 
 /**
  * Reads figures as people say them: `24R`, `1.2k`, `4k7`, `OL`, `no reading`, `beeps`; lengths as `92 1/4 in`, `7,9 mm`,
- * `5/16`. A comma is a decimal mark. A continuity beep is a reading of next to nothing (common practice: below some 30 Ω).
+ * `5/16`. A comma before three digits sets thousands apart (`10,500`), any other is a decimal mark. A continuity beep is a reading of next to nothing (common practice: below some 30 Ω).
  */
 public final class MeasureParser {
     /** Millimeters in an inch, exactly. */
@@ -20,6 +20,7 @@ public final class MeasureParser {
     private static final Pattern BEEP = Pattern.compile("(it )?beeps?|continuity|short(ed)?|dead short");
     private static final Pattern OHMS =
             Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(k|m|meg|kilo|mega)?\\s*-?(?:r|ω|ohms?)?|(\\d+)(k|m|r)(\\d+)");
+    private static final Pattern THOUSANDS = Pattern.compile("^[1-9]\\d{0,2}(?:,\\d{3})+(?![\\d,])");
     private static final Pattern LENGTH = Pattern.compile(
             "(?:(\\d+(?:\\.\\d+)?)(?=[\\s-]|$|[a-z\"”′″])\\s*-?\\s*)?(?:(\\d+)\\s*/\\s*(\\d+))?\\s*(mm|cm|m|in|inch|inches|\"|”|″)?");
 
@@ -98,9 +99,12 @@ public final class MeasureParser {
         return whole == 0 ? fraction + " in" : "%d %s in".formatted(whole, fraction);
     }
 
-    private static String plain(String said) {
-        return said == null
-                ? ""
-                : said.trim().toLowerCase(Locale.ROOT).replace(',', '.').replace('Ω', 'ω');
+    /** In lower case, without commas. */
+    static String plain(String said) {
+        if (said == null) {
+            return "";
+        }
+        String lower = said.trim().toLowerCase(Locale.ROOT).replace('Ω', 'ω');
+        return THOUSANDS.matcher(lower).find() ? lower.replace(",", "") : lower.replace(',', '.');
     }
 }

@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Part;
 import synopta.core.quantity.Entropy;
@@ -84,9 +86,9 @@ public final class PartMatcher {
     public record Match(
             List<Candidate> candidates, @Nullable Next next, List<String> ignored) {}
 
-    /** A matcher among the likeliest parts alone: what is asked of each of them may be expensive. */
-    public PartMatcher likely(Map<String, String> measures, int most) {
-        return new PartMatcher(match(measures, null, most).candidates().stream()
+    /** A matcher among the likeliest parts and these alone: what is asked of each of them may be expensive. */
+    public PartMatcher likely(Map<String, String> measures, int most, Set<Part> own) {
+        return new PartMatcher(match(measures, null, most, own).candidates().stream()
                 .map(Candidate::part)
                 .toList());
     }
@@ -96,8 +98,10 @@ public final class PartMatcher {
      *
      * @param measures spec to what was measured, as a figure in the unit of the spec's name or as a word
      * @param fits tells the parts that belong in the machine; nothing while it is not known
+     * @param limit most candidates, apart from the machine's own
+     * @param own parts listed for the machine, which are candidates however unlikely: the caller may have measured wrong
      */
-    public Match match(Map<String, String> measures, @Nullable Predicate<Part> fits, int limit) {
+    public Match match(Map<String, String> measures, @Nullable Predicate<Part> fits, int limit, Set<Part> own) {
         Map<String, String> asked = new TreeMap<>(measures);
         List<String> ignored = asked.keySet().stream()
                 .filter(spec -> parts.stream().noneMatch(p -> p.specs().containsKey(spec)))
@@ -108,9 +112,12 @@ public final class PartMatcher {
         Map<Part, Double> weights = weights(asked, fitting);
         double total =
                 weights.values().stream().mapToDouble(Double::doubleValue).sum();
-        List<Candidate> candidates = weights.entrySet().stream()
+        List<Map.Entry<Part, Double>> ranked = weights.entrySet().stream()
                 .sorted(Map.Entry.<Part, Double>comparingByValue().reversed())
-                .limit(limit)
+                .toList();
+        List<Candidate> candidates = IntStream.range(0, ranked.size())
+                .filter(rank -> rank < limit || own.contains(ranked.get(rank).getKey()))
+                .mapToObj(ranked::get)
                 .map(e -> new Candidate(
                         e.getKey(), e.getValue() / total, fitting.get(e.getKey()), differences(asked, e.getKey())))
                 .toList();

@@ -25,9 +25,9 @@ public record Customer(@Nullable String name, @Nullable String phone) {
         Texts.limited("The phone number", phone, LONGEST);
     }
 
-    /** A text with the name and the number taken out of it, however their letters were written. */
+    /** A text with the name and the number taken out of it, however they were written. */
     public String takenOutOf(String text) {
-        String left = text;
+        String left = phone == null ? text : PhoneNumbers.replaced(text, phone, TAKEN_OUT);
         for (String word :
                 Stream.concat(Stream.ofNullable(name), Stream.ofNullable(phone)).toList()) {
             left = Pattern.compile(Pattern.quote(word), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)

@@ -1,9 +1,13 @@
 package synopta.core.catalog;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -37,6 +41,27 @@ public interface Catalog {
 
     /** The models of a platform by number. */
     List<Model> modelsOn(String platform);
+
+    /** Models of a layout by number, beginning after one's key. */
+    default List<Model> modelsBuilt(Appliance appliance, String layout, String after, int most) {
+        Set<String> platforms = new HashSet<>();
+        List<Model> built = new ArrayList<>();
+        eachModel(model -> {
+            boolean isOf = platforms.contains(model.platform())
+                    || model.appliance() == appliance
+                            && platform(model.platform()).stream()
+                                    .anyMatch(p -> p.layout().equals(layout));
+            if (isOf) {
+                platforms.add(model.platform());
+                built.add(model);
+            }
+        });
+        return built.stream()
+                .filter(model -> model.number().key().compareTo(after) > 0)
+                .sorted(Comparator.comparing(model -> model.number().key()))
+                .limit(most)
+                .toList();
+    }
 
     /** The model of that number, in any spelling. */
     Optional<Model> model(ModelNumber number);

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -32,8 +31,6 @@ import synopta.core.handover.HandoverPlanner;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.identify.MachineFacts;
-import synopta.core.identify.ModelIdentifier;
-import synopta.core.identify.NameplateData;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Fault;
@@ -63,9 +60,6 @@ public final class Counter {
     private final HandoverPlanner handOver;
     private final Supplier<PackWork> packWork;
 
-    private record PackWork(
-            Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers, ModelIdentifier modelIdentifier) {}
-
     /**
      * Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock. The reader of tags is asked for anew each time, as it changes with the catalog; meanings for each pack.
      */
@@ -85,12 +79,23 @@ public final class Counter {
         this.packs = packs;
         planner = new BasketPlanner(catalog, currency);
         handOver = new HandoverPlanner(packs, catalog);
-        packWork = packs.derive(inForce -> {
-            Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
-            inForce.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack, meanings.apply(pack))));
-            ModelIdentifier identifier = new ModelIdentifier(catalog, tagReader, inForce, diagnosers, clock);
-            return new PackWork(inForce, diagnosers, identifier);
-        });
+        packWork = packs.derive(inForce -> PackWork.of(inForce, catalog, tagReader, meanings, clock));
+    }
+
+    private Counter(Counter shared, HouseSettings others) {
+        catalog = shared.catalog;
+        finder = shared.finder.under(others);
+        rules = () -> others;
+        currency = shared.currency;
+        packs = shared.packs;
+        planner = shared.planner;
+        handOver = shared.handOver;
+        packWork = shared.packWork;
+    }
+
+    /** The same counter by other settings, to see what they would change. */
+    public Counter under(HouseSettings others) {
+        return new Counter(this, others);
     }
 
     /** The whole case, computed anew. */
@@ -108,13 +113,14 @@ public final class Counter {
 
     private CaseAssessment work(CaseInput input, BiFunction<DiagnosisQuery, IdentifiedModel, DiagnosisQuery> asked) {
         PackWork with = packWork.get();
-        IdentifiedModel identified = with.modelIdentifier.identify(input);
-        Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs::get);
-        List<KnownFact> known = new MachineFacts(input, identified, with.modelIdentifier.today()).known();
+        IdentifiedModel identified = with.modelIdentifier().identify(input);
+        Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs()::get);
+        List<KnownFact> known =
+                new MachineFacts(input, identified, with.modelIdentifier().today()).known();
         if (pack.isEmpty() || identified.notCovered() != null) {
             return undiagnosed(input, identified, known);
         }
-        EvidenceCollector evidence = evidence(pack.get(), input, identified);
+        EvidenceCollector evidence = with.evidence(pack.get(), input, identified);
         known.addAll(evidence.known());
         DiagnosisQuery query = new DiagnosisQuery(
                 identified.machine(),
@@ -124,7 +130,7 @@ public final class Counter {
                 DecisionCosts.NOT_KNOWN,
                 evidence.parsed().rights(),
                 true);
-        Diagnoser diagnoser = with.diagnosers.get(pack.get().appliance());
+        Diagnoser diagnoser = with.diagnosers().get(pack.get().appliance());
         Optional<String> stop = evidence.stop(pack.get());
         if (stop.isPresent()) {
             Diagnosis stopped = diagnoser.diagnose(query.withoutQuestions()).stopped(stop.get());
@@ -132,15 +138,6 @@ public final class Counter {
         }
         Diagnosis diagnosis = diagnoser.diagnose(asked.apply(query, identified));
         return sold(input, identified, pack.get(), known, evidence, diagnosis);
-    }
-
-    private EvidenceCollector evidence(Pack pack, CaseInput input, IdentifiedModel identified) {
-        return new EvidenceCollector(
-                pack,
-                identified.parsed().within(pack, identified.mayHold(pack), identified.typesByNumber()),
-                input,
-                new NameplateData(catalog, pack, identified.model()),
-                identified.code());
     }
 
     /** A case of which the appliance is not known, or of one that no pack is for or no parts are sold for. */
@@ -174,14 +171,13 @@ public final class Counter {
 
     /** Hears and diagnoses by what is known of an appliance. */
     public Optional<Diagnoser> diagnoser(Appliance appliance) {
-        return Optional.ofNullable(packWork.get().diagnosers.get(appliance));
+        return Optional.ofNullable(packWork.get().diagnosers().get(appliance));
     }
 
     /** What some evidence points to in a machine, without reasons and questions. */
     public Diagnosis posterior(Appliance appliance, Machine machine, List<Evidence> evidence) {
-        return packWork.get()
-                .diagnosers
-                .get(appliance)
+        return diagnoser(appliance)
+                .orElseThrow()
                 .diagnose(DiagnosisQuery.of(machine, evidence).withoutQuestions());
     }
 

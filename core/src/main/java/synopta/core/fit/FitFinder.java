@@ -44,6 +44,11 @@ public final class FitFinder {
         this.clock = clock;
     }
 
+    /** The same finder by other settings. */
+    public FitFinder under(HouseSettings others) {
+        return new FitFinder(catalog, specifications, () -> others, clock);
+    }
+
     /** What a part is supplied as today, best first; the part itself when nothing replaces it. */
     public List<Supply> supplies(PartNumber part) {
         return supplies(SupersessionChain.of(catalog, part));

@@ -35,6 +35,7 @@ public record FaultGuide(
     /**
      * The guide of a pack.
      *
+     * @param unit sign of the unit that is read; for tests only
      * @param practice whether a part can be made up to read a test on
      */
     public static FaultGuide of(Pack pack, Predicate<MeterTest> practice) {
@@ -45,8 +46,7 @@ public record FaultGuide(
                 pack.faults().stream().map(f -> KnownFault.of(pack, f)).toList(),
                 Stream.concat(
                                 pack.findings().stream().map(f -> KnownFinding.of(f, null, false)),
-                                pack.tests().stream()
-                                        .map(t -> KnownFinding.of(t.finding(), t.good(), practice.test(t))))
+                                pack.tests().stream().map(t -> KnownFinding.of(t.finding(), t, practice.test(t))))
                         .toList(),
                 links,
                 PackReport.of(pack));
@@ -138,6 +138,7 @@ public record FaultGuide(
      * @param opens id of the part that must be opened for it; null: none
      * @param basis where the figure or the words come from
      * @param good the readings of a good part, with their unit; for tests only
+     * @param unit sign of the unit that is read; for tests only
      * @param practice whether a part can be made up to read it on
      */
     public record KnownFinding(
@@ -150,8 +151,9 @@ public record FaultGuide(
             @Nullable String opens,
             String basis,
             @Nullable String good,
+            @Nullable String unit,
             boolean practice) {
-        private static KnownFinding of(Finding finding, @Nullable String good, boolean practice) {
+        private static KnownFinding of(Finding finding, @Nullable MeterTest test, boolean practice) {
             return new KnownFinding(
                     finding.id(),
                     finding.question(),
@@ -163,7 +165,8 @@ public record FaultGuide(
                     finding.who(),
                     finding.opens(),
                     finding.basis().source(),
-                    good,
+                    test == null ? null : test.good(),
+                    test == null ? null : test.unit().symbol(),
                     practice);
         }
     }

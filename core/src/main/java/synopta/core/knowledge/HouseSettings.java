@@ -2,6 +2,7 @@ package synopta.core.knowledge;
 
 import java.math.BigDecimal;
 import synopta.core.quantity.LengthUnit;
+import synopta.core.quantity.Texts;
 
 /**
  * The settings of the house.
@@ -16,6 +17,7 @@ import synopta.core.quantity.LengthUnit;
  * @param secondUnit the unit of length that the repair sheet adds behind sizes of the other unit
  * @param region how dates, lengths, temperatures and amounts are written
  * @param contacts contact texts of the house and its branches
+ * @param quoteTerms terms that stand on a quote; may be empty
  */
 public record HouseSettings(
         RepairPractices practices,
@@ -27,7 +29,11 @@ public record HouseSettings(
         int quoteDays,
         LengthUnit secondUnit,
         Region region,
-        BranchContacts contacts) {
+        BranchContacts contacts,
+        String quoteTerms) {
+    /** The longest terms, in characters. */
+    public static final int LONGEST_TERMS = 400;
+
     private static final long MOST_CENTS = 10_000_000;
     private static final BigDecimal ALL = new BigDecimal(100);
 
@@ -42,7 +48,8 @@ public record HouseSettings(
             14,
             LengthUnit.MILLIMETER,
             Region.UNITED_STATES,
-            BranchContacts.NONE);
+            BranchContacts.NONE,
+            "");
 
     /** Refuses amounts, spans and taxes that no house has. */
     public HouseSettings {
@@ -50,6 +57,7 @@ public record HouseSettings(
         between("Return trip in cents", returnTripCents, 0, MOST_CENTS);
         between("Planning horizon in years", horizonYears, 1, 30);
         between("Quote validity in days", quoteDays, 1, 365);
+        Texts.limited("Terms of quotes", quoteTerms, LONGEST_TERMS);
         if (taxPercent.signum() < 0 || taxPercent.compareTo(ALL) > 0 || taxPercent.scale() > 3) {
             throw new IllegalArgumentException(
                     "Tax (%s %%) must lie between 0 and 100, with three decimals at most.".formatted(taxPercent));
@@ -81,6 +89,7 @@ public record HouseSettings(
                 quoteDays,
                 secondUnit,
                 region,
-                contacts);
+                contacts,
+                quoteTerms);
     }
 }

@@ -17,6 +17,9 @@ import synopta.core.quantity.Texts;
  * @param branch name of the branch
  * @param customer name of the customer; null when not named
  * @param caseNumber the case it was written for
+ * @param machine machines it is for, in words; null when none was named
+ * @param contact how the branch is reached; may be empty
+ * @param terms terms of the house, as they were when it was written; may be empty
  * @param lines lines, one a part
  * @param sum goods, tax and total
  */
@@ -27,6 +30,9 @@ public record Quote(
         String branch,
         @Nullable String customer,
         @Nullable Long caseNumber,
+        @Nullable String machine,
+        String contact,
+        String terms,
         List<Line> lines,
         QuoteTotals sum) {
     /** The longest name of a customer that is kept, in characters. */
@@ -68,6 +74,7 @@ public record Quote(
     }
 
     Quote numbered(long other) {
-        return new Quote(other, createdAt, validUntil, branch, customer, caseNumber, lines, sum);
+        return new Quote(
+                other, createdAt, validUntil, branch, customer, caseNumber, machine, contact, terms, lines, sum);
     }
 }

@@ -8,8 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
 import synopta.core.knowledge.HouseSettings;
@@ -46,8 +48,22 @@ public final class QuoteService {
      */
     public record Asked(PartNumber part, int quantity, boolean fitChecked) {}
 
+    /**
+     * For whom a quote is.
+     *
+     * @param branch name of the branch
+     * @param customer name of the customer; null when not named
+     * @param caseNumber the case it is written for; null when there is none
+     * @param models machines it is for; one that is not in the catalog is named by its number
+     */
+    public record Recipient(
+            String branch,
+            @Nullable String customer,
+            @Nullable Long caseNumber,
+            List<ModelNumber> models) {}
+
     /** Writes and keeps a quote; refuses a part that is unknown or has no price. */
-    public Quote write(String branch, @Nullable String customer, @Nullable Long caseNumber, List<Asked> asked) {
+    public Quote write(Recipient recipient, List<Asked> asked) {
         HouseSettings house = rules.get();
         Money goods = new Money(0, currency.get());
         List<Quote.Line> lines = new ArrayList<>();
@@ -63,14 +79,31 @@ public final class QuoteService {
                 0,
                 now,
                 until,
-                branch,
-                Optional.ofNullable(customer)
+                recipient.branch,
+                Optional.ofNullable(recipient.customer)
                         .map(String::strip)
                         .filter(c -> !c.isEmpty())
                         .orElse(null),
-                caseNumber,
+                recipient.caseNumber,
+                machine(recipient.models),
+                house.contacts().of(recipient.branch),
+                house.quoteTerms(),
                 lines,
                 sum));
+    }
+
+    private @Nullable String machine(List<ModelNumber> models) {
+        return models.isEmpty()
+                ? null
+                : models.stream()
+                        .map(number -> catalog.model(number)
+                                .map(m -> "%s %s, %s"
+                                        .formatted(
+                                                m.brand(),
+                                                m.number().written(),
+                                                m.appliance().slug()))
+                                .orElse(number.written()))
+                        .collect(Collectors.joining("; "));
     }
 
     private Quote.Line line(Asked asked) {

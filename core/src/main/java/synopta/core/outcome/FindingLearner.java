@@ -59,7 +59,7 @@ final class FindingLearner {
         for (int level = 1; level < leak.length; level++) {
             if (unlinked.known() >= ParameterLearner.FEWEST && leak[level] > 0) {
                 Finding.Answer answer = finding.answers().get(level);
-                proposals.add(new Proposal(
+                proposals.add(Proposal.of(
                         ParameterKind.LEAK,
                         pack.appliance(),
                         finding.id() + "|" + answer.slug(),
@@ -108,7 +108,7 @@ final class FindingLearner {
             int level = link.finding().equals(finding.id()) ? link.level(finding) : 0;
             if (level > 0 && links[level] == 1 && learned[level] > 0) {
                 Finding.Answer answer = finding.answers().get(level);
-                proposals.add(new Proposal(
+                proposals.add(Proposal.of(
                         ParameterKind.LINK,
                         pack.appliance(),
                         String.join("|", fault.id(), finding.id(), answer.slug()),
@@ -166,7 +166,7 @@ final class FindingLearner {
             double[] prior = new double[] {1 - before, 1 - before};
             prior[level] = before;
             double after = counts.moved(prior, BELIEF_IN_A_TEST)[level];
-            proposals.add(new Proposal(
+            proposals.add(Proposal.of(
                     kind,
                     pack.appliance(),
                     test.finding().id(),

@@ -25,6 +25,9 @@ final class LifeLearner {
     /** Spread of the logarithm of how much longer one technician takes than the next. */
     private static final double TECHNICIANS = 0.35;
 
+    /** No part of a household appliance is said to last longer, years: our judgment. */
+    private static final double LONGEST_LIFE = 60;
+
     private final Pack pack;
     private final List<ConfirmedCase> confirmedCases;
     private final FaultPriors machines;
@@ -56,11 +59,11 @@ final class LifeLearner {
                 double a = BELIEF_IN_A_RATE + support.seen();
                 double b = BELIEF_IN_A_RATE + due;
                 Interval times = Interval.gamma(a, b);
-                proposals.add(new Proposal(
+                proposals.add(Proposal.of(
                         ParameterKind.RATE,
                         pack.appliance(),
                         fault.id(),
-                        "%s among all faults".formatted(fault.name()),
+                        fault.name(),
                         fault.prior(),
                         Pack.bounded(fault.prior() * a / b),
                         new Interval(
@@ -80,7 +83,6 @@ final class LifeLearner {
     }
 
     private void life(PartType type) {
-        double shape = type.life().shape();
         Predicate<ConfirmedCase> isFailure =
                 confirmedCase -> machines.partTypeOf(confirmedCase).equals(type.slug());
         List<ConfirmedCase> aged = confirmedCases.stream()
@@ -91,6 +93,12 @@ final class LifeLearner {
         if (support.seen() < ParameterLearner.FEWEST) {
             return;
         }
+        life(type, aged, isFailure, support);
+    }
+
+    private void life(
+            PartType type, List<ConfirmedCase> aged, Predicate<ConfirmedCase> isFailure, SupportingCases support) {
+        double shape = type.life().shape();
         double before = type.life().scaleYears();
         double a = BELIEF_IN_A_LIFE + support.seen();
         double[] ages = ages(aged, l -> true);
@@ -98,29 +106,33 @@ final class LifeLearner {
                 + Arrays.stream(ages).map(age -> Math.pow(age, shape)).sum();
         Interval rate = Interval.gamma(a, b);
         double after = Math.pow(b / a, 1 / shape);
+        if (after > LONGEST_LIFE) {
+            return;
+        }
         proposals.add(new Proposal(
                 ParameterKind.LIFE,
                 pack.appliance(),
                 type.slug(),
-                words(type, ages(aged, isFailure), ages(aged, isFailure.negate())),
+                type.name(),
                 before,
                 after,
-                new Interval(Math.pow(rate.high(), -1 / shape), Math.pow(rate.low(), -1 / shape)),
+                new Interval(
+                        Math.pow(rate.high(), -1 / shape), Math.min(LONGEST_LIFE, Math.pow(rate.low(), -1 / shape))),
                 support,
-                after));
+                after,
+                alone(ages(aged, isFailure), ages(aged, isFailure.negate()))));
     }
 
-    private static String words(PartType type, double[] failed, double[] sound) {
-        return "%s: years until 63%% have failed%s".formatted(type.name(), alone(failed, sound));
-    }
-
-    /** What the cases would say by themselves, the shape too; nothing where all failed at one age. */
+    /** What the cases would say by themselves, the shape too; nothing where all failed at one age, or no part lives so long. */
     private static String alone(double[] failed, double[] sound) {
         if (Arrays.stream(failed).distinct().count() < 2) {
             return "";
         }
         WeibullFit.Fitted fitted = WeibullFit.of(failed, sound);
-        return String.format(Locale.ROOT, "; from the cases alone %.1f, shape %.1f", fitted.scale(), fitted.shape());
+        return fitted.scale() > LONGEST_LIFE
+                ? ""
+                : String.format(
+                        Locale.ROOT, "The cases alone say %.1f years, shape %.1f.", fitted.scale(), fitted.shape());
     }
 
     private static double[] ages(List<ConfirmedCase> aged, Predicate<ConfirmedCase> which) {
@@ -153,11 +165,11 @@ final class LifeLearner {
                         timed.size() / (TECHNICIANS * TECHNICIANS) + 1 / (BELIEF_IN_MINUTES * BELIEF_IN_MINUTES);
                 double mean = logs / (TECHNICIANS * TECHNICIANS) / precision;
                 double reach = Interval.Z / Math.sqrt(precision);
-                proposals.add(new Proposal(
+                proposals.add(Proposal.of(
                         ParameterKind.MINUTES,
                         pack.appliance(),
                         layout.id(),
-                        "%s: repair time against the fault guide".formatted(layout.name()),
+                        layout.name(),
                         1,
                         Math.exp(mean),
                         new Interval(Math.exp(mean - reach), Math.exp(mean + reach)),

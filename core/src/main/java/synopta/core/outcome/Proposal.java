@@ -16,6 +16,7 @@ import synopta.core.catalog.Appliance;
  * @param interval where it lies 95 times in 100
  * @param support the cases
  * @param value what is put in force: for a link its strength, else the same as {@code after}
+ * @param note what else is to be said; may be empty
  */
 public record Proposal(
         ParameterKind kind,
@@ -26,10 +27,30 @@ public record Proposal(
         double after,
         Interval interval,
         SupportingCases support,
-        double value) {
+        double value,
+        String note) {
+    /** A proposal of which nothing else is to be said. */
+    public static Proposal of(
+            ParameterKind kind,
+            @Nullable Appliance appliance,
+            String subject,
+            String words,
+            double before,
+            double after,
+            Interval interval,
+            SupportingCases support,
+            double value) {
+        return new Proposal(kind, appliance, subject, words, before, after, interval, support, value, "");
+    }
+
     /** What this changes. */
     public Learned learned() {
         return new Learned(kind, appliance, subject, value);
+    }
+
+    /** The same in sentences, with the cases that say so. */
+    public String sentence() {
+        return ProposalWords.of(this);
     }
 
     /** How far it moved, in lengths of its interval. */

@@ -91,7 +91,7 @@ public final class ReadingLearner {
         if (times >= ParameterLearner.FEWEST && isDue && !isOdd) {
             double worth = prior.worth + times;
             double after = (prior.worth * prior.chance + seen) / worth;
-            proposals.add(new Proposal(
+            proposals.add(Proposal.of(
                     prior.kind,
                     null,
                     prior.subject,
@@ -129,11 +129,11 @@ public final class ReadingLearner {
         double a = BELIEF_IN_A_MODEL + came.size();
         double b = BELIEF_IN_A_MODEL + due;
         SupportingCases counted = SupportingCases.of(came, List.of());
-        proposals.add(new Proposal(
+        proposals.add(Proposal.of(
                 ParameterKind.POPULARITY,
                 model.appliance(),
                 model.number().key(),
-                "%s: how common against the catalog".formatted(model.number()),
+                model.number().written(),
                 1,
                 a / b,
                 Interval.gamma(a, b),

@@ -102,7 +102,7 @@ public final class SayingLearner {
             String words,
             Interval interval,
             SupportingCases support) {
-        return new Proposal(
+        return Proposal.of(
                 ParameterKind.SAYING,
                 pack.appliance(),
                 subject(finding.id(), answer.slug(), words),

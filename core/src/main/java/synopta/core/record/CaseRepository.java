@@ -1,12 +1,16 @@
 package synopta.core.record;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.ModelNumber;
+import synopta.core.quantity.Slugged;
 
 /** The port through which cases are kept. A call that returned has kept what it was given. */
 public interface CaseRepository {
@@ -47,27 +51,62 @@ public interface CaseRepository {
     /** The numbers of the cases that were begun since then and whose parts have not left, the first first. */
     List<Long> open(Instant since, int limit);
 
+    /** A call that is left open for longer is no call any more: it is found among the cases. */
+    Duration OPEN_FOR = Duration.ofHours(12);
+
+    /** The calls that are open now, the last first. */
+    default List<CaseRecord> openCalls(Instant now, int most) {
+        return these(open(now.minus(OPEN_FOR), most));
+    }
+
     /** The cases of these numbers, as they are now, the last first. */
     List<CaseRecord> these(List<Long> numbers);
+
+    /** Where the words of a search are looked for. */
+    enum Where implements Slugged {
+        ANYWHERE,
+        /** In the customer's name and phone number. */
+        CUSTOMER,
+        /** In the name of who served them. */
+        SERVED_BY
+    }
+
+    /**
+     * Days in a time zone.
+     *
+     * @param from first day; null: from the beginning
+     * @param to last day; null: to now
+     * @param zone time zone
+     */
+    record Days(@Nullable LocalDate from, @Nullable LocalDate to, ZoneId zone) {
+        /** All there are. */
+        public static final Days ALL = new Days(null, null, ZoneOffset.UTC);
+    }
 
     /**
      * Which cases.
      *
-     * @param text words of anything in the case, each by its beginning, in any case
-     * @param from first day, UTC
-     * @param to last day, UTC
+     * @param text words of the case, each by its beginning, in any case; a phone number with any punctuation
+     * @param where where the words must stand
+     * @param days days on which they were begun
      * @param after only cases of lower number
      * @param limit most cases, at least 1
      */
     record Filter(
-            @Nullable String text,
-            @Nullable LocalDate from,
-            @Nullable LocalDate to,
-            @Nullable Long after,
-            int limit) {
+            String text, Where where, Days days, @Nullable Long after, int limit) {
+        /** The newest with these words anywhere. */
+        public static Filter having(String text, int limit) {
+            return new Filter(text, Where.ANYWHERE, Days.ALL, null, limit);
+        }
+
+        /** The same, within days. */
+        public Filter within(Days some) {
+            return new Filter(text, where, some, after, limit);
+        }
+
         /** The same, from the case after this one on. */
         public Filter after(long number) {
-            return new Filter(text, from, to, number, limit);
+            return new Filter(text, where, days, number, limit);
         }
     }
 

@@ -148,8 +148,8 @@ public final class CaseService {
     }
 
     /** The repair sheet of a kept case, with the second unit of the settings. */
-    public RepairSheet sheet(CaseRecord record) {
-        return sheet(record, counter.house().secondUnit());
+    public RepairSheet sheet(CaseRecord record, boolean isPriced) {
+        return sheet(record, counter.house().secondUnit(), isPriced);
     }
 
     /** What the technician must know of parts that do not simply drop in. */
@@ -183,8 +183,9 @@ public final class CaseService {
      * The sheet of a kept case: what was handed over, and the work it takes.
      *
      * @param secondUnit the unit of length that is added behind sizes of the other unit
+     * @param isPriced whether the parts stand there with their prices of today
      */
-    public RepairSheet sheet(CaseRecord record, LengthUnit secondUnit) {
+    public RepairSheet sheet(CaseRecord record, LengthUnit secondUnit, boolean isPriced) {
         CaseContent content = record.content();
         CaseAssessment view = counter.withoutQuestions(content.spoken());
         List<PartNumber> parts =
@@ -196,10 +197,7 @@ public final class CaseService {
                 view.identified().model(),
                 view.stop(),
                 cautions(view, content),
-                content.lines().stream()
-                        .map(line -> new RepairSheet.Line(
-                                line, catalog.part(line.part()).map(Part::name).orElse("")))
-                        .toList(),
+                lines(content.lines(), isPriced),
                 view.appliance()
                         .map(appliance -> handOver.bag(appliance, parts, counter.mayHold(view)))
                         .orElse(List.of()),
@@ -211,6 +209,15 @@ public final class CaseService {
                 counter.house().contacts().of(content.input().shopping().branch()),
                 secondUnit,
                 counter.house().region());
+    }
+
+    private List<RepairSheet.Line> lines(List<CaseContent.Line> lines, boolean isPriced) {
+        return lines.stream()
+                .map(line -> new RepairSheet.Line(
+                        line,
+                        catalog.part(line.part()).map(Part::name).orElse(""),
+                        isPriced ? catalog.price(line.part()).orElse(null) : null))
+                .toList();
     }
 
     /** The work of the way that was bought; of the needs when something else left than was planned. */

@@ -1,6 +1,7 @@
 package synopta.core.record;
 
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Model;
@@ -9,6 +10,7 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.knowledge.Region;
 import synopta.core.quantity.LengthUnit;
+import synopta.core.quantity.Money;
 import synopta.core.teardown.Work;
 
 /**
@@ -61,6 +63,18 @@ public record RepairSheet(
      *
      * @param line what the caller says, as typed
      * @param name name, as it is shown
+     * @param price price of one sale unit today; null when prices are not wanted, or there is none
      */
-    public record Line(CaseContent.Line line, String name) {}
+    public record Line(
+            CaseContent.Line line, String name, @Nullable Money price) {
+        /** Of all of them. */
+        public Optional<Money> amount() {
+            return Optional.ofNullable(price).map(each -> each.times(line.quantity()));
+        }
+    }
+
+    /** The sum of the lines that have a price; empty where none has. */
+    public Optional<Money> total() {
+        return lines.stream().flatMap(line -> line.amount().stream()).reduce(Money::plus);
+    }
 }

@@ -85,7 +85,7 @@ public class OrderServiceTest {
         QuoteService service = new QuoteService(CATALOG, new Quotes(), () -> HouseSettings.USUAL, CLOCK, () -> "USD");
         List<QuoteService.Asked> asked =
                 List.of(new QuoteService.Asked(part("BELT"), 2, true), new QuoteService.Asked(part("FUSE"), 1, true));
-        Quote quote = service.write("Staithe", "  ", 4L, asked);
+        Quote quote = service.write(new QuoteService.Recipient("Staithe", "  ", 4L, List.of()), asked);
         assertEquals(quote.sum().total().decimal(), "35.90");
         assertEquals(quote.validUntil(), LocalDate.of(2026, 12, 10));
         assertEquals(quote.customer(), null, "a blank name is none");
@@ -94,7 +94,9 @@ public class OrderServiceTest {
                 List.of(new QuoteService.Asked(part("OLD"), 1, true)),
                 List.of(new QuoteService.Asked(part("NOWHERE"), 1, true)),
                 List.of(new QuoteService.Asked(part("BELT"), 0, true)))) {
-            assertThrows(IllegalArgumentException.class, () -> service.write("Staithe", null, null, wrong));
+            assertThrows(
+                    IllegalArgumentException.class,
+                    () -> service.write(new QuoteService.Recipient("Staithe", null, null, List.of()), wrong));
         }
     }
 

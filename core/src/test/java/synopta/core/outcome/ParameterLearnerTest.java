@@ -195,6 +195,11 @@ public class ParameterLearnerTest {
         double roller = proposal(confirmedCases, ParameterKind.RATE, "roller").after();
         double motor = proposal(confirmedCases, ParameterKind.RATE, "motor").after();
         assertEquals(roller / belt, 3.5, 0.25);
+        String sentence = proposal(confirmedCases, ParameterKind.RATE, "roller").sentence();
+        assertTrue(
+                sentence.matches(
+                        "Roller, failed: found more often here than the guide says: 15 of 100, guide 10\\. Based on 4202 of 6000 cases\\."),
+                sentence);
         assertEquals(motor / belt, 0.5, 0.06);
     }
 
@@ -204,13 +209,23 @@ public class ParameterLearnerTest {
         confirmedCases.addAll(times(15, confirmedCase("roller", 6)));
         List<ConfirmedCase> differing = new ArrayList<>(confirmedCases);
         differing.add(confirmedCase("belt", 9));
-        assertTrue(proposal(differing, ParameterKind.LIFE, "belt").words().contains("from the cases alone"));
+        assertTrue(proposal(differing, ParameterKind.LIFE, "belt").note().startsWith("The cases alone say"));
         Proposal life = proposal(confirmedCases, ParameterKind.LIFE, "belt");
         assertEquals(life.before(), 10);
+        assertEquals(
+                life.sentence(),
+                "Belt lasts longer here than the guide says: 63 of 100 have failed by 10.7 years, guide 10. Based on 5 of 20 cases.");
         assertEquals(
                 life.after(), Math.sqrt((10 * 100 + 20 * 36) / 15.0), 1e-12, "shape 2, a belief worth 10 failures");
         assertTrue(life.interval().low() < life.after()
                 && life.after() < life.interval().high());
+        confirmedCases.addAll(times(300, confirmedCase("roller", 60)));
+        assertTrue(
+                new ParameterLearner(PACK, confirmedCases)
+                        .proposals().stream()
+                                .noneMatch(p -> p.kind() == ParameterKind.LIFE
+                                        && p.subject().equals("belt")),
+                "no belt lasts 200 years");
         LifeCurve learned = new ParameterOverrides(List.of(life.learned()))
                 .over(PACK)
                 .partType("belt")

@@ -157,6 +157,9 @@ public class FieldChangeTest {
                 "Staithe",
                 null,
                 1L,
+                null,
+                "",
+                "",
                 List.of(new Quote.Line(part("BELT"), "belt", 1, price, true)),
                 QuoteTotals.of(price, BigDecimal.ZERO, true));
     }

@@ -89,6 +89,7 @@ public final class SheetPdf {
         left.setPaddingRight(10);
         left.addElement(PrintText.text(Typeface.BOLD, HEAD, "In the bag"));
         left.addElement(bag(canvas));
+        sheet.total().ifPresent(total -> left.addElement(PrintText.text(Typeface.BOLD, TEXT, SheetText.total(total))));
         Optional.ofNullable(sheet.layout()).ifPresent(layout -> drawings(left, canvas, layout));
         PdfPCell right = PrintText.bare();
         for (SheetText.Section section : sections) {
@@ -110,6 +111,7 @@ public final class SheetPdf {
             Phrase part = new Phrase("%d x ".formatted(line.line().quantity()), Typeface.BOLD.size(TEXT));
             part.add(PrintText.phrase(Typeface.CODE, TEXT, line.line().part().written() + "\n"));
             part.add(PrintText.phrase(Typeface.PLAIN, TEXT, line.name()));
+            line.amount().ifPresent(price -> part.add(PrintText.phrase(Typeface.BOLD, TEXT, ", " + price.decimal())));
             PdfPCell words = PrintText.bare();
             words.setPhrase(part);
             words.setPaddingBottom(4);

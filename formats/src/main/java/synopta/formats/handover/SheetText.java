@@ -12,11 +12,15 @@ import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.OpeningStep;
 import synopta.core.knowledge.WorkStep;
 import synopta.core.quantity.Lengths;
+import synopta.core.quantity.Money;
 import synopta.core.record.RepairSheet;
 import synopta.core.teardown.Work;
 
 /** The words of a sheet, in the order in which they are read: for the printed page, and as plain text. */
 public final class SheetText {
+    /** Heads the customer's own words. */
+    static final String CALLER_SAID = "Caller said";
+
     private SheetText() {}
 
     /** A part of the sheet: its heading, and lines of which some are to be ticked off. */
@@ -46,6 +50,11 @@ public final class SheetText {
         add(sections, heading(work), steps.map(inBoth).map(step -> new Line(step, true)));
         add(sections, "Check along the way", work.looks().stream().map(look -> new Line(look.words(), true)));
         add(sections, "Before and while closing", work.checks().stream().map(check -> new Line(check, true)));
+        String said = sheet.record().content().input().line();
+        add(
+                sections,
+                CALLER_SAID,
+                Stream.of(said).filter(line -> !line.isBlank()).map(line -> new Line(line, false)));
         return sections;
     }
 
@@ -113,6 +122,11 @@ public final class SheetText {
                 .collect(Collectors.joining(", "));
     }
 
+    /** What all parts come to, at the prices of the price list. */
+    static String total(Money total) {
+        return "Sum of the prices: %s %s".formatted(total.currency(), total.decimal());
+    }
+
     /** The whole sheet as plain text. */
     public static String plain(String house, RepairSheet sheet) {
         StringBuilder text = new StringBuilder();
@@ -126,8 +140,15 @@ public final class SheetText {
                 .orElse("\nModel not known"));
         text.append("\n\nIN THE BAG\n");
         sheet.lines()
-                .forEach(line -> text.append("[ ] %d x %s %s%n"
-                        .formatted(line.line().quantity(), line.line().part().written(), line.name())));
+                .forEach(line -> text.append("[ ] %d x %s %s%s%n"
+                        .formatted(
+                                line.line().quantity(),
+                                line.line().part().written(),
+                                line.name(),
+                                line.amount()
+                                        .map(price -> ", " + price.decimal())
+                                        .orElse(""))));
+        sheet.total().ifPresent(total -> text.append(total(total)).append('\n'));
         for (Section section : sections(sheet)) {
             text.append('\n').append(section.heading().toUpperCase(Locale.ROOT)).append('\n');
             section.lines()

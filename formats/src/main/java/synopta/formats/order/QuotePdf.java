@@ -59,6 +59,9 @@ public final class QuotePdf {
                     QuoteTotals.RULE
                             + " Prices are valid until %s. Parts in stock are not held for you unless they were reserved."
                                     .formatted(day(quote.validUntil()))));
+            if (!quote.terms().isEmpty()) {
+                page.add(PrintText.text(Typeface.PLAIN, SMALL, quote.terms()));
+            }
         }
     }
 
@@ -69,8 +72,9 @@ public final class QuotePdf {
         head.setSpacingAfter(14);
         row(head, "Date", day(LocalDate.ofInstant(quote.createdAt(), ZoneOffset.UTC)));
         row(head, "Valid until", day(quote.validUntil()));
-        row(head, "Branch", quote.branch());
+        row(head, "Branch", quote.contact().isEmpty() ? quote.branch() : quote.branch() + ", " + quote.contact());
         Optional.ofNullable(quote.customer()).ifPresent(customer -> row(head, "Customer", customer));
+        Optional.ofNullable(quote.machine()).ifPresent(machine -> row(head, "Machine", machine));
         Optional.ofNullable(quote.caseNumber()).ifPresent(number -> row(head, "Case", Long.toString(number)));
         return head;
     }

@@ -47,6 +47,9 @@ public class QuotePdfTest {
                 "Staithe",
                 "Øster & Söhne 李",
                 31L,
+                "Tidewell TH-7820-W, dryer",
+                "(541) 555-0140",
+                "Electrical parts are not taken back.",
                 lines,
                 QuoteTotals.of(goods, new BigDecimal("15"), true));
     }
@@ -73,7 +76,9 @@ public class QuotePdfTest {
                     "Quote 12",
                     "Date November 26, 2026",
                     "Valid until December 10, 2026",
-                    "Branch Staithe",
+                    "Branch Staithe, (541) 555-0140",
+                    "Machine Tidewell TH-7820-W, dryer",
+                    "Electrical parts are not taken back.",
                     "Customer Øster & Söhne ?",
                     "Case 31",
                     "QV-4410-K",
@@ -97,6 +102,9 @@ public class QuotePdfTest {
                 TWO.branch(),
                 TWO.customer(),
                 TWO.caseNumber(),
+                TWO.machine(),
+                TWO.contact(),
+                TWO.terms(),
                 TWO.lines(),
                 QuoteTotals.of(TWO.sum().goods(), new BigDecimal("6.5"), false));
         try (PDDocument page = Loader.loadPDF(printed(added))) {

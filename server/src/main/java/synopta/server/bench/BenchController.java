@@ -1,10 +1,13 @@
 package synopta.server.bench;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.bench.BeltLength;
 import synopta.core.bench.CapacitorCheck;
@@ -12,8 +15,10 @@ import synopta.core.bench.CheckResult;
 import synopta.core.bench.CoilsCheck;
 import synopta.core.bench.DuctCheck;
 import synopta.core.bench.ElementCheck;
+import synopta.core.bench.FigureUnit;
 import synopta.core.bench.FuseCheck;
 import synopta.core.bench.OrificeCheck;
+import synopta.core.bench.SpokenFigure;
 import synopta.core.bench.SupplyCheck;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ToolFit;
@@ -22,6 +27,12 @@ import synopta.core.bench.ToolFit;
 @RestController
 @RequestMapping(path = "/api/bench", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
+    /** What was entered in a field, as it is understood. */
+    @GetMapping("/figure")
+    SpokenFigure figure(@RequestParam @Size(max = 60) String said, @RequestParam String unit) {
+        return SpokenFigure.read(said, FigureUnit.of(unit));
+    }
+
     @PostMapping("/element")
     ElementCheck.Answer element(@Valid @RequestBody ElectricWire.ElementRequest request) {
         return request.judged();

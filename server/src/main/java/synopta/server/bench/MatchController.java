@@ -10,7 +10,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,8 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 import synopta.core.bench.MeasureParser;
 import synopta.core.bench.PartMatcher;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.Fit;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.Part;
+import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.MachineUnit;
 import synopta.core.knowledge.CurrentPacks;
@@ -62,8 +66,17 @@ class MatchController {
         }
         Optional<Predicate<Part>> fits = Optional.ofNullable(request.model()).map(this::fitting);
         int limit = request.limit() == null ? USUAL_LIMIT : request.limit();
-        PartMatcher matcher = new PartMatcher(parts).likely(request.values(), MOST_JUDGED);
-        return MatchAnswer.of(matcher.match(request.values(), fits.orElse(null), limit), request.measures());
+        Set<Part> own = Optional.ofNullable(request.model())
+                .map(model -> own(new ModelNumber(model), parts))
+                .orElse(Set.of());
+        PartMatcher matcher = new PartMatcher(parts).likely(request.values(), MOST_JUDGED, own);
+        return MatchAnswer.of(matcher.match(request.values(), fits.orElse(null), limit, own), request.measures());
+    }
+
+    /** Those of the parts that are listed for a model. */
+    private Set<Part> own(ModelNumber model, List<Part> parts) {
+        Set<PartNumber> listed = catalog.fits(model).stream().map(Fit::part).collect(Collectors.toSet());
+        return parts.stream().filter(part -> listed.contains(part.number())).collect(Collectors.toSet());
     }
 
     private Predicate<Part> fitting(String written) {

@@ -30,6 +30,7 @@ import synopta.core.catalog.RowFault;
 import synopta.core.catalog.Sheet;
 import synopta.core.fit.CatalogCheck;
 import synopta.core.fit.CatalogWarning;
+import synopta.demo.DemoCatalog;
 import synopta.formats.catalog.CatalogWriter;
 import synopta.formats.table.TableWriter;
 import synopta.server.web.ApiException;
@@ -88,6 +89,15 @@ class CatalogTransferController {
         } finally {
             Files.delete(zip);
         }
+    }
+
+    /** Begins an empty house with the invented catalog, to try things out; an import replaces it. */
+    @PostMapping("/demo")
+    List<CatalogTransferWire.SheetWire> demo() {
+        if (!importService.begin(DemoCatalog.of(DemoCatalog.SEED, DemoCatalog.MODELS))) {
+            throw ApiException.conflict("There is a catalog already, or an import is running.", List.of());
+        }
+        return sheets();
     }
 
     /** A body that came without its length is counted while it comes. */

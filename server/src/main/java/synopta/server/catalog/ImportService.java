@@ -12,6 +12,7 @@ import java.util.function.Consumer;
 import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogImportCheck;
 import synopta.core.catalog.CatalogRepository;
+import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.RowFault;
 import synopta.core.catalog.Sheet;
 import synopta.formats.catalog.CatalogImportReader;
@@ -45,6 +46,25 @@ public final class ImportService {
             doing = "updating the tag reader";
             changed.run();
         });
+    }
+
+    /** Puts tables in place where there is no catalog yet; false where there is one, or another delivery is being taken in. */
+    public boolean begin(CatalogTables tables) {
+        if (!busy.tryLock()) {
+            return false;
+        }
+        try {
+            if (catalog.count(Sheet.MODELS) > 0 || catalog.count(Sheet.PARTS) > 0) {
+                return false;
+            }
+            doing = "writing the demo data";
+            catalog.replace(CatalogImport.of(tables), sheet -> {});
+            changed.run();
+            return true;
+        } finally {
+            doing = "";
+            busy.unlock();
+        }
     }
 
     /** Checks a folder or zip as an import would and changes nothing; none when another delivery is being taken in. */

@@ -11,8 +11,10 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.order.OrderService;
 import synopta.core.order.Quote;
+import synopta.core.order.QuoteService;
 import synopta.core.order.QuoteTotals;
 import synopta.core.order.Reservation;
 import synopta.core.order.StandingReservation;
@@ -34,12 +36,23 @@ public final class OrderWire {
             @NotNull @Min(1) @Max(10_000) Integer quantity,
             @MayBeNull Boolean fitChecked) {}
 
-    /** What is to be quoted, at the prices of now. */
+    /** What is to be quoted, at the prices of now, for these machines. */
     public record QuoteRequest(
             @NotBlank @Size(max = 80) String branch,
             @MayBeNull @Size(max = Quote.LONGEST_CUSTOMER) String customer,
             @MayBeNull Long caseNumber,
-            @NotEmpty @Size(max = 200) List<@Valid QuoteLineWire> lines) {}
+            @MayBeNull @Size(max = 5) List<@NotBlank @Size(max = 60) String> models,
+            @NotEmpty @Size(max = 200) List<@Valid @NotNull QuoteLineWire> lines) {
+        QuoteService.Recipient recipient() {
+            return new QuoteService.Recipient(
+                    branch,
+                    customer,
+                    caseNumber,
+                    models == null
+                            ? List.of()
+                            : models.stream().map(ModelNumber::new).toList());
+        }
+    }
 
     /** A quote; `taxRule` says how its tax was rounded. */
     public record QuoteAnswer(String house, @JsonUnwrapped Quote quote, String taxRule, String currency) {

@@ -50,9 +50,7 @@ class QuoteController {
     @PostMapping(produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<OrderWire.QuoteAnswer> write(@Valid @RequestBody OrderWire.QuoteRequest asked) {
         Quote quote = service.write(
-                asked.branch(),
-                asked.customer(),
-                asked.caseNumber(),
+                asked.recipient(),
                 asked.lines().stream()
                         .map(l -> new QuoteService.Asked(
                                 new PartNumber(l.part()), l.quantity(), !Boolean.FALSE.equals(l.fitChecked())))

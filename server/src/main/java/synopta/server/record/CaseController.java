@@ -9,15 +9,15 @@ import jakarta.validation.Validator;
 import java.io.IOException;
 import java.net.URI;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -36,8 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.knowledge.Hazard;
-import synopta.core.quantity.LengthUnit;
-import synopta.core.quantity.Slugged;
+import synopta.core.knowledge.SettingsRepository;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.CaseService;
@@ -46,6 +45,7 @@ import synopta.formats.handover.SheetPdf;
 import synopta.formats.handover.SheetText;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
+import synopta.server.web.CaseSearchParams;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -54,14 +54,12 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
 class CaseController {
     private static final int PAGE = 50;
-    /** A call that is left open for longer is no call any more: it is found among the cases. */
-    private static final Duration A_DAY_AT_THE_COUNTER = Duration.ofHours(12);
-
     private static final int MOST_CALLS = 30;
     private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
     private final CaseService service;
     private final CaseRepository log;
+    private final SettingsRepository settings;
     private final Clock clock;
     private final JsonMapper json;
     private final Validator validator;
@@ -70,12 +68,14 @@ class CaseController {
     CaseController(
             CaseService service,
             CaseRepository log,
+            SettingsRepository settings,
             Clock clock,
             JsonMapper json,
             Validator validator,
             @Value("${synopta.house}") String house) {
         this.service = service;
         this.log = log;
+        this.settings = settings;
         this.clock = clock;
         this.json = json;
         this.validator = validator;
@@ -92,11 +92,9 @@ class CaseController {
 
     @GetMapping
     CaseWire.CasePage list(
-            @RequestParam(required = false) String q,
-            @RequestParam(required = false) LocalDate from,
-            @RequestParam(required = false) LocalDate to,
-            @RequestParam(required = false) Long after) {
-        List<CaseRecord> cases = log.list(new CaseRepository.Filter(q, from, to, after, PAGE));
+            @ParameterObject CaseSearchParams asked, @RequestParam(required = false) @Nullable Long after) {
+        CaseRepository.Filter newest = asked.filter(settings.get(), clock.instant(), PAGE);
+        List<CaseRecord> cases = log.list(after == null ? newest : newest.after(after));
         return new CaseWire.CasePage(
                 cases, cases.size() < PAGE ? null : cases.get(PAGE - 1).number());
     }
@@ -105,8 +103,7 @@ class CaseController {
     @GetMapping("/open")
     List<CaseWire.OpenCall> open() {
         Instant now = clock.instant();
-        List<Long> numbers = log.open(now.minus(A_DAY_AT_THE_COUNTER), MOST_CALLS);
-        return log.these(numbers).stream()
+        return log.openCalls(now, MOST_CALLS).stream()
                 .sorted(Comparator.comparing(CaseRecord::createdAt))
                 .map(record -> CaseWire.OpenCall.of(record, now))
                 .toList();
@@ -169,30 +166,21 @@ class CaseController {
 
     /** The sheet as data. */
     @GetMapping("/{number}/sheet")
-    RepairSheetWire sheet(@PathVariable long number, @RequestParam(required = false) String units) {
-        return RepairSheetWire.of(written(number, units), house);
+    RepairSheetWire sheet(@PathVariable long number, @ParameterObject SheetParams asked) {
+        return RepairSheetWire.of(asked.sheet(service, found(number)), house);
     }
 
     @GetMapping(path = "/{number}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    void sheetPdf(@PathVariable long number, @RequestParam(required = false) String units, HttpServletResponse response)
+    void sheetPdf(@PathVariable long number, @ParameterObject SheetParams asked, HttpServletResponse response)
             throws IOException {
-        RepairSheet sheet = written(number, units);
+        RepairSheet sheet = asked.sheet(service, found(number));
         new SheetPdf(house, sheet)
                 .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "case-%d.pdf".formatted(number)));
     }
 
     @GetMapping(path = "/{number}/sheet.txt", produces = "text/plain;charset=UTF-8")
-    String sheetText(@PathVariable long number, @RequestParam(required = false) String units) {
-        return SheetText.plain(house, written(number, units));
-    }
-
-    /** The unit that is added is that of the settings when none is asked for. */
-    private RepairSheet written(long number, String units) {
-        if (units == null) {
-            return service.sheet(found(number));
-        }
-        LengthUnit unit = Slugged.of(LengthUnit.class, "Unit", units);
-        return service.sheet(found(number), unit);
+    String sheetText(@PathVariable long number, @ParameterObject SheetParams asked) {
+        return SheetText.plain(house, asked.sheet(service, found(number)));
     }
 
     private CaseRecord found(long number) {

@@ -11,6 +11,7 @@ import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.Layout;
 import synopta.core.quantity.LengthUnit;
+import synopta.core.quantity.Money;
 import synopta.core.record.RepairSheet;
 import synopta.formats.handover.SheetText;
 import synopta.server.teardown.TeardownWire;
@@ -32,6 +33,7 @@ public record RepairSheetWire(
         @MayBeNull String stop,
         List<Caution> cautions,
         List<SheetLineWire> lines,
+        @MayBeNull Money total,
         List<String> changes,
         List<String> remarks,
         List<HandoverPlanner.BagEntry> bag,
@@ -55,6 +57,7 @@ public record RepairSheetWire(
                 sheet.stop(),
                 sheet.cautions(),
                 sheet.lines().stream().map(SheetLineWire::of).toList(),
+                sheet.total().orElse(null),
                 sheet.changes(),
                 sheet.remarks(),
                 sheet.notes(),
@@ -63,10 +66,18 @@ public record RepairSheetWire(
                 SheetText.sections(sheet).stream().map(SectionWire::of).toList());
     }
 
-    /** So many of a part. */
-    public record SheetLineWire(String part, int quantity, String name) {
+    /** So many of a part; `amount` for all of them, where prices are wanted. */
+    public record SheetLineWire(
+            String part,
+            int quantity,
+            String name,
+            @MayBeNull Money amount) {
         static SheetLineWire of(RepairSheet.Line line) {
-            return new SheetLineWire(line.line().part().written(), line.line().quantity(), line.name());
+            return new SheetLineWire(
+                    line.line().part().written(),
+                    line.line().quantity(),
+                    line.name(),
+                    line.amount().orElse(null));
         }
     }
 

@@ -4,16 +4,22 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.time.Clock;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PriceCurrency;
+import synopta.core.counter.Counter;
+import synopta.core.counter.SettingsEffect;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
@@ -23,6 +29,8 @@ import synopta.core.knowledge.UnlikelyRequest;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Money;
 import synopta.core.quantity.Slugged;
+import synopta.core.record.CaseRecord;
+import synopta.core.record.CaseRepository;
 import synopta.server.Hearing;
 import synopta.server.web.MayBeNull;
 
@@ -30,14 +38,29 @@ import synopta.server.web.MayBeNull;
 @RestController
 @RequestMapping(path = "/api/settings", produces = MediaType.APPLICATION_JSON_VALUE)
 class SettingsController {
+    private static final int MOST_CALLS = 30;
+    private static final int MOST_EFFECTS = 3;
+
     private final SettingsRepository rules;
     private final PriceCurrency currency;
     private final Hearing hearing;
+    private final Counter counter;
+    private final CaseRepository calls;
+    private final Clock clock;
 
-    SettingsController(SettingsRepository rules, PriceCurrency currency, Hearing hearing) {
-        this.hearing = hearing;
+    SettingsController(
+            SettingsRepository rules,
+            PriceCurrency currency,
+            Hearing hearing,
+            Counter counter,
+            CaseRepository calls,
+            Clock clock) {
         this.rules = rules;
         this.currency = currency;
+        this.hearing = hearing;
+        this.counter = counter;
+        this.calls = calls;
+        this.clock = clock;
     }
 
     @GetMapping
@@ -63,6 +86,7 @@ class SettingsController {
                 now.region().clock().slug(),
                 now.contacts().house(),
                 new TreeMap<>(now.contacts().branches()),
+                now.quoteTerms(),
                 currency.get(),
                 hearing.missing());
     }
@@ -70,8 +94,36 @@ class SettingsController {
     /** What is not sent stays as it is; of the branches' contacts, those that are sent, and an empty one is forgotten. */
     @PutMapping
     HouseRulesWire choose(@Valid @RequestBody HouseRulesChange wanted) {
-        HouseSettings now = rules.get();
-        rules.choose(new HouseSettings(
+        rules.choose(changed(wanted, rules.get()));
+        return rules();
+    }
+
+    /** What a change would do to the open calls, the last of them first; those it does not touch are left out. */
+    @PostMapping("/effect")
+    List<CaseEffect> effect(@Valid @RequestBody HouseRulesChange wanted) {
+        HouseSettings others = changed(wanted, rules.get());
+        return calls.openCalls(clock.instant(), MOST_CALLS).stream()
+                .flatMap(record ->
+                        SettingsEffect.of(counter, others, record.content().input())
+                                .map(effect -> CaseEffect.of(record, effect))
+                                .stream())
+                .limit(MOST_EFFECTS)
+                .toList();
+    }
+
+    /** What a change does to an open call. */
+    record CaseEffect(long number, String line, @MayBeNull ModelNumber model, SettingsEffect effect) {
+        static CaseEffect of(CaseRecord record, SettingsEffect effect) {
+            return new CaseEffect(
+                    record.number(),
+                    record.content().input().line(),
+                    record.content().input().model(),
+                    effect);
+        }
+    }
+
+    private static HouseSettings changed(HouseRulesChange wanted, HouseSettings now) {
+        return new HouseSettings(
                 practices(wanted, now.practices()),
                 wanted.perHour() == null ? now.hourCents() : Money.cents(wanted.perHour()),
                 wanted.visit() == null ? now.returnTripCents() : Money.cents(wanted.visit()),
@@ -83,8 +135,8 @@ class SettingsController {
                         ? now.secondUnit()
                         : Slugged.of(LengthUnit.class, "Unit", wanted.secondUnit()),
                 region(wanted, now.region()),
-                contacts(wanted, now.contacts())));
-        return rules();
+                contacts(wanted, now.contacts()),
+                or(wanted.quoteTerms(), now.quoteTerms()).strip());
     }
 
     /** Another region brings its own way of taxing. */
@@ -160,6 +212,7 @@ class SettingsController {
             String clock,
             String contact,
             Map<String, String> branchContacts,
+            String quoteTerms,
             String currency,
             @MayBeNull String hearingMissing) {}
 
@@ -183,5 +236,9 @@ class SettingsController {
             @MayBeNull @Size(max = 20) String clock,
             @MayBeNull @Size(max = 3) String currency,
             @MayBeNull @Size(max = 200) String contact,
+
+            @MayBeNull @Size(max = HouseSettings.LONGEST_TERMS)
+            String quoteTerms,
+
             @MayBeNull @Size(max = 100) Map<@Size(max = 80) String, @NotNull @Size(max = 200) String> branchContacts) {}
 }

@@ -150,13 +150,16 @@ final class CaseMixins {
         Double now();
     }
 
-    @JsonIgnoreProperties("value")
+    @JsonIgnoreProperties({"value", "note"})
     interface Proposed extends Within {
         @JsonUnwrapped
         SupportingCases support();
 
         @JsonProperty("telling")
         boolean isTelling();
+
+        @JsonProperty("sentence")
+        String sentence();
     }
 
     @JsonIgnoreProperties("figure")

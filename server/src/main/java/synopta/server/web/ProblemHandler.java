@@ -1,9 +1,11 @@
 package synopta.server.web;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -11,6 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -38,6 +41,12 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> invalid(MethodArgumentNotValidException invalid) {
+        Optional<FieldError> mistyped = invalid.getFieldErrors().stream()
+                .filter(FieldError::isBindingFailure)
+                .findFirst();
+        if (mistyped.isPresent()) {
+            return mistyped(mistyped.get().getField(), mistyped.get().getRejectedValue());
+        }
         List<ApiException.FieldFault> errors = invalid.getFieldErrors().stream()
                 .map(e -> new ApiException.FieldFault(e.getField(), e.getDefaultMessage()))
                 .toList();
@@ -82,9 +91,12 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> mistyped(MethodArgumentTypeMismatchException mistyped) {
-        String detail = "%s (%s) has the wrong type.".formatted(mistyped.getName(), mistyped.getValue());
-        return problem(
-                HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(mistyped.getName(), detail)));
+        return mistyped(mistyped.getName(), mistyped.getValue());
+    }
+
+    private static ResponseEntity<ProblemDetail> mistyped(String name, @Nullable Object value) {
+        String detail = "%s (%s) has the wrong type.".formatted(name, value);
+        return problem(HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(name, detail)));
     }
 
     /** Whoever asked has gone on to something else; there is nobody to answer. */

@@ -114,6 +114,20 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
         return jdbc.list(MODELS_ON, RowMappers::model, platform);
     }
 
+    private static final String MODELS_BUILT = Select.MODELS + """
+             where platform in (select p.platform
+                                  from platform p
+                                 where p.appliance = ?
+                                   and p.layout = ?)
+               and model_key > ?
+             order by model_key
+             limit ?""";
+
+    @Override
+    public List<Model> modelsBuilt(Appliance appliance, String layout, String after, int most) {
+        return jdbc.list(MODELS_BUILT, RowMappers::model, appliance.slug(), layout, after, most);
+    }
+
     private static final String FITS_ON = Select.FITS + """
              where m.platform = ?
              order by m.model_key, f.slot, f.part_key""";

@@ -30,9 +30,9 @@ public final class QuoteStore implements QuoteRepository {
             select coalesce(max(number), 0) + 1 as next
               from quote""";
     private static final String INSERT = """
-            insert into quote (number, created_at, valid_until, branch, customer, case_number, tax_percent,
-                               tax_included, goods_cents, tax_cents, total_cents, currency)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+            insert into quote (number, created_at, valid_until, branch, customer, case_number, machine, contact, terms,
+                               tax_percent, tax_included, goods_cents, tax_cents, total_cents, currency)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
     private static final String INSERT_LINE = """
             insert into quote_line (number, place, part, name, quantity, unit_price_cents, fit_checked)
             values (?, ?, ?, ?, ?, ?, ?)""";
@@ -49,6 +49,9 @@ public final class QuoteStore implements QuoteRepository {
                     quote.branch(),
                     quote.customer(),
                     quote.caseNumber(),
+                    quote.machine(),
+                    quote.contact(),
+                    quote.terms(),
                     quote.sum().taxPercent(),
                     quote.sum().taxIncluded(),
                     quote.sum().goods().cents(),
@@ -75,10 +78,12 @@ public final class QuoteStore implements QuoteRepository {
         };
     }
 
-    private static final String FIND = """
-            select number, created_at, valid_until, branch, customer, case_number, tax_percent, tax_included,
-                   goods_cents, tax_cents, total_cents, currency
+    private static final String QUOTES = """
+            select number, created_at, valid_until, branch, customer, case_number, machine, contact, terms,
+                   tax_percent, tax_included, goods_cents, tax_cents, total_cents, currency
               from quote
+            """;
+    private static final String FIND = QUOTES + """
              where number = ?""";
 
     @Override
@@ -86,10 +91,7 @@ public final class QuoteStore implements QuoteRepository {
         return jdbc.one(FIND, this::quote, number);
     }
 
-    private static final String OF_CASE = """
-            select number, created_at, valid_until, branch, customer, case_number, tax_percent, tax_included,
-                   goods_cents, tax_cents, total_cents, currency
-              from quote
+    private static final String OF_CASE = QUOTES + """
              where case_number = ?
              order by number""";
 
@@ -98,10 +100,7 @@ public final class QuoteStore implements QuoteRepository {
         return jdbc.list(OF_CASE, this::quote, caseNumber);
     }
 
-    private static final String LIST = """
-            select number, created_at, valid_until, branch, customer, case_number, tax_percent, tax_included,
-                   goods_cents, tax_cents, total_cents, currency
-              from quote
+    private static final String LIST = QUOTES + """
              where number < ?
              order by number desc
              limit ?""";
@@ -133,6 +132,9 @@ public final class QuoteStore implements QuoteRepository {
                 row.getString("branch"),
                 row.getString("customer"),
                 row.getObject("case_number", Long.class),
+                row.getString("machine"),
+                row.getString("contact"),
+                row.getString("terms"),
                 jdbc.list(LINES, line -> line(line, currency), number),
                 sum);
     }

@@ -98,7 +98,7 @@ public final class ParameterStore implements ParameterRepository {
     }
 
     private static Proposal figure(ResultSet row) throws SQLException {
-        return new Proposal(
+        return Proposal.of(
                 ParameterKind.of(row.getString("kind")),
                 appliance(row).orElse(null),
                 row.getString("subject"),

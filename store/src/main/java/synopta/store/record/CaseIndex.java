@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
+import synopta.core.casefile.PhoneNumbers;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.NumberNormalizer;
 import synopta.core.catalog.PartNumber;
@@ -17,6 +19,9 @@ import synopta.core.record.CaseContent;
 /** The words by which a case is found: all that was said in it, and its numbers both as written and without their signs. */
 final class CaseIndex {
     private static final int LONGEST = 80;
+    /** What may be a phone number or the beginning of one. */
+    private static final Pattern DIGITS = Pattern.compile("\\d{4,10}");
+
     private static final String SEPARATORS = "[^\\p{L}\\p{N}]+";
 
     private CaseIndex() {}
@@ -46,8 +51,14 @@ final class CaseIndex {
                 .toLowerCase(Locale.ROOT);
     }
 
-    /** The words of a text, each once, cut at {@value #LONGEST} characters. */
+    /** The words of a text, each once, cut at {@value #LONGEST} characters; phone numbers as digits too. */
     static Set<String> of(String text) {
+        Set<String> words = split(text);
+        words.addAll(PhoneNumbers.digitsIn(text));
+        return words;
+    }
+
+    private static Set<String> split(String text) {
         Set<String> words = new LinkedHashSet<>();
         for (String word : text.toLowerCase(Locale.ROOT).split(SEPARATORS)) {
             if (!word.isEmpty()) {
@@ -60,17 +71,18 @@ final class CaseIndex {
     /** What is searched for: words by their beginnings, and pieces with signs inside that must stand there just so. */
     record Asked(List<String> words, List<String> asTheyStand) {
         static Asked of(String query) {
-            List<String> pieces = Arrays.stream(
-                            query.toLowerCase(Locale.ROOT).strip().split("\\s+"))
+            List<String> pieces = Arrays.stream(PhoneNumbers.asDigits(query.toLowerCase(Locale.ROOT))
+                            .strip()
+                            .split("\\s+"))
                     .filter(piece -> !piece.isEmpty())
                     .toList();
             return new Asked(
                     pieces.stream()
-                            .flatMap(piece -> CaseIndex.of(piece).stream())
+                            .flatMap(piece -> split(piece).stream())
                             .distinct()
                             .toList(),
                     pieces.stream()
-                            .filter(piece -> !CaseIndex.of(piece).equals(Set.of(piece)))
+                            .filter(piece -> !split(piece).equals(Set.of(piece)))
                             .toList());
         }
 
@@ -81,8 +93,13 @@ final class CaseIndex {
 
         /** Whether a text in small letters has every word by its beginning, and every piece as it stands. */
         boolean isIn(String text) {
-            return words.stream().allMatch(word -> begins(text, word))
+            return words.stream().allMatch(word -> begins(text, word) || isPhone(text, word))
                     && asTheyStand.stream().allMatch(text::contains);
+        }
+
+        private static boolean isPhone(String text, String word) {
+            return DIGITS.matcher(word).matches()
+                    && PhoneNumbers.digitsIn(text).stream().anyMatch(phone -> phone.startsWith(word));
         }
 
         private static boolean begins(String text, String word) {

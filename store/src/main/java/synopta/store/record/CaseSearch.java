@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -114,39 +115,79 @@ final class CaseSearch {
 
     /** The numbers of a page. */
     List<Long> page(CaseRepository.Filter filter) {
-        CaseIndex.Asked asked = CaseIndex.Asked.of(Objects.requireNonNullElse(filter.text(), ""));
-        OffsetDateTime from = startOf(Objects.requireNonNullElse(filter.from(), LocalDate.of(1970, 1, 1)));
-        OffsetDateTime to = startOf(Objects.requireNonNullElse(filter.to(), LocalDate.of(9998, 12, 30))
-                .plusDays(1));
-        Days days = new Days(from, to);
+        Asked asked =
+                new Asked(CaseIndex.Asked.of(filter.text()), filter.where(), Span.of(filter.days()), filter.limit());
         long below = Objects.requireNonNullElse(filter.after(), Long.MAX_VALUE);
-        Optional<Having> few = having(asked.words(), limits.few);
+        Optional<Having> few = having(asked.words.words(), limits.few);
         if (few.isPresent()) {
-            return lookedUp(few.get(), asked, days, below, filter.limit());
+            return lookedUp(few.get(), asked, below);
         }
-        List<Long> newest = goneThrough(asked, days, below, filter.limit(), limits.newest);
+        List<Long> newest = goneThrough(asked, below, limits.newest);
         if (newest.size() == filter.limit()) {
             return newest;
         }
-        return having(asked.words(), limits.many)
-                .map(having -> lookedUp(having, asked, days, below, filter.limit()))
-                .orElseGet(() -> goneThrough(asked, days, below, filter.limit(), Integer.MAX_VALUE));
+        return having(asked.words.words(), limits.many)
+                .map(having -> lookedUp(having, asked, below))
+                .orElseGet(() -> goneThrough(asked, below, Integer.MAX_VALUE));
     }
 
     /** From the first to before the second. */
-    private record Days(OffsetDateTime from, OffsetDateTime to) {}
+    private record Span(OffsetDateTime from, OffsetDateTime to) {
+        static Span of(CaseRepository.Days days) {
+            return new Span(
+                    startOf(Objects.requireNonNullElse(days.from(), LocalDate.of(1970, 1, 1)), days.zone()),
+                    startOf(
+                            Objects.requireNonNullElse(days.to(), LocalDate.of(9998, 12, 30))
+                                    .plusDays(1),
+                            days.zone()));
+        }
+
+        private static OffsetDateTime startOf(LocalDate day, ZoneId zone) {
+            return day.atStartOfDay(zone).toInstant().atOffset(ZoneOffset.UTC);
+        }
+    }
+
+    /** The words, the text of a case in which they must stand, and how much of what is found is wanted. */
+    private record Asked(CaseIndex.Asked words, CaseRepository.Where where, Span span, int limit) {
+        /** The same without words that a case is known to have somewhere: anywhere is then enough. */
+        Asked without(List<String> met) {
+            return where == CaseRepository.Where.ANYWHERE ? new Asked(words.without(met), where, span, limit) : this;
+        }
+
+        /** A query that reads this text, with two places for the days and one for what is behind them. */
+        String reading(String query) {
+            return query.formatted(
+                    switch (where) {
+                        case ANYWHERE -> "c.searched";
+                        case CUSTOMER -> CUSTOMER;
+                        case SERVED_BY -> SERVED_BY;
+                    });
+        }
+    }
+
+    private static final String CUSTOMER = """
+            (select lower(concat(k.name, ' ', k.phone))
+               from case_customer k
+              where k.number = c.number)""";
+
+    private static final String SERVED_BY = """
+            (select lower(r.specialist)
+               from case_revision r
+              where r.number = c.number
+                and r.revision = c.revision)""";
 
     private static final String THESE = """
-            select number, searched
-              from counter_case
-             where number = any(?)
-               and created_at >= ?
-               and created_at < ?
-             order by number desc""";
+            select c.number, %s as said
+              from counter_case c
+             where c.number = any(?)
+               and c.created_at >= ?
+               and c.created_at < ?
+             order by c.number desc""";
 
-    private List<Long> lookedUp(Having having, CaseIndex.Asked all, Days days, long below, int limit) {
+    private List<Long> lookedUp(Having having, Asked all, long below) {
         BitSet among = having.cases;
-        CaseIndex.Asked asked = all.without(having.words);
+        int limit = all.limit;
+        Asked asked = all.without(having.words);
         List<Long> page = new ArrayList<>();
         int next = among.previousSetBit((int) Math.min(Math.max(0, below - 1), among.length()));
         while (next >= 0 && page.size() < limit) {
@@ -156,49 +197,50 @@ final class CaseSearch {
             }
             take(
                     page,
-                    limit,
                     asked,
-                    jdbc.list(THESE, CaseSearch::found, batch.toArray(Long[]::new), days.from, days.to));
+                    jdbc.list(
+                            asked.reading(THESE),
+                            CaseSearch::found,
+                            batch.toArray(Long[]::new),
+                            asked.span.from,
+                            asked.span.to));
         }
         return page;
     }
 
     private static final String NEXT = """
-            select number, searched
-              from counter_case
-             where created_at >= ?
-               and created_at < ?
-               and number < ?
-             order by number desc
+            select c.number, %s as said
+              from counter_case c
+             where c.created_at >= ?
+               and c.created_at < ?
+               and c.number < ?
+             order by c.number desc
              limit ?""";
 
-    private List<Long> goneThrough(CaseIndex.Asked asked, Days days, long below, int limit, int most) {
+    private List<Long> goneThrough(Asked asked, long below, int most) {
         List<Long> page = new ArrayList<>();
         long next = below;
         int read = 0;
         List<Found> batch;
         do {
-            batch = jdbc.list(NEXT, CaseSearch::found, days.from, days.to, next, limits.atOnce);
+            batch = jdbc.list(
+                    asked.reading(NEXT), CaseSearch::found, asked.span.from, asked.span.to, next, limits.atOnce);
             read += batch.size();
-            take(page, limit, asked, batch);
+            take(page, asked, batch);
             next = batch.isEmpty() ? next : batch.get(batch.size() - 1).number;
-        } while (page.size() < limit && read < most && batch.size() == limits.atOnce);
+        } while (page.size() < asked.limit && read < most && batch.size() == limits.atOnce);
         return page;
     }
 
     private static Found found(ResultSet row) throws SQLException {
-        return new Found(row.getLong("number"), row.getString("searched"));
+        return new Found(row.getLong("number"), Objects.requireNonNullElse(row.getString("said"), ""));
     }
 
-    private static void take(List<Long> page, int limit, CaseIndex.Asked asked, List<Found> batch) {
+    private static void take(List<Long> page, Asked asked, List<Found> batch) {
         for (Found found : batch) {
-            if (page.size() < limit && asked.isIn(found.text)) {
+            if (page.size() < asked.limit && asked.words.isIn(found.text)) {
                 page.add(found.number);
             }
         }
-    }
-
-    private static OffsetDateTime startOf(LocalDate day) {
-        return day.atStartOfDay().atOffset(ZoneOffset.UTC);
     }
 }

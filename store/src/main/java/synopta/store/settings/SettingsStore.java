@@ -61,7 +61,8 @@ public final class SettingsStore implements SettingsRepository {
                 set(set, "quote-days", Integer::valueOf, usual.quoteDays()),
                 set(set, "second-unit", unit -> Slugged.of(LengthUnit.class, "Unit", unit), usual.secondUnit()),
                 region(set),
-                new BranchContacts(set.getOrDefault("contact", ""), branches(set)));
+                new BranchContacts(set.getOrDefault("contact", ""), branches(set)),
+                set.getOrDefault("quote-terms", ""));
     }
 
     private static Region region(Map<String, String> set) {
@@ -122,6 +123,7 @@ public final class SettingsStore implements SettingsRepository {
         settings.put("tax-percent", rules.taxPercent().toPlainString());
         settings.put("tax-included", rules.taxIncluded());
         settings.put("quote-days", rules.quoteDays());
+        settings.put("quote-terms", rules.quoteTerms());
         settings.put("second-unit", rules.secondUnit().slug());
         settings.put("region", rules.region().profile().slug());
         settings.put("currency", rules.region().currency());

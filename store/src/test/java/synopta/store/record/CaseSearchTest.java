@@ -84,7 +84,11 @@ public class CaseSearchTest {
             Optional<LocalDate> to = random.nextInt(3) == 0 ? Optional.of(FIRST.plusDays(40)) : Optional.empty();
             Optional<Long> after = random.nextInt(3) == 0 ? Optional.of(1L + random.nextInt(CASES)) : Optional.empty();
             CaseRepository.Filter filter = new CaseRepository.Filter(
-                    query, from.orElse(null), to.orElse(null), after.orElse(null), 1 + random.nextInt(60));
+                    query,
+                    CaseRepository.Where.ANYWHERE,
+                    new CaseRepository.Days(from.orElse(null), to.orElse(null), ZoneOffset.UTC),
+                    after.orElse(null),
+                    1 + random.nextInt(60));
             assertEquals(search.page(filter), read(filter), way + ": " + filter);
         }
     }
@@ -95,8 +99,9 @@ public class CaseSearchTest {
             String text = " " + lines.get(number - 1);
             LocalDate day = days.get(number - 1);
             boolean has = Arrays.stream(filter.text().split(" ")).allMatch(word -> text.contains(" " + word));
-            boolean inTime = !day.isBefore(Objects.requireNonNullElse(filter.from(), FIRST))
-                    && !day.isAfter(Objects.requireNonNullElse(filter.to(), day))
+            boolean inTime = !day.isBefore(
+                            Objects.requireNonNullElse(filter.days().from(), FIRST))
+                    && !day.isAfter(Objects.requireNonNullElse(filter.days().to(), day))
                     && number < Objects.requireNonNullElse(filter.after(), Long.MAX_VALUE);
             if (has && inTime) {
                 page.add((long) number);
