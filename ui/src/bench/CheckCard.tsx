@@ -1,20 +1,20 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useState } from "react";
-import { Form } from "react-bootstrap";
-import { BandFigure } from "./BandFigure";
-import { type Check, type Field, unitOf, usual, type Values } from "./check";
+import { useState } from "react";
+import type { Check } from "./check";
+import { Entry, Missing } from "./Entry";
+import { Method } from "./Method";
+import { Outcome } from "./Outcome";
+import { useEntered, type Values } from "./useEntered";
 
-/** One check: its fields, and the verdict as they are filled in. */
+/** One check: its fields, and the verdict once they are filled in; the method stands there until then. */
 export function CheckCard({ check }: { check: Check }) {
-  const [values, setValues] = useState<Values>(() =>
-    Object.fromEntries(check.fields.map((field) => [field.name, usual(field)])),
-  );
-  const settled = useDeferredValue(values);
-  const complete = check.fields.every((field) => field.optional || settled[field.name]?.trim());
+  const [values, setValues] = useState<Values>({});
+  const fields = check.fields.filter(({ onlyFor }) => !onlyFor || values[onlyFor[0]] === onlyFor[1]);
+  const { entered, understood, missing, key } = useEntered(fields, values);
   const result = useQuery({
-    queryKey: ["bench", check.id, settled],
-    queryFn: ({ signal }) => check.run(settled, signal),
-    enabled: complete,
+    queryKey: ["bench", check.id, key],
+    queryFn: ({ signal }) => (entered ? check.run(entered, signal) : null),
+    enabled: entered !== null,
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -23,74 +23,28 @@ export function CheckCard({ check }: { check: Check }) {
       <span className="bin-tab">{check.name}</span>
       <div className="check-columns">
         <div className="fields">
-          {check.fields.map((field) => (
+          {fields.map((field) => (
             <Entry
               key={field.name}
               field={field}
               value={values[field.name] ?? ""}
+              understood={understood.get(field.name)}
               onValue={(value) => setValues({ ...values, [field.name]: value })}
             />
           ))}
         </div>
-        <div className="outcome" role="status">
-          {!complete && <p className="soft">{check.what}. Fill in the fields for a verdict.</p>}
-          {complete && result.error && <p className="notice bad">{result.error.message}</p>}
-          {complete && !result.error && result.data && <Outcome result={result.data} />}
+        <div>
+          <div className="outcome" role="status">
+            {!entered && missing.length > 0 && <Missing labels={missing} />}
+            {entered && result.error && <p className="notice bad">{result.error.message}</p>}
+            {entered && !result.error && result.data && <Outcome result={result.data} />}
+          </div>
+          <Method
+            steps={check.method}
+            onExample={() => setValues(Object.fromEntries(check.fields.map((f) => [f.name, f.example])))}
+          />
         </div>
       </div>
     </div>
-  );
-}
-
-/** A verdict with its band, its reason and what to do next. */
-export function Outcome({ result }: { result: Awaited<ReturnType<Check["run"]>> }) {
-  const { verdict, band, figures } = result;
-  return (
-    <>
-      <p className="judgment" data-verdict={verdict.verdict}>
-        {verdict.verdict.replaceAll("-", " ")}
-      </p>
-      {band && <BandFigure band={band} />}
-      <p>{verdict.why}</p>
-      <p>
-        <b>Next:</b> {verdict.next}
-      </p>
-      {figures.length > 0 && (
-        <dl>
-          {figures.map(([name, value]) => (
-            <div key={name}>
-              <dt>{name}</dt>
-              <dd>{value}</dd>
-            </div>
-          ))}
-        </dl>
-      )}
-      <p className="small soft">{verdict.source}</p>
-    </>
-  );
-}
-
-type EntryProps = { field: Field; value: string; onValue: (value: string) => void };
-
-function Entry({ field, value, onValue }: EntryProps) {
-  return (
-    <Form.Group controlId={`bench-${field.name}`} className="entry">
-      <Form.Label>
-        {field.label}
-        {field.optional && <span className="soft small"> if known</span>}
-      </Form.Label>
-      {field.choices ? (
-        <Form.Select size="sm" value={value} onChange={(event) => onValue(event.target.value)}>
-          {field.choices.map(([word, name]) => (
-            <option key={word} value={word}>
-              {name}
-            </option>
-          ))}
-        </Form.Select>
-      ) : (
-        <Form.Control size="sm" value={value} onChange={(event) => onValue(event.target.value)} />
-      )}
-      <span className="small soft">{unitOf(field)}</span>
-    </Form.Group>
   );
 }

@@ -4,22 +4,55 @@ import { Form, Table } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
 import { percent, sentence } from "../shared/format";
 import { UseRow } from "../shared/UseAtCounter";
+import { DEGREES, type Field } from "./check";
+import { Entry } from "./Entry";
+import { Method } from "./Method";
+import { type Understood, useEntered, type Values } from "./useEntered";
 
 /** A spec in a word, without its unit. */
 const inShort = (spec: string): string => spec.replace(/-(mm|c)$/, "").replaceAll("-", " ");
+
+const METHOD = [
+  "Measure the old part; one figure is enough to begin, and the next to measure is named.",
+  "A belt: press it flat, measure it and double that for once round; count its ribs. A used one has stretched, which is allowed for.",
+  "With the model number, parts that fit the machine come first; its own are always listed.",
+];
+
+const EXAMPLE = { type: "drum-belt", values: { "length-mm": "92 1/4 in", ribs: "4" } };
+
+/** The unit that the name of a spec ends with. */
+const unitOfSpec = (spec: string): string | undefined =>
+  spec.endsWith("-mm") ? "mm" : spec.endsWith("ohms") ? "Ω" : spec.endsWith("-c") ? DEGREES : undefined;
 
 /** Matches the old part by its measures against the catalog. */
 export function MatchCard() {
   const [type, setType] = useState("drum-belt");
   const [model, setModel] = useState("");
-  const [values, setValues] = useState<Record<string, string>>({});
+  const [values, setValues] = useState<Values>({});
   const types = useQuery({
     queryKey: ["match-types"],
     queryFn: ({ signal }) => answer(api.GET("/api/match", { signal })),
     staleTime: Infinity,
   });
-  const asked = useDeferredValue(JSON.stringify({ type, model: model.trim(), values }));
-  const measures = Object.fromEntries(Object.entries(values).filter(([, value]) => value.trim() !== ""));
+  const specs = types.data?.find((t) => t.partType === type)?.specs ?? [];
+  const fields = specs.map(({ spec, words }): Field => ({
+    name: spec,
+    label: words,
+    unit: unitOfSpec(spec),
+    otherwise: unitOfSpec(spec) === "mm" ? "mm, or 92 1/4 in" : "",
+    example: "",
+  }));
+  const { entered, understood } = useEntered(fields, values);
+  const measures = Object.fromEntries(
+    fields
+      .filter(({ name }) => entered?.word(name).trim())
+      .map(({ name, unit }) => [
+        name,
+        unit ? (entered?.meter(name) ?? "") : (entered?.word(name).trim() ?? ""),
+      ]),
+  );
+  const measured = Object.keys(measures).length > 0;
+  const asked = useDeferredValue(JSON.stringify({ type, model: model.trim(), measures }));
   const found = useQuery({
     queryKey: ["match", asked],
     queryFn: ({ signal }) =>
@@ -29,11 +62,10 @@ export function MatchCard() {
           body: { partType: type, measures, model: model.trim() || null, limit: 6 },
         }),
       ),
-    enabled: Object.keys(measures).length > 0,
+    enabled: measured,
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const specs = types.data?.find((t) => t.partType === type)?.specs ?? [];
   const nameOf = (spec: string) => specs.find((s) => s.spec === spec)?.words ?? inShort(spec);
   return (
     <div className="card-plain check">
@@ -46,23 +78,28 @@ export function MatchCard() {
             setType(other);
             setValues({});
           }}
-          specs={specs}
+          fields={fields}
           values={values}
+          understood={understood}
           onValues={setValues}
           model={model}
           onModel={setModel}
         />
-        <div className="outcome" role="status">
-          {Object.keys(measures).length === 0 && (
-            <p className="soft">
-              Measure the old part; one figure is enough to begin. A used belt has stretched, which is allowed
-              for.
-            </p>
-          )}
-          {found.error && <p className="notice bad">{found.error.message}</p>}
-          {!found.error && found.data && Object.keys(measures).length > 0 && (
-            <Found match={found.data} nameOf={nameOf} />
-          )}
+        <div>
+          <div className="outcome" role="status">
+            {!measured && <p className="missing">Still needed: one measure of the old part.</p>}
+            {found.error && <p className="notice bad">{found.error.message}</p>}
+            {!found.error && found.data && measured && (
+              <Found match={found.data} nameOf={nameOf} model={model.trim()} />
+            )}
+          </div>
+          <Method
+            steps={METHOD}
+            onExample={() => {
+              setType(EXAMPLE.type);
+              setValues(EXAMPLE.values);
+            }}
+          />
         </div>
       </div>
     </div>
@@ -73,14 +110,16 @@ type FieldProps = {
   types: Wire["IdentificationMatchableType"][];
   type: string;
   onType: (type: string) => void;
-  specs: Wire["IdentificationMeasure"][];
-  values: Record<string, string>;
-  onValues: (values: Record<string, string>) => void;
+  fields: Field[];
+  values: Values;
+  understood: Map<string, Understood>;
+  onValues: (values: Values) => void;
   model: string;
   onModel: (model: string) => void;
 };
 
-function MatchFields({ types, type, onType, specs, values, onValues, model, onModel }: FieldProps) {
+function MatchFields(props: FieldProps) {
+  const { types, type, onType, fields, values, understood, onValues, model, onModel } = props;
   return (
     <div className="fields">
       <Form.Group controlId="match-type" className="entry">
@@ -93,16 +132,14 @@ function MatchFields({ types, type, onType, specs, values, onValues, model, onMo
           ))}
         </Form.Select>
       </Form.Group>
-      {specs.map(({ spec, words }) => (
-        <Form.Group key={spec} controlId={`match-${spec}`} className="entry">
-          <Form.Label>{words}</Form.Label>
-          <Form.Control
-            size="sm"
-            value={values[spec] ?? ""}
-            onChange={(event) => onValues({ ...values, [spec]: event.target.value })}
-          />
-          <span className="small soft">{spec.endsWith("-mm") ? "mm, or 92 1/4 in" : ""}</span>
-        </Form.Group>
+      {fields.map((field) => (
+        <Entry
+          key={field.name}
+          field={field}
+          value={values[field.name] ?? ""}
+          understood={understood.get(field.name)}
+          onValue={(value) => onValues({ ...values, [field.name]: value })}
+        />
       ))}
       <Form.Group controlId="match-model" className="entry">
         <Form.Label>
@@ -114,11 +151,13 @@ function MatchFields({ types, type, onType, specs, values, onValues, model, onMo
   );
 }
 
-function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: string) => string }) {
+type FoundProps = { match: Wire["MatchAnswer"]; nameOf: (spec: string) => string; model: string };
+
+function Found({ match, nameOf, model }: FoundProps) {
   const known = match.candidates.some((c) => typeof c.fits === "boolean");
   return (
     <>
-      <Table size="sm">
+      <Table responsive size="sm">
         <thead>
           <tr>
             <th scope="col">Part</th>
@@ -147,7 +186,7 @@ function Found({ match, nameOf }: { match: Wire["MatchAnswer"]; nameOf: (spec: s
                   .join("; ")}
               </td>
               <td>
-                <UseRow part={c.part} />
+                <UseRow part={c.part} model={model || undefined} />
               </td>
             </tr>
           ))}

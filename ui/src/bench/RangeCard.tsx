@@ -1,82 +1,98 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useState } from "react";
-import { Form } from "react-bootstrap";
-import { answer, api } from "../shared/api";
+import { useState } from "react";
+import { answer, api, type Wire } from "../shared/api";
 import { APPLIANCES } from "../shared/format";
+import { Form } from "react-bootstrap";
 import { type Beside, MissingCondition } from "../shared/MissingCondition";
-import { plainFigure, reading } from "./check";
-import { Outcome } from "./CheckCard";
+import { DEGREES, mark } from "./check";
+import { Entry, Missing } from "./Entry";
+import { Method } from "./Method";
+import { Outcome } from "./Outcome";
+import { useEntered } from "./useEntered";
 import { useTests } from "./useTests";
+
+type Test = Wire["FaultGuideKnownFinding"];
+
+const READING = "reading";
+
+const WHO = { customer: "the customer", technician: "a technician", licensed: "a licensed technician" };
+
+/** How a test of the fault guide is done. */
+const methodOf = (test: Test): string[] => [
+  `${test.question}.`,
+  ...(test.hint ? [test.hint] : []),
+  `For ${WHO[test.who]}${test.opens ? `; open: ${test.opens}` : ""}.`,
+  `A good part reads ${test.good ?? ""}.`,
+];
+
+/** A reading of a good part, as the fault guide has it. */
+const exampleOf = (test: Test): string => /^OL|[\d.,]+/.exec(test.good ?? "")?.[0] ?? "OL";
 
 /** Any test of the fault guide, judged as at the counter: elements, igniters, thermocouples, windings, switches, cases. */
 export function RangeCard() {
   const [appliance, setAppliance] = useState("dryer");
   const [chosen, setChosen] = useState<string | null>(null);
-  const [shown, setShown] = useState("");
-  const [beside, setBeside] = useState<Beside>({});
-  const settled = useDeferredValue(shown);
   const tests = useTests(appliance);
   const test = tests.find((t) => t.id === chosen) ?? tests[0];
-  const result = useQuery({
-    queryKey: ["range", appliance, test?.id, settled, beside],
-    queryFn: ({ signal }) =>
-      answer(
-        api.POST("/api/bench/range", {
-          signal,
-          body: { appliance, test: test?.id ?? "", reading: reading(settled), ...beside },
-        }),
-      ),
-    enabled: test !== undefined && settled.trim() !== "",
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
-  const got = result.data;
-  /** Another test has another plate and kind. */
-  const choose = (set: (value: string) => void) => (value: string) => {
-    set(value);
-    setBeside({});
-  };
   return (
     <div className="card-plain check">
       <span className="bin-tab">Usual range</span>
       <div className="p-3">
-        <TestChoice
-          {...{
-            appliance,
-            setAppliance: choose(setAppliance),
-            tests,
-            test: test?.id,
-            setChosen: choose(setChosen),
-          }}
-        />
-        <Form.Group controlId="range-reading" className="entry">
-          <Form.Label>Meter reading</Form.Label>
-          <Form.Control size="sm" value={shown} onChange={(event) => setShown(event.target.value)} />
-          <span className="small soft">{got?.unit ?? test?.good}</span>
-        </Form.Group>
-        <div className="outcome" role="status">
-          {settled.trim() === "" && (
-            <p className="soft">A good part reads {test?.good}. Enter the reading for a verdict.</p>
-          )}
-          {result.error && <p className="notice bad">{result.error.message}</p>}
-          {settled.trim() !== "" && !result.error && got && (
-            <Outcome
-              result={{
-                verdict: got,
-                band:
-                  typeof got.low === "number" && typeof got.high === "number"
-                    ? { low: got.low, high: got.high, value: plainFigure(settled), unit: got.unit }
-                    : null,
-                figures: [],
-              }}
-            />
-          )}
-          {settled.trim() !== "" && got?.need && (
-            <MissingCondition need={got.need} choices={got.choices} onSet={setBeside} />
-          )}
-        </div>
+        <TestChoice {...{ appliance, setAppliance, tests, test: test?.id, setChosen }} />
+        {test && <RangeTest key={test.id} appliance={appliance} test={test} />}
       </div>
     </div>
+  );
+}
+
+/** One test: its reading, what its verdict hangs on, the verdict and the method. */
+function RangeTest({ appliance, test }: { appliance: string; test: Test }) {
+  const [shown, setShown] = useState("");
+  const [beside, setBeside] = useState<Beside>({});
+  const unit = test.unit ?? "Ω";
+  const field = { name: READING, label: "Meter reading", unit: unit === "°C" ? DEGREES : unit, example: "" };
+  const { entered, understood, missing, key } = useEntered([field], { [READING]: shown });
+  const result = useQuery({
+    queryKey: ["range", appliance, test.id, key, beside],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST("/api/bench/range", {
+          signal,
+          body: { appliance, test: test.id, reading: entered?.meter(READING) ?? "OL", ...beside },
+        }),
+      ),
+    enabled: entered !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const got = entered && !result.error ? result.data : undefined;
+  const between = typeof got?.low === "number" && typeof got.high === "number";
+  return (
+    <>
+      <Entry field={field} value={shown} understood={understood.get(READING)} onValue={setShown} />
+      <div className="outcome" role="status">
+        {missing.length > 0 && <Missing labels={missing} />}
+        {entered && result.error && <p className="notice bad">{result.error.message}</p>}
+        {got && entered && (
+          <Outcome
+            result={{
+              verdict: got,
+              band: between
+                ? {
+                    low: got.low ?? 0,
+                    high: got.high ?? 0,
+                    value: mark(entered.meter(READING)),
+                    unit: got.unit,
+                  }
+                : null,
+              figures: [],
+            }}
+          />
+        )}
+        {got?.need && <MissingCondition need={got.need} choices={got.choices} onSet={setBeside} />}
+      </div>
+      <Method steps={methodOf(test)} onExample={() => setShown(exampleOf(test))} />
+    </>
   );
 }
 

@@ -1,15 +1,21 @@
-import { isMetric, toCelsius } from "../shared/region";
+import { degreesUnit } from "../shared/figure";
 
-/** A figure that is asked for; one with a usual value may be left out. */
+/** Stands for °F or °C, as the region has it. */
+export const DEGREES = "degrees";
+
+/** What is asked for: a figure in a unit, or a choice. */
 export type Field = {
   name: string;
   label: string;
+  /** Unit of a figure without one. */
   unit?: string;
-  usual?: string;
-  /** A temperature field, with its usual value in °C; typed in the unit of the region. */
-  usualCelsius?: number;
-  optional?: boolean;
   choices?: [string, string][];
+  /** Asked only where that choice has been made. */
+  onlyFor?: [name: string, word: string];
+  /** What is taken where it is left empty; without it the field must be filled in. */
+  otherwise?: string;
+  /** An entry for the worked example, as people say it. */
+  example: string;
 };
 
 /** What every check answers. */
@@ -21,45 +27,35 @@ export type Band = { low: number; high: number; value: number | null; unit: stri
 /** The figures of an answer that are worth a line of their own. */
 export type Figures = [string, string][];
 
-export type Values = Record<string, string>;
-
 export type Result = { verdict: Verdict; band: Band | null; figures: Figures };
+
+/** What was entered, as it is understood; each by the name of its field. */
+export type Entered = {
+  /** A figure that must be there. */
+  figure: (name: string) => number;
+  /** A figure, or null where the field was left empty. */
+  maybe: (name: string) => number | null;
+  /** What a meter shows: a figure, or OL. */
+  meter: (name: string) => number | "OL";
+  word: (name: string) => string;
+};
 
 export type Check = {
   id: string;
   name: string;
   what: string;
+  /** How it is done, step by step. */
+  method: string[];
   fields: Field[];
-  run: (values: Values, signal: AbortSignal) => Promise<Result>;
+  run: (entered: Entered, signal: AbortSignal) => Promise<Result>;
 };
-
-export const number = (text: string | undefined): number => Number((text ?? "").replace(",", "."));
-export const maybe = (text: string | undefined): number | null => (text?.trim() ? number(text) : null);
-
-/** A reading as the server takes it: a figure, or what people say. */
-export const reading = (text: string | undefined): string | number => {
-  const figure = maybe(text);
-  return figure !== null && Number.isFinite(figure) ? figure : (text ?? "");
-};
-
-/** A temperature as typed, in the unit of the region; the server takes °C. */
-export const celsius = (text: string | undefined): number => toCelsius(number(text));
-
-/** What a field holds at first; a temperature in the unit of the region. */
-export const usual = ({ usualCelsius, choices, usual }: Field): string =>
-  usualCelsius === undefined
-    ? (choices?.[0]?.[0] ?? usual ?? "")
-    : `${isMetric() ? usualCelsius : Math.round((usualCelsius * 9) / 5 + 32)}`;
 
 /** The unit beside a field. */
-export const unitOf = (field: Field): string =>
-  field.usualCelsius === undefined ? (field.unit ?? "") : isMetric() ? "°C" : "°F";
+export const unitOf = ({ unit }: Pick<Field, "unit">): string | undefined =>
+  unit === DEGREES ? degreesUnit() : unit;
 
 export const shown = (value: number): string =>
   value >= 100 ? value.toFixed(0) : value >= 10 ? value.toFixed(1) : value.toFixed(2);
 
-/** What a reading came to, when it was a plain figure. */
-export const plainFigure = (text: string | undefined): number | null => {
-  const figure = maybe(text);
-  return figure !== null && Number.isFinite(figure) ? figure : null;
-};
+/** A reading as a mark on its band; none for OL. */
+export const mark = (reading: number | "OL"): number | null => (reading === "OL" ? null : reading);

@@ -1,26 +1,36 @@
 import { answer, api } from "../shared/api";
-import { type Check, type Field, maybe, number, shown } from "./check";
+import { type Check, type Field, shown } from "./check";
 
 /** Checks of air, gas, fuses and tools. */
 export const DUCT: Check = {
   id: "duct",
   name: "Vent duct",
   what: "Length with elbows against the code",
+  method: [
+    "Measure the straight pieces from the dryer to the hood outside, and count the elbows.",
+    "Each elbow counts as feet of its own; the sum stays below the limit of the code or the dryer's maker.",
+  ],
   fields: [
-    { name: "straight", label: "Straight", unit: "ft" },
-    { name: "e90", label: "90° elbows", usual: "0" },
-    { name: "e45", label: "45° elbows", usual: "0" },
-    { name: "limit", label: "Limit", unit: "ft", usual: "35" },
+    { name: "straight", label: "Straight", unit: "ft", example: "22 1/2 ft" },
+    { name: "e90", label: "90° elbows", unit: "count", example: "2" },
+    { name: "e45", label: "45° elbows", unit: "count", example: "0" },
+    {
+      name: "limit",
+      label: "Limit",
+      unit: "ft",
+      otherwise: "35 ft, if the maker says no other",
+      example: "35",
+    },
   ],
   run: async (v, signal) => {
     const got = await answer(
       api.POST("/api/bench/duct", {
         signal,
         body: {
-          straightFt: number(v.straight),
-          elbows90: number(v.e90),
-          elbows45: number(v.e45),
-          limitFt: number(v.limit),
+          straightFt: v.figure("straight"),
+          elbows90: v.figure("e90"),
+          elbows45: v.figure("e45"),
+          limitFt: v.maybe("limit"),
         },
       }),
     );
@@ -36,6 +46,10 @@ export const ORIFICE: Check = {
   id: "orifice",
   name: "Gas orifice",
   what: "Orifice size of a burner, for information",
+  method: [
+    "Read the burner's input on the rating plate, and ask for the gas supply and the altitude.",
+    "A conversion between gases is work for a licensed technician, with the maker's whole conversion set.",
+  ],
   fields: [
     {
       name: "gas",
@@ -44,18 +58,19 @@ export const ORIFICE: Check = {
         ["natural-gas", "natural gas"],
         ["lp", "LP (propane)"],
       ],
+      example: "natural-gas",
     },
-    { name: "input", label: "Burner input", unit: "BTU/h", usual: "22000" },
-    { name: "altitude", label: "Altitude", unit: "ft", usual: "0" },
+    { name: "input", label: "Burner input", unit: "BTU/h", example: "22,000 BTU" },
+    { name: "altitude", label: "Altitude", unit: "ft", otherwise: "up to 2,000 ft", example: "5280 ft" },
   ],
   run: async (v, signal) => {
     const got = await answer(
       api.POST("/api/bench/orifice", {
         signal,
         body: {
-          gas: v.gas ?? "natural-gas",
-          inputBtuPerHour: number(v.input),
-          altitudeFt: number(v.altitude),
+          gas: v.word("gas"),
+          inputBtuPerHour: v.figure("input"),
+          altitudeFt: v.maybe("altitude"),
           pressureInWc: null,
           heatingValueBtuPerFt3: null,
           specificGravity: null,
@@ -90,22 +105,35 @@ export const FUSE: Check = {
   id: "fuse",
   name: "Fuse substitution",
   what: "May the new fuse replace the old one?",
-  fields: ["old", "new"].flatMap((which): Field[] => [
-    { name: `${which}Amps`, label: `${which === "old" ? "Old" : "New"} fuse, amps`, unit: "A", usual: "20" },
-    { name: `${which}Volts`, label: "volts", unit: "V", usual: "250" },
-    { name: `${which}Speed`, label: "speed", choices: SPEEDS },
-    { name: `${which}Size`, label: "body", choices: SIZES },
-    { name: `${which}Breaking`, label: "breaking capacity", unit: "A", optional: true },
-    { name: `${which}Standard`, label: "standard", unit: "IEC or UL", optional: true },
+  method: [
+    "Read both caps: letters for the speed, then amps, volts and, where it is stamped, the breaking capacity.",
+    "The same amps, speed and body; volts and breaking capacity not lower. Find out why the old one opened.",
+  ],
+  fields: [
+    ["old", "Old fuse"],
+    ["new", "New fuse"],
+  ].flatMap(([which, fuse]): Field[] => [
+    { name: `${which}Amps`, label: `${fuse}, amps`, unit: "A", example: "20 A" },
+    { name: `${which}Volts`, label: `${fuse}, volts`, unit: "V", example: "250" },
+    { name: `${which}Speed`, label: `${fuse}, speed`, choices: SPEEDS, example: "F" },
+    { name: `${which}Size`, label: `${fuse}, body`, choices: SIZES, example: "6x32-mm" },
+    {
+      name: `${which}Breaking`,
+      label: `${fuse}, breaking`,
+      unit: "A",
+      otherwise: "A, if stamped",
+      example: "1500",
+    },
+    { name: `${which}Standard`, label: `${fuse}, standard`, otherwise: "IEC or UL, if stamped", example: "" },
   ]),
   run: async (v, signal) => {
     const fuse = (which: string) => ({
-      amps: number(v[`${which}Amps`]),
-      volts: number(v[`${which}Volts`]),
-      speed: v[`${which}Speed`] ?? "F",
-      size: v[`${which}Size`] ?? "6x32-mm",
-      breakingAmps: maybe(v[`${which}Breaking`]),
-      standard: v[`${which}Standard`]?.trim() || null,
+      amps: v.figure(`${which}Amps`),
+      volts: v.figure(`${which}Volts`),
+      speed: v.word(`${which}Speed`),
+      size: v.word(`${which}Size`),
+      breakingAmps: v.maybe(`${which}Breaking`),
+      standard: v.word(`${which}Standard`).trim() || null,
     });
     const got = await answer(
       api.POST("/api/bench/fuse", { signal, body: { original: fuse("old"), candidate: fuse("new") } }),
@@ -118,13 +146,17 @@ export const TOOL: Check = {
   id: "tool",
   name: "Wrench fit",
   what: "Inch and metric wrench on a head",
+  method: ["Read the size on the wrench or socket, and measure the head across its flats, or name it."],
   fields: [
-    { name: "tool", label: "Tool", unit: "8 mm, 5/16", usual: "8 mm" },
-    { name: "head", label: "Head", unit: "mm, in", usual: "5/16 in" },
+    { name: "tool", label: "Tool", unit: "mm", example: "8 mm" },
+    { name: "head", label: "Head", unit: "mm", example: "5/16 in" },
   ],
   run: async (v, signal) => {
     const got = await answer(
-      api.POST("/api/bench/tool", { signal, body: { tool: v.tool ?? "", head: v.head ?? "" } }),
+      api.POST("/api/bench/tool", {
+        signal,
+        body: { tool: `${v.figure("tool")} mm`, head: `${v.figure("head")} mm` },
+      }),
     );
     return { verdict: got, band: null, figures: [["Clearance", `${got.clearanceMm.toFixed(2)} mm`]] };
   },

@@ -1,7 +1,8 @@
+import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useId, useState } from "react";
 import { Button, Form } from "react-bootstrap";
 import type { Wire } from "./api";
-import { isMetric, toCelsius } from "./region";
+import { degreesUnit, readFigure } from "./figure";
 import "./condition.css";
 
 /** What stands beside a reading. */
@@ -31,8 +32,8 @@ export function MissingCondition({ need, choices, onSet }: Props) {
   return need === "celsius" ? (
     <Figures
       ask="How warm is the room?"
-      fields={[{ label: "Room temperature", unit: isMetric() ? "°C" : "°F" }]}
-      onSet={([degrees = 0]) => onSet({ celsius: toCelsius(degrees) })}
+      fields={[{ label: "Room temperature", unit: degreesUnit() }]}
+      onSet={([celsius]) => onSet({ celsius })}
     />
   ) : (
     <Figures
@@ -55,11 +56,13 @@ type FiguresProps = {
 function Figures({ ask, fields, onSet }: FiguresProps) {
   const id = useId();
   const [typed, setTyped] = useState<Record<string, string>>({});
-  const figures = fields.map((field) => Number((typed[field.unit] ?? "").replace(",", ".") || Number.NaN));
-  const whole = figures.every(Number.isFinite);
+  const read = useMutation({
+    mutationFn: () => Promise.all(fields.map(({ unit }) => readFigure(typed[unit] ?? "", unit))),
+    onSuccess: (figures) => onSet(figures.map(({ value }) => value ?? Number.NaN)),
+  });
   const put = (event: FormEvent) => {
     event.preventDefault();
-    if (whole) onSet(figures);
+    read.mutate();
   };
   return (
     <Form className="condition small mt-1" onSubmit={put}>
@@ -72,7 +75,6 @@ function Figures({ ask, fields, onSet }: FiguresProps) {
           <Form.Control
             id={`${id}-${field.unit}`}
             size="sm"
-            inputMode="decimal"
             autoComplete="off"
             value={typed[field.unit] ?? ""}
             onChange={(event) => setTyped({ ...typed, [field.unit]: event.target.value })}
@@ -80,9 +82,14 @@ function Figures({ ask, fields, onSet }: FiguresProps) {
           {field.unit}
         </span>
       ))}
-      <Button type="submit" variant="quiet" size="sm" disabled={!whole}>
+      <Button type="submit" variant="quiet" size="sm">
         Use
       </Button>
+      {read.error && (
+        <div className="w-100 wrong" role="alert">
+          {read.error.message}
+        </div>
+      )}
     </Form>
   );
 }

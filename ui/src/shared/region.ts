@@ -29,6 +29,3 @@ export function useSettings(): Wire["HouseRulesWire"] | undefined {
   });
   return data;
 }
-
-/** Degrees as typed, in °F or, where the region is metric, in °C; the server takes °C. */
-export const toCelsius = (degrees: number): number => (isMetric() ? degrees : ((degrees - 32) * 5) / 9);

@@ -14,45 +14,61 @@ public class TestBenchTest extends Browser {
         return page.getByRole(AriaRole.STATUS);
     }
 
+    private void enter(String label, String figure) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(figure);
+    }
+
     @Test
-    public void aReadingIsJudgedAsItIsTypedAndDrawnAgainstItsBand() {
+    public void nothingIsJudgedBeforeItIsEnteredAndWhatIsMissingIsNamed() {
         refusing("status of 4");
         at("/bench");
-        assertThat(outcome()).containsText("Fill in the fields");
+        assertThat(outcome()).containsText("Still needed: nameplate volts, nameplate watts, meter reading.");
+        assertThat(page.getByLabel("Method")).containsText("volts times volts, divided by watts");
         assertAccessible();
-        page.getByLabel("Meter reading").fill("21");
+        enter("Nameplate volts", "240");
+        enter("Nameplate watts", "5.4 kW");
+        assertThat(outcome()).hasText("Still needed: meter reading.");
+        assertThat(page.getByText("5,400 W (5.4 kW)")).isVisible();
+        enter("Meter reading", "21");
         assertThat(outcome()).containsText("off value");
         assertThat(outcome()).containsText("one of two coils may be open");
         assertThat(outcome().getByRole(AriaRole.IMG))
                 .hasAttribute("aria-label", Pattern.compile("21 Ω; a good part reads 9.6 to 11.7 Ω"));
-        page.getByLabel("Meter reading").fill("OL");
+        enter("Meter reading", "OL");
         assertThat(outcome()).containsText("the coil is open");
-        page.getByLabel("Terminal to case").fill("50k");
+        enter("Terminal to case", "50k");
         assertThat(outcome()).containsText("grounded");
-        page.getByLabel("Nameplate volts").fill("0");
+        enter("Nameplate volts", "5 A");
+        assertThat(page.getByText("“5 A” is not understood in V. Enter 240.")).isVisible();
+        assertThat(outcome()).isEmpty();
+        enter("Nameplate volts", "0");
         assertThat(outcome()).containsText("must be above 0");
         assertAccessible();
     }
 
     @Test
-    public void everyCheckIsReachedByItsNameAndSaysWhatToDoNext() {
+    public void everyCheckHasAMethodAndAWorkedExampleAndTakesUnitsAsTheyAreSpoken() {
         at("/bench");
         for (String[] check : new String[][] {
-            {"Gas orifice", "Burner input", "18000", "licensed technician"},
+            {"Heating element", "Nameplate watts", "5400 watts", "is within 10%"},
+            {"Two coils, three terminals", "Reading C–B", "21.5", "C–B"},
+            {"Gas orifice", "Burner input", "18k", "licensed technician"},
             {"Vent duct", "Straight", "40", "A vent that is too long"},
-            {"Supply voltage", "Meter reading", "118", "240 V leg"},
-            {"Stored charge", "Charged to", "2100", "which can kill"},
+            {"Supply voltage", "Meter reading", "118 volts", "240 V leg"},
+            {"Stored charge", "Charged to", "2.1 kV", "which can kill"},
             {"Wrench fit", "Tool", "8 mm", "It fits"},
             {"Temperature sensor", "Meter reading", "10.4k", "Warm it in your hand"},
-            {"Thermostat, thermal fuse", "Meter reading", "OL", "It is open although it is colder"},
+            {"Thermostat, thermal fuse", "Meter reading", "OL", "It is open although it is colder than 155 °F (68 °C)"},
             {"Usual range", "Meter reading", "0", "shorted"},
-            {"Fuse substitution", "New fuse, amps", "15", "not acceptable"},
+            {"Fuse substitution", "New fuse, amps", "15 A", "not acceptable"},
         }) {
             page.getByLabel("Checks")
                     .getByText(check[0], new Locator.GetByTextOptions().setExact(true))
                     .click();
-            page.getByLabel(check[1], new Page.GetByLabelOptions().setExact(true))
-                    .fill(check[2]);
+            assertThat(outcome()).containsText("Still needed");
+            button("Worked example").click();
+            assertThat(outcome()).containsText("Next:");
+            enter(check[1], check[2]);
             assertThat(outcome()).containsText(check[3]);
         }
         assertAccessible();
@@ -62,15 +78,24 @@ public class TestBenchTest extends Browser {
     public void theOldPartIsFoundByInchesAndFractionsAndForItsMachine() {
         refusing("status of 4");
         at("/bench/match");
+        assertThat(outcome()).containsText("Still needed: one measure of the old part.");
         page.getByLabel("Length laid flat, once round").fill("92 1/4 in");
         page.getByLabel("Ribs").fill("4");
         assertThat(outcome().getByRole(AriaRole.ROW).nth(1)).containsText("%");
         assertThat(outcome()).containsText("Measure next");
+        page.getByLabel("Length laid flat, once round").fill("60 in");
         page.getByLabel("From model").fill("TH-7820-W");
-        assertThat(outcome()).containsText("fit");
+        Locator own = outcome()
+                .getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("%\\s*fits")));
+        assertThat(own.first()).isVisible();
         assertAccessible();
         page.getByLabel("From model").fill("NOSUCH");
         assertThat(outcome()).containsText("Model NOSUCH is not in the catalog");
+        page.getByLabel("From model").fill("TH-7820-W");
+        String part = own.first().locator(".code").textContent();
+        own.first().getByText("Use").click();
+        assertThat(region("Bag")).containsText(part);
     }
 
     @Test
