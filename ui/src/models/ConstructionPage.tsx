@@ -10,6 +10,7 @@ import { PartPicture, pictureOf, usePictures } from "../shared/PartPicture";
 import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
 import { useLayouts } from "../shared/useLayouts";
+import { BuiltModels } from "./BuiltModels";
 import { OftenConfused } from "./OftenConfused";
 import "./models.css";
 
@@ -106,6 +107,7 @@ function Drawn({ appliance, layout }: { appliance: string; layout: Wire["LayoutW
           ))}
         </section>
       </div>
+      <BuiltModels appliance={appliance} layout={layout.layout} />
       {pictures && <OftenConfused pictures={pictures} />}
     </>
   );

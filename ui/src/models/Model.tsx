@@ -3,7 +3,7 @@ import { Table } from "react-bootstrap";
 import type { Wire } from "../shared/api";
 import { Link } from "react-router";
 import { BeltPath } from "../shared/BeltPath";
-import { builtRange, fuelName, range, sentence } from "../shared/format";
+import { builtRange, fuelName, money, range, sentence } from "../shared/format";
 import { MachineDrawing } from "../shared/MachineDrawing";
 import { stageAfter, Stages, type Stage, WHOLE } from "../shared/Stages";
 import { useKeys } from "../shared/useKeys";
@@ -79,13 +79,29 @@ const appliesTo = (part: Wire["PlacedPart"]): string =>
     .filter(Boolean)
     .join(", ") || "all units";
 
+/** What is sold for a part today: itself, or what has taken its place. */
+const sold = (part: Wire["PlacedPart"]) => (part.now.length > 0 ? part.now : [part]);
+
+const onHand = (stock: Wire["Stock"][]): number => stock.reduce((sum, { onHand: pieces }) => sum + pieces, 0);
+
+const inBranches = (stock: Wire["Stock"][]): string =>
+  stock.map(({ branch, onHand: pieces }) => `${branch}: ${pieces}`).join(", ") || "no branch stocks it";
+
+/** Goes through the parts of the list by the keys; Enter then uses the one that has the focus. */
+function step(by: 1 | -1) {
+  const links = [...document.querySelectorAll<HTMLElement>("[data-row-link]")];
+  const at = links.findIndex((link) => link === document.activeElement);
+  links[at < 0 ? (by > 0 ? 0 : links.length - 1) : (at + by + links.length) % links.length]?.focus();
+}
+
 type PartsProps = { model: string; parts: Wire["PlacedPart"][]; place: string | null };
 
 function Parts({ model, parts, place }: PartsProps) {
+  useKeys({ ArrowDown: () => step(1), ArrowUp: () => step(-1) });
   return (
     <section className="card-plain mt-3" aria-label="Parts by place">
       <span className="bin-tab">Parts by place</span>
-      <Table size="sm">
+      <Table responsive size="sm">
         <thead>
           <tr>
             <th scope="col">Place</th>
@@ -95,7 +111,16 @@ function Parts({ model, parts, place }: PartsProps) {
             <th scope="col">Part</th>
             <th scope="col">Name</th>
             <th scope="col">Applies to</th>
-            <th scope="col">Counter</th>
+            <th scope="col" className="numeric">
+              Price
+            </th>
+            <th scope="col" className="numeric">
+              In stock
+            </th>
+            <th scope="col">
+              <kbd>↑</kbd> <kbd>↓</kbd>
+              <span className="visually-hidden">Use at counter</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -109,10 +134,32 @@ function Parts({ model, parts, place }: PartsProps) {
               <td className="numeric">{part.quantity}</td>
               <td>
                 <PartLink part={part.part} />
+                {part.now.map((today) => (
+                  <div key={today.part} className="small text-nowrap">
+                    now <PartLink part={today.part} />
+                  </div>
+                ))}
+                {part.now.length === 0 && part.status !== "current" && (
+                  <div className="small change">{part.status}</div>
+                )}
               </td>
               <td>{part.name}</td>
               <td className="small">{appliesTo(part)}</td>
-              <td>
+              <td className="numeric">
+                {sold(part).map((one, index) => (
+                  <div key={index}>
+                    {one.price ? money(one.price) : <span className="soft">no price</span>}
+                  </div>
+                ))}
+              </td>
+              <td className="numeric">
+                {sold(part).map((one, index) => (
+                  <div key={index} title={inBranches(one.stock)}>
+                    {onHand(one.stock)}
+                  </div>
+                ))}
+              </td>
+              <td className="text-nowrap">
                 <UseRow part={part.part} model={model} />
               </td>
             </tr>

@@ -1,9 +1,13 @@
 import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import type { Wire } from "../shared/api";
-import { percent } from "../shared/format";
+import { many, percent } from "../shared/format";
+import { useLookedAt } from "../shared/lookedAt";
 import { Masthead } from "../shared/Masthead";
+import { NumberList } from "../shared/NumberList";
+import { useKeys } from "../shared/useKeys";
+import { useSales } from "../shared/useSales";
 import { Constructions } from "./Constructions";
 import { ModelView } from "./Model";
 import "./models.css";
@@ -11,12 +15,18 @@ import { EquivalentModels } from "./EquivalentModels";
 import { useModel, useNamed } from "./useModel";
 import { modelPage } from "../shared/routes";
 
+const ID = "model-number";
+
 /** Models: found by number, with their parts by place and equivalent models. */
 export function ModelsPage() {
   const { model } = useParams();
   const [typed, setTyped] = useState("");
   const named = useNamed(useDeferredValue(typed));
   const found = useModel(model);
+  const navigate = useNavigate();
+  const lookedAt = useLookedAt("model", found.data?.machine.model);
+  const sales = useSales();
+  useKeys({ "/": () => document.getElementById(ID)?.focus() });
   return (
     <>
       <Masthead />
@@ -25,11 +35,19 @@ export function ModelsPage() {
         <div className="place-columns lists-columns">
           <section aria-label="Find">
             <Form.Control
+              id={ID}
               type="search"
               aria-label="Model number, as far as it can be read"
               placeholder="Model number, as it can be read"
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
+              onKeyDown={(event) => {
+                const first = named.data?.candidates[0];
+                if (event.key === "Enter" && typed !== "" && first) {
+                  void navigate(modelPage(first.model));
+                  setTyped("");
+                }
+              }}
             />
             {typed === "" && model === undefined && (
               <p className="soft small mt-2">
@@ -37,6 +55,23 @@ export function ModelsPage() {
                 listed, each with its parts by place and its equivalent models of other brands. Or browse the
                 constructions.
               </p>
+            )}
+            {typed === "" && model === undefined && (
+              <>
+                <NumberList
+                  title="Looked at last"
+                  rows={lookedAt.map((number) => ({ number, to: modelPage(number) }))}
+                />
+                <NumberList
+                  title="Parts sold for most in 90 days"
+                  rows={(sales?.models ?? []).map((sold) => ({
+                    number: sold.model,
+                    to: modelPage(sold.model),
+                    words: `${sold.brand} ${sold.appliance}`,
+                    figure: many(sold.count, "case"),
+                  }))}
+                />
+              </>
             )}
             {named.error && (
               <div className="notice bad" role="alert">

@@ -23,7 +23,7 @@ export function Comparison({ part, other, onOther }: Props) {
     <section className="card-plain mt-3" aria-label="Side by side">
       <span className="bin-tab">Side by side</span>
       <Form
-        className="row-line d-flex gap-2 align-items-center"
+        className="row-line d-flex flex-wrap gap-2 align-items-center"
         onSubmit={(event) => {
           event.preventDefault();
           onOther(typed.trim() === "" ? null : typed);
@@ -76,7 +76,7 @@ function Both({ both }: { both: Wire["SideBySide"] }) {
         </b>{" "}
         <span className="small soft">{both.related.join(". ")}</span>
       </div>
-      <Table size="sm">
+      <Table responsive size="sm">
         <thead>
           <tr>
             <td />

@@ -63,7 +63,7 @@ function Compatible({ found, model }: { found: Wire["CompatibleAnswer"]; model: 
           ? `; the first ${found.models.length} are listed, all are in the CSV`
           : ""}
       </div>
-      <Table size="sm">
+      <Table responsive size="sm">
         <thead>
           <tr>
             <th scope="col">Model</th>

@@ -1,10 +1,13 @@
 import { useDeferredValue, useState } from "react";
 import { Form } from "react-bootstrap";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import type { Wire } from "../shared/api";
 import { many, money } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { useLookedAt } from "../shared/lookedAt";
+import { NumberList } from "../shared/NumberList";
 import { useKeys } from "../shared/useKeys";
+import { useSales } from "../shared/useSales";
 import { Part } from "./Part";
 import "./parts.css";
 import { useFound, usePart } from "./useParts";
@@ -17,9 +20,11 @@ const ID = "part-number";
 /** Parts: found by number, with supersession, where used and alternatives. */
 export function PartsPage() {
   const { part } = useParams();
+  const navigate = useNavigate();
   const [typed, setTyped] = useState("");
   const found = useFound(useDeferredValue(typed));
   const whole = usePart(part);
+  useLookedAt("part", whole.data?.whole.part.part);
   useKeys({ "/": () => document.getElementById(ID)?.focus() });
   return (
     <>
@@ -35,6 +40,13 @@ export function PartsPage() {
               placeholder="Part number, as it can be read"
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
+              onKeyDown={(event) => {
+                const first = found.data?.[0];
+                if (event.key === "Enter" && typed !== "" && first) {
+                  void navigate(partPage(first.part));
+                  setTyped("");
+                }
+              }}
             />
             {typed === "" && part === undefined && (
               <p className="soft small mt-2">
@@ -55,11 +67,38 @@ export function PartsPage() {
               {whole.error.message}
             </div>
           )}
+          {part === undefined && <Usual />}
           {whole.isLoading && <p className="soft p-3">Loading {part} …</p>}
           {whole.data && <Part key={whole.data.whole.part.part} {...whole.data} />}
         </div>
       </main>
     </>
+  );
+}
+
+/** Where one usually goes on: what was looked at last, and what sells. */
+function Usual() {
+  const lookedAt = useLookedAt("part", undefined);
+  const sales = useSales();
+  return (
+    <div className="usual">
+      <NumberList
+        title="Sold most in 90 days"
+        rows={(sales?.parts ?? []).map(({ part, count }) => ({
+          number: part.part,
+          to: partPage(part.part),
+          words: part.name,
+          figure: many(count, "piece"),
+        }))}
+      />
+      <NumberList
+        title="Looked at last"
+        rows={lookedAt.map((number) => ({ number, to: partPage(number) }))}
+      />
+      {sales?.parts.length === 0 && lookedAt.length === 0 && (
+        <p className="soft">What sells most, and what was looked at last, will be listed here.</p>
+      )}
+    </div>
   );
 }
 

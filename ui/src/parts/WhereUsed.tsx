@@ -58,7 +58,7 @@ export function WhereUsed({ part }: { part: string }) {
 
 function Models({ models }: { models: Wire["UsedModel"][] }) {
   return (
-    <Table size="sm">
+    <Table responsive size="sm">
       <thead>
         <tr>
           <th scope="col">Model</th>

@@ -20,10 +20,11 @@ export function UseRow({ part, model }: { part: string; model?: string }) {
   return (
     <Link
       className="small"
+      data-row-link
       to={counterWith(model ? `${model} ${part}` : part)}
       aria-label={`Use ${part} at counter`}
     >
-      Use
+      Use at counter
     </Link>
   );
 }
