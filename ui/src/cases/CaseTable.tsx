@@ -20,7 +20,7 @@ type Props<T> = {
 /** Cases as rows: number, time and specialist, the line, the parts; those of an open case have not left. */
 export function CaseTable<T extends Listed>({ cases, heads, cells }: Props<T>) {
   return (
-    <Table hover className="card-plain">
+    <Table responsive hover className="card-plain">
       <thead>
         <tr>
           <th scope="col" className="numeric">

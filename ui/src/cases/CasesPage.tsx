@@ -12,11 +12,15 @@ import "./cases.css";
 /** Saved cases, newest first; each opens again at the counter. */
 export function CasesPage() {
   const [typed, setTyped] = useState("");
+  const [where, setWhere] = useState("anywhere");
   const q = useDeferredValue(typed);
+  const query = { q, where, zone: Intl.DateTimeFormat().resolvedOptions().timeZone };
+  const asked = new URLSearchParams(query).toString();
   const list = useInfiniteQuery({
-    queryKey: ["cases", q],
+    queryKey: ["cases", q, where],
     initialPageParam: undefined as number | undefined,
-    queryFn: ({ pageParam }) => answer(api.GET("/api/cases", { params: { query: { q, after: pageParam } } })),
+    queryFn: ({ pageParam }) =>
+      answer(api.GET("/api/cases", { params: { query: { ...query, after: pageParam } } })),
     getNextPageParam: (page) => page.next ?? undefined,
     placeholderData: keepPreviousData,
   });
@@ -27,17 +31,28 @@ export function CasesPage() {
       <main id="main" className="place cases">
         <h1>Cases</h1>
         <Tabs />
-        <Form.Control
-          type="search"
-          aria-label="Search cases"
-          placeholder="Words, model, serial, part, name, case number or date"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-        />
+        <div className="search-line">
+          <Form.Control
+            type="search"
+            aria-label="Search cases"
+            placeholder="Words, model, serial, part, name, phone number, case number or date"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <Form.Select
+            aria-label="Search in"
+            value={where}
+            onChange={(event) => setWhere(event.target.value)}
+          >
+            <option value="anywhere">in all of it</option>
+            <option value="customer">in the customer</option>
+            <option value="served-by">in who served</option>
+          </Form.Select>
+        </div>
         <p className="small as-tables">
-          Export these cases: <a href={`/api/case-exports/cases.csv?q=${encodeURIComponent(q)}`}>CSV</a>,{" "}
-          <a href={`/api/case-exports/cases.xlsx?q=${encodeURIComponent(q)}`}>XLSX</a>,{" "}
-          <a href={`/api/case-exports/cases.json?q=${encodeURIComponent(q)}`}>JSON</a>; print the{" "}
+          Export these cases: <a href={`/api/case-exports/cases.csv?${asked}`}>CSV</a>,{" "}
+          <a href={`/api/case-exports/cases.xlsx?${asked}`}>XLSX</a>,{" "}
+          <a href={`/api/case-exports/cases.json?${asked}`}>JSON</a>; print the{" "}
           <a href={`/api/case-exports/day.pdf?day=${today()}`}>daily report</a>
         </p>
         {list.error && (

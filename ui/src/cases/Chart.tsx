@@ -24,7 +24,7 @@ export function Chart({ title, table, days, columns, rows, children }: Props) {
       </span>
       <details className="small">
         <summary>Table</summary>
-        <Table size="sm">
+        <Table responsive size="sm">
           <thead>
             <tr>
               {columns.map((column) => (

@@ -1,7 +1,7 @@
 import { Button, Form } from "react-bootstrap";
 import { Link } from "react-router";
 import type { Wire } from "../shared/api";
-import { percent, sentence, when } from "../shared/format";
+import { percent, when } from "../shared/format";
 
 type Proposal = Wire["LearningServiceSuggested"];
 type Props = {
@@ -29,7 +29,7 @@ function figure(kind: string, value: number): string {
   return value < 0.1 ? `${(100 * value).toFixed(value < 0.001 ? 2 : 1)}%` : percent(value);
 }
 
-/** One suggested figure: as shipped, from the cases, its interval, and the supporting cases. */
+/** One suggestion in sentences, its interval, and the supporting cases. */
 export function ProposalRow({ proposal: p, chosen, onToggle, opened, onOpen }: Props) {
   return (
     <>
@@ -38,19 +38,15 @@ export function ProposalRow({ proposal: p, chosen, onToggle, opened, onOpen }: P
           <Form.Check aria-label={`Select: ${p.words}`} checked={chosen} onChange={onToggle} />
         </td>
         <td>
-          {sentence(p.words)} <span className="small soft">{p.appliance ?? "all appliances"}</span>
+          {p.sentence} <span className="small soft">{p.appliance ?? "all appliances"}</span>
+          {p.inForce != null && (
+            <div className="small soft">in use since an earlier update: {figure(p.kind, p.inForce)}</div>
+          )}
           {p.declined && (
             <div className="small soft">
               declined by {p.declined.by}, {when(p.declined.at)}
             </div>
           )}
-        </td>
-        <td className="numeric">
-          {figure(p.kind, p.before)}
-          {p.inForce != null && <div className="small soft">in use: {figure(p.kind, p.inForce)}</div>}
-        </td>
-        <td className="numeric">
-          <b>{figure(p.kind, p.after)}</b>
         </td>
         <td className="numeric">
           {figure(p.kind, p.low)} to {figure(p.kind, p.high)}
@@ -64,7 +60,7 @@ export function ProposalRow({ proposal: p, chosen, onToggle, opened, onOpen }: P
       {opened && (
         <tr className="behind">
           <td />
-          <td colSpan={5}>
+          <td colSpan={3}>
             <Cases words="Cases for it:" cases={p.seenIn} />
             <Cases words="Cases against it:" cases={p.others} />
           </td>

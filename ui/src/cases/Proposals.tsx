@@ -25,7 +25,7 @@ const KINDS: [string, string][] = [
   ["saying", "what callers mean"],
 ];
 
-/** The suggested updates: as shipped, from the cases, the interval, and how many cases support them. */
+/** The suggested updates in sentences, with the interval and how many cases support them. */
 export function Proposals({ proposals, chosen, onChoose }: Props) {
   const [kind, setKind] = useState("");
   const [telling, setTelling] = useState(true);
@@ -41,7 +41,7 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
     onChoose(chosen.includes(key) ? chosen.filter((other) => other !== key) : [...chosen, key]);
   return (
     <>
-      <div className="d-flex gap-3 align-items-center mb-2">
+      <div className="d-flex flex-wrap gap-3 align-items-center mb-2">
         <KindChoice kind={kind} onKind={setKind} />
         <Form.Check
           id="telling"
@@ -70,7 +70,7 @@ export function Proposals({ proposals, chosen, onChoose }: Props) {
         <p className="card-plain p-4">No suggestion: the cases agree with the fault guide.</p>
       )}
       {wanted.length > 0 && (
-        <Table size="sm" className="card-plain proposals">
+        <Table responsive size="sm" className="card-plain proposals">
           <ProposalHead />
           <tbody>
             {shown.map((p) => (
@@ -120,13 +120,7 @@ function ProposalHead() {
         <th scope="col">
           <span className="visually-hidden">Accept</span>
         </th>
-        <th scope="col">Figure</th>
-        <th scope="col" className="numeric">
-          As shipped
-        </th>
-        <th scope="col" className="numeric">
-          From cases
-        </th>
+        <th scope="col">Suggestion</th>
         <th scope="col" className="numeric">
           95% interval
         </th>

@@ -75,7 +75,7 @@ export function ReservedPage() {
           </p>
         )}
         {rows.length > 0 && (
-          <Table hover className="card-plain">
+          <Table responsive hover className="card-plain">
             <thead>
               <tr>
                 <th scope="col">For whom</th>

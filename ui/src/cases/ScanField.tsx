@@ -18,7 +18,7 @@ export function ScanField({ onScan, busy }: Props) {
       }}
     >
       <Form.Label htmlFor="scan">Returned part: scan or type the repair sheet or part number</Form.Label>
-      <div className="d-flex gap-2 align-items-center">
+      <div className="d-flex flex-wrap gap-2 align-items-center">
         <Form.Control
           id="scan"
           autoFocus

@@ -28,7 +28,7 @@ export function Export({ sheets }: { sheets: Wire["SheetWire"][] }) {
           Whole catalog (zip)
         </a>
       </div>
-      <Table size="sm" className="figures-table">
+      <Table responsive size="sm" className="figures-table">
         <thead>
           <tr>
             <th scope="col">Table</th>

@@ -119,7 +119,7 @@ function Checked({ answer, name, sheets, busy, onPlace }: CheckedProps) {
       {answer.faults.length > 0 && <ImportFaults faults={answer.faults} title="Faults" />}
       {answer.warnings.length > 0 && <ImportFaults faults={answer.warnings} title="Ignored" />}
       {Object.keys(answer.accepted).length > 0 && (
-        <Table size="sm" className="figures-table">
+        <Table responsive size="sm" className="figures-table">
           <thead>
             <tr>
               <th scope="col">File</th>

@@ -15,7 +15,7 @@ export function ImportFaults({ faults, title }: { faults: Wire["RowFault"][]; ti
           Export the list (CSV)
         </Button>
       </div>
-      <Table size="sm" className="faults">
+      <Table responsive size="sm" className="faults">
         <thead>
           <tr>
             <th scope="col">File</th>

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { Fragment, type ReactNode } from "react";
 import { Button, Table } from "react-bootstrap";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
@@ -52,24 +53,9 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
           <div className="soft">{quote.house}</div>
           <h1>Quote {quote.number}</h1>
         </div>
-        <dl>
-          <dt>Date</dt>
-          <dd>{day(quote.createdAt)}</dd>
-          <dt>Valid until</dt>
-          <dd>
-            <b>{day(quote.validUntil)}</b>
-          </dd>
-          <dt>Branch</dt>
-          <dd>{quote.branch}</dd>
-          {quote.customer && (
-            <>
-              <dt>Customer</dt>
-              <dd>{quote.customer}</dd>
-            </>
-          )}
-        </dl>
+        <Head quote={quote} />
       </header>
-      <Table>
+      <Table responsive>
         <thead>
           <tr>
             <th scope="col">Part</th>
@@ -115,11 +101,36 @@ function Quote({ quote }: { quote: Wire["QuoteAnswer"] }) {
       <p className="small soft">
         {quote.taxRule} Parts in stock are not held for the customer unless they were reserved.
       </p>
+      {quote.terms && <p className="small">{quote.terms}</p>}
       <p className="take-away">
         <a href={`${at}/quote.pdf`}>PDF with barcodes</a> <a href={`${at}/quote.csv`}>CSV</a>{" "}
         <a href={at}>JSON</a>
       </p>
     </article>
+  );
+}
+
+/** What a quote is about, as far as it says. */
+function Head({ quote }: { quote: Wire["QuoteAnswer"] }) {
+  const rows: [string, ReactNode][] = [
+    ["Date", day(quote.createdAt)],
+    ["Valid until", <b key="until">{day(quote.validUntil)}</b>],
+    ["Branch", quote.contact ? `${quote.branch} · ${quote.contact}` : quote.branch],
+    ["Customer", quote.customer],
+    ["Machine", quote.machine],
+  ];
+  return (
+    <dl>
+      {rows.map(
+        ([name, value]) =>
+          value && (
+            <Fragment key={name}>
+              <dt>{name}</dt>
+              <dd>{value}</dd>
+            </Fragment>
+          ),
+      )}
+    </dl>
   );
 }
 

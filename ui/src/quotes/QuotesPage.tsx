@@ -31,7 +31,7 @@ export function QuotesPage() {
           </p>
         )}
         {all.length > 0 && (
-          <Table hover className="card-plain">
+          <Table responsive hover className="card-plain">
             <thead>
               <tr>
                 <th scope="col" className="numeric">

@@ -7,7 +7,9 @@ import { Masthead } from "../shared/Masthead";
 import { loadSettings, SETTINGS_QUERY } from "../shared/region";
 import { RegionSettings } from "./RegionSettings";
 import { SheetSettings } from "./SheetSettings";
+import { Words } from "./Words";
 import type { Change, Settings } from "./settings";
+import { Effects } from "./Effects";
 import { RepairPractices } from "./RepairPractices";
 import { SupplierFeed } from "./SupplierFeed";
 import "./settings.css";
@@ -19,7 +21,12 @@ export function SettingsPage() {
   const [wanted, setWanted] = useState<Change>({});
   const settings = useQuery({ queryKey: SETTINGS_QUERY, queryFn: loadSettings });
   const change = useMutation({
-    mutationFn: (body: Change) => answer(api.PUT("/api/settings", { body })),
+    mutationFn: async (body: Change) => {
+      // What it does to the open calls is asked first: afterwards the settings are the same.
+      const effects = await answer(api.POST("/api/settings/effect", { body }));
+      await answer(api.PUT("/api/settings", { body }));
+      return effects;
+    },
     onSuccess: () => client.invalidateQueries(),
     onSettled: (_data, _error, settled) => setWanted((last) => (last === settled ? {} : last)),
   });
@@ -33,7 +40,13 @@ export function SettingsPage() {
     <>
       <Masthead />
       <main id="main" className="place settings">
-        <h1>Settings</h1>
+        <div className="d-flex gap-3 align-items-baseline">
+          <h1>Settings</h1>
+          <span role="status" className="saved">
+            {change.isPending ? "saving …" : change.isSuccess ? "✓ saved" : ""}
+          </span>
+        </div>
+        {change.isSuccess && <Effects effects={change.data} />}
         {error && (
           <div className="notice bad" role="alert">
             {error.message}
@@ -112,6 +125,15 @@ function Quotes({ settings, onChange }: Props) {
           label="Prices include tax"
           checked={settings.taxIncluded}
           onChange={() => onChange({ taxIncluded: !settings.taxIncluded })}
+        />
+      </div>
+      <div className="row-line words-grid">
+        <Words
+          id="quote-terms"
+          label="Terms on quotes (optional)"
+          longest={400}
+          value={settings.quoteTerms}
+          onValue={(quoteTerms) => onChange({ quoteTerms })}
         />
       </div>
       <p className="row-line small soft mb-0">Tax is rounded once, on the total of a quote, half up.</p>

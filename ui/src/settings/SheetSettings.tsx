@@ -1,6 +1,6 @@
 import { Form } from "react-bootstrap";
 import { useBranches } from "../shared/useBranches";
-import { useTyped } from "../shared/useTyped";
+import { Words } from "./Words";
 import type { Change, Settings } from "./settings";
 
 type Props = { settings: Settings; onChange: (change: Change) => void };
@@ -14,7 +14,7 @@ export function SheetSettings({ settings, onChange }: Props) {
       <div className="row-line words-grid">
         <Words
           id="contact"
-          label="Contact of the house"
+          label="Phone or address of the house"
           value={settings.contact}
           onValue={(contact) => onChange({ contact })}
         />
@@ -22,7 +22,7 @@ export function SheetSettings({ settings, onChange }: Props) {
           <Words
             key={branch}
             id={`contact-${branch}`}
-            label={`Contact of ${branch} (optional)`}
+            label={`Phone or address of ${branch} (optional)`}
             value={settings.branchContacts[branch] ?? ""}
             onValue={(words) => onChange({ branchContacts: { [branch]: words } })}
           />
@@ -47,18 +47,5 @@ export function SheetSettings({ settings, onChange }: Props) {
         />
       </div>
     </section>
-  );
-}
-
-type WordsProps = { id: string; label: string; value: string; onValue: (words: string) => void };
-
-/** A text field that takes effect when it loses the focus, or with Enter. */
-function Words({ id, label, value, onValue }: WordsProps) {
-  const field = useTyped(value, onValue);
-  return (
-    <div>
-      <Form.Label htmlFor={id}>{label}</Form.Label>
-      <Form.Control id={id} size="sm" maxLength={200} {...field} />
-    </div>
   );
 }

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Button, ButtonGroup } from "react-bootstrap";
+import { Button } from "react-bootstrap";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { BeltPath } from "../shared/BeltPath";
-import { fuelName, hazardName, noteName, when } from "../shared/format";
+import { fuelName, hazardName, money, noteName, when } from "../shared/format";
 import { inWords, MachineDrawing } from "../shared/MachineDrawing";
 import { numbered } from "../shared/marks";
 import { Masthead } from "../shared/Masthead";
@@ -20,38 +20,38 @@ export function SheetPage() {
   const { number = "" } = useParams();
   const navigate = useNavigate();
   const [units, setUnits] = useState<Units | undefined>(undefined);
+  const [prices, setPrices] = useState(false);
   const written = useQuery({
-    queryKey: ["case", number, "sheet", units],
+    queryKey: ["case", number, "sheet", units, prices],
     queryFn: () =>
       answer(
         api.GET("/api/cases/{number}/sheet", {
-          params: { path: { number: Number(number) }, query: { units } },
+          params: { path: { number: Number(number) }, query: { units, prices } },
         }),
       ),
     placeholderData: (before) => before,
   });
-  const asked = units === undefined ? "" : `?units=${units}`;
+  const asked = `?prices=${prices}${units === undefined ? "" : `&units=${units}`}`;
   const shown: Units = written.data?.secondUnit === "millimeter" ? "millimeter" : "inch";
   const other: Units = shown === "millimeter" ? "inch" : "millimeter";
   useKeys({
     p: () => window.print(),
     b: () => void navigate(`/cases/${number}`),
     u: () => setUnits(other),
+    $: () => setPrices(!prices),
   });
   return (
     <>
       <Masthead>
         <Link to={`/cases/${number}`}>
-          Back to the case <kbd>B</kbd>
+          Back <kbd>B</kbd>
         </Link>
-        <ButtonGroup size="sm" aria-label="Units">
-          {(["millimeter", "inch"] as const).map((one) => (
-            <Button key={one} variant="quiet" aria-pressed={shown === one} onClick={() => setUnits(one)}>
-              {one === "millimeter" ? "+ mm" : "+ inches"}
-            </Button>
-          ))}
-        </ButtonGroup>
-        <kbd>U</kbd>
+        <Button variant="quiet" size="sm" onClick={() => setUnits(other)}>
+          {other === "millimeter" ? "Show mm" : "Show inches"} <kbd>U</kbd>
+        </Button>
+        <Button variant="quiet" size="sm" aria-pressed={prices} onClick={() => setPrices(!prices)}>
+          Prices <kbd>$</kbd>
+        </Button>
         <a href={`/api/cases/${number}/sheet.pdf${asked}`}>PDF</a>
         <a href={`/api/cases/${number}/sheet.txt${asked}`}>Text</a>
         <Button variant="act" size="sm" onClick={() => window.print()}>
@@ -166,7 +166,7 @@ function Drawn({ sheet }: { sheet: Written }) {
 
 /** Tools, steps and checks, as on the printed page. */
 function Work({ sheet }: { sheet: Written }) {
-  const shownAbove = ["Stop", "Read first", "Handover notes"];
+  const shownAbove = ["Stop", "Read first", "Handover notes", "Caller said"];
   return (
     <>
       {sheet.sections
@@ -195,8 +195,17 @@ function BagTable({ sheet }: { sheet: Written }) {
             <td className="numeric">{line.quantity} ×</td>
             <td className="code">{line.part}</td>
             <td>{line.name}</td>
+            {line.amount && <td className="numeric">{money(line.amount)}</td>}
           </tr>
         ))}
+        {sheet.total && (
+          <tr className="sum">
+            <th scope="row" colSpan={4} className="numeric">
+              Sum of the prices
+            </th>
+            <td className="numeric">{money(sheet.total)}</td>
+          </tr>
+        )}
       </tbody>
     </table>
   );
