@@ -1,23 +1,29 @@
+import { useState } from "react";
 import { Button } from "react-bootstrap";
 import { Link, useParams } from "react-router";
 import { Masthead } from "../shared/Masthead";
+import { isBlank } from "./casefile/caseFields";
 import "./counter.css";
+import "./narrow.css";
 import { LikelyCauses } from "./diagnosis/LikelyCauses";
 import { HandoverColumn } from "./handover/HandoverColumn";
 import { KnownColumn } from "./identify/KnownColumn";
+import type { Answer } from "./casefile/case";
 import { KeysHelp } from "./KeysHelp";
 import { LineEntry } from "./line/LineEntry";
+import { NewCounter } from "./NewCounter";
 import { CallStrip } from "./record/CallStrip";
 import { MachineStrip } from "./record/MachineStrip";
 import { QuoteForm } from "./sale/QuoteForm";
 import { ReserveForm } from "./sale/ReserveForm";
+import { type Step, StepBar } from "./StepBar";
 import { useCounterPage } from "./useCounterPage";
 
 /** The counter: one line is typed, and the whole case is assessed from it. */
 export function CounterPage() {
   const { number } = useParams();
   const page = useCounterPage(number);
-  const { state, work, loadError, dispatch, calls, purchasing, quoted, why, help, setHelp, causes } = page;
+  const { state, work, loadError, calls, purchasing, quoted, help, setHelp } = page;
   const answer = work.data;
   return (
     <div className={calls.mode.on ? "counter keys-on" : "counter"}>
@@ -32,23 +38,7 @@ export function CounterPage() {
         {loadError && <div className="notice bad">{loadError.message}</div>}
         {work.error && <WorkError error={work.error} onAgain={() => void work.refetch()} />}
         {answer ? (
-          <div className="columns">
-            <KnownColumn answer={answer} state={state} layouts={causes.layouts} act={dispatch} />
-            <LikelyCauses answer={answer} {...causes} />
-            <HandoverColumn
-              answer={answer}
-              purchasing={purchasing}
-              state={state}
-              act={dispatch}
-              grave={page.grave}
-              armed={calls.mode.armed}
-              offer={page.offer}
-              onUndo={page.onUndo}
-              onNext={page.leaving.next}
-              why={why}
-              keeping={page.keeping}
-            />
-          </div>
+          <Columns page={page} answer={answer} />
         ) : (
           work.isPending && <p className="soft p-3">Loading the counter …</p>
         )}
@@ -59,6 +49,8 @@ export function CounterPage() {
           branches={purchasing.branches}
           branch={state.branch}
           caseNumber={state.kept?.number ?? null}
+          customer={state.customer}
+          models={quoted.models}
           total={quoted.total}
           lines={quoted.lines}
           onHide={purchasing.close}
@@ -78,6 +70,47 @@ export function CounterPage() {
         />
       )}
     </div>
+  );
+}
+
+type ColumnsProps = { page: ReturnType<typeof useCounterPage>; answer: Answer };
+
+/** What is known, the likely causes, and the bag; where there is no room, one of them at a time. */
+function Columns({ page, answer }: ColumnsProps) {
+  const [step, setStep] = useState<Step>("causes");
+  const { state, dispatch, calls, purchasing, causes } = page;
+  return (
+    <>
+      <StepBar answer={answer} lines={page.option?.purchase.lines.length ?? 0} at={step} onStep={setStep} />
+      <div className="columns" data-step={step}>
+        <KnownColumn answer={answer} state={state} layouts={causes.layouts} act={dispatch} />
+        <LikelyCauses
+          answer={answer}
+          {...causes}
+          empty={
+            <NewCounter
+              fresh={isBlank(state)}
+              calls={calls.all}
+              onTake={page.leaving.leave}
+              onTry={(line) => dispatch({ kind: "line", line, at: Date.now() })}
+            />
+          }
+        />
+        <HandoverColumn
+          answer={answer}
+          purchasing={purchasing}
+          state={state}
+          act={dispatch}
+          grave={page.grave}
+          armed={calls.mode.armed}
+          offer={page.offer}
+          onUndo={page.onUndo}
+          onNext={page.leaving.next}
+          why={page.why}
+          keeping={page.keeping}
+        />
+      </div>
+    </>
   );
 }
 

@@ -1,5 +1,14 @@
 import { Modal } from "react-bootstrap";
 
+/** The whole call in five lines. */
+const TOUR = [
+  "Type what the caller says: “th7820w thumps, no heat, 8 yrs”. Enter leaves the line; Esc turns letters into keys.",
+  "The causes rank themselves; answer the question at the foot with 1 2 3, or ask another with N.",
+  "The bag fills itself with what fits today. O shows other ways to buy; ↑ ↓ + − change the bag.",
+  "Read the cautions to the caller (S, Enter), then hand over (H, Enter). K holds the call instead.",
+  "X takes the next call; Z and its number goes back to one that waits. Ctrl Z undoes the last step.",
+];
+
 const KEYS: [string, string][] = [
   ["/", "go to the line; Enter leaves it. Letters go back into the line"],
   ["Esc", "letters are keys, as listed here; again: they go into the line"],
@@ -31,19 +40,25 @@ const KEYS: [string, string][] = [
   ["Z 1 2 …", "return to an open call; Alt and its number does the same"],
   ["Delete Enter", "discard the call at hand"],
   ["Tab", "through causes, places in the drawing and facts; Enter selects"],
-  ["?", "this list"],
+  ["?", "the tour, and this list"],
 ];
 
-/** All keyboard shortcuts of the counter. */
+/** The tour of five lines, and all keyboard shortcuts of the counter. */
 export function KeysHelp({ show, onHide }: { show: boolean; onHide: () => void }) {
   return (
     <Modal show={show} onHide={onHide} centered aria-labelledby="keys-title" animation={false}>
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="keys-title">
-          Keyboard shortcuts
+          A call in five lines
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
+        <ol className="tour">
+          {TOUR.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ol>
+        <h3>Keyboard shortcuts</h3>
         <dl className="keys">
           {KEYS.map(([key, what]) => (
             <div key={key}>

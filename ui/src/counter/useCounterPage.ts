@@ -58,6 +58,7 @@ function useDrawn(answer: Answer | undefined) {
 /** What a quote of all machines of the visit holds. */
 const quotedOf = (machines: Machine[]) => ({
   lines: joined(machines.map((m) => m.lines)),
+  models: machines.flatMap((m) => m.model ?? []),
   total: sumOf(machines.map((m) => m.total)),
 });
 

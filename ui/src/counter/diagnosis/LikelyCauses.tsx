@@ -1,5 +1,5 @@
 import { isStopped, StopNotice } from "./StopNotice";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { Wire } from "../../shared/api";
 import type { Mark } from "../../shared/MachineDrawing";
 import { leading, marksOf, numbered } from "../../shared/marks";
@@ -37,6 +37,8 @@ type Props = {
   onOpening: () => void;
   act: (action: Action) => void;
   onSkip: () => void;
+  /** Stands there while nothing is known of the machine. */
+  empty: ReactNode;
 };
 
 /** The machine drawn with its suspected places, the suspects with their reasons, and the next question. */
@@ -51,13 +53,13 @@ export function LikelyCauses(props: Props) {
     act({ kind: "suspect", id: suspect.id, selling: answer.selling.includes(suspect.id) });
   if (isStopped(answer)) {
     return (
-      <section aria-label="Likely causes" className="column">
+      <section aria-label="Likely causes" className="column of-causes">
         <StopNotice answer={answer} />
       </section>
     );
   }
   return (
-    <section aria-label="Likely causes" className="column">
+    <section aria-label="Likely causes" className="column of-causes">
       <div className="column-head">
         <h2>Likely causes</h2>
         <span>{headline(answer, layout)}</span>
@@ -137,7 +139,11 @@ function Picture(props: Props & { replaced: string[] }) {
       onLeave={() => setLeft([...left, named.phrase])}
     />
   ) : answer.notCovered || (shown === null && byNumberAlone(answer).length > 0) ? null : shown === null ? (
-    <EmptyCase appliance={answer.appliance ?? null} />
+    answer.appliance ? (
+      <NotYetCovered appliance={answer.appliance} />
+    ) : (
+      props.empty
+    )
   ) : weighing && suspects.length > 0 ? (
     <Why suspects={suspects} known={answer.known} act={act} />
   ) : (
@@ -185,20 +191,10 @@ function headline(answer: Answer, layout: Wire["LayoutWire"] | null): string {
   );
 }
 
-function EmptyCase({ appliance }: { appliance: string | null }) {
+function NotYetCovered({ appliance }: { appliance: string }) {
   return (
     <div className="card-plain empty">
-      {appliance === null ? (
-        <>
-          <p>Type what the caller says into the line above; everything else follows from it.</p>
-          <p className="soft mb-0">
-            Model number as far as it can be read, what the machine does or does not do, its age, gas or
-            electric: in any order.
-          </p>
-        </>
-      ) : (
-        <p className="mb-0">The fault guide does not cover {appliance}s yet. The case can still be saved.</p>
-      )}
+      <p className="mb-0">The fault guide does not cover {appliance}s yet. The case can still be saved.</p>
     </div>
   );
 }

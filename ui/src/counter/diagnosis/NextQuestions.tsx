@@ -30,7 +30,7 @@ export function NextQuestions({ questions, asked, folded, act, onSkip, onTry, on
   }
   if (folded) {
     return (
-      <Button variant="link" size="sm" className="align-self-start p-0" onClick={onSkip}>
+      <Button variant="link" size="sm" className="questions folded p-0" onClick={onSkip}>
         {many(1 + others.length, "question")} could still be asked <kbd>N</kbd>
       </Button>
     );

@@ -46,7 +46,7 @@ export function HandoverColumn(props: Props) {
   const chosen = option?.purchase ?? null;
   const stopped = isStopped(answer);
   return (
-    <section aria-label="Hand over" className="column">
+    <section aria-label="Hand over" className="column of-bag">
       <h2 className="visually-hidden">Hand over</h2>
       {answer.advice && !stopped && <AdviceNote answer={answer} advice={answer.advice} />}
       {!stopped && (

@@ -31,7 +31,7 @@ export const fuelIsOpen = (answer: Answer): boolean =>
 export function KnownColumn({ answer, state, layouts, act }: Props) {
   const lost = answer.pieces.filter((p) => p.kind === "not-understood").map((p) => p.text);
   return (
-    <section aria-label="Known" className="column">
+    <section aria-label="Known" className="column of-known">
       <div className="column-head">
         <h2>Known</h2>
         <span>{answer.known.length === 0 ? "nothing yet" : many(answer.known.length, "fact")}</span>

@@ -23,7 +23,7 @@ export function MachineStrip({ machines, at, other, keptNumber, error, onTake, o
     return keptNumber === null ? null : <KeptVisit number={keptNumber} />;
   }
   return (
-    <div className="machines" role="group" aria-label="Machines of this visit">
+    <div className="visit-machines" role="group" aria-label="Machines of this visit">
       {machines.length > 1 &&
         machines.map((machine, index) => (
           <span key={index}>
@@ -71,7 +71,7 @@ function KeptVisit({ number }: { number: number }) {
     return null;
   }
   return (
-    <div className="machines small" role="group" aria-label="Machines of this visit">
+    <div className="visit-machines small" role="group" aria-label="Machines of this visit">
       Same visit:
       {visit.data
         .filter((of) => of.number !== number)

@@ -8,23 +8,34 @@ type Props = {
   branches: string[];
   branch: string | null;
   caseNumber: number | null;
+  customer: string | null;
   total: string;
-  /** Of this machine and of the others of the visit. */
+  /** Of this machine and of the others of the visit, as far as they are known. */
+  models: string[];
   lines: Wire["QuoteLineWire"][];
   onHide: () => void;
 };
 
 /** Asks for the branch and the customer of a quote, and creates it. */
-export function QuoteForm({ branches, branch, caseNumber, total, lines, onHide }: Props) {
+export function QuoteForm({
+  branches,
+  branch,
+  caseNumber,
+  customer: named,
+  total,
+  models,
+  lines,
+  onHide,
+}: Props) {
   const [at, setAt] = useState(branch ?? branches[0] ?? "");
-  const [customer, setCustomer] = useState("");
+  const [customer, setCustomer] = useState(named ?? "");
   const quote = useQuote();
   return (
     <Modal show onHide={onHide} centered animation={false} aria-labelledby="quote-title">
       <Form
         onSubmit={(event) => {
           event.preventDefault();
-          quote.mutate({ branch: at, customer: customer.trim() || null, caseNumber, lines });
+          quote.mutate({ branch: at, customer: customer.trim() || null, caseNumber, models, lines });
         }}
       >
         <Modal.Header closeButton>

@@ -57,6 +57,7 @@ export function useQuote() {
       branch: string;
       customer: string | null;
       caseNumber: number | null;
+      models: string[];
       lines: Lines;
     }) => answer(api.POST("/api/quotes", { body: asked })),
     onSuccess: (quote) => void navigate(`/quotes/${quote.number}`),
