@@ -55,7 +55,9 @@ final class LifeLearner {
             double due = expected.getOrDefault(fault.id(), 0.0);
             SupportingCases support = support(
                     confirmedCases, confirmedCase -> confirmedCase.fault().equals(fault.id()));
-            if (confirmedCases.size() >= ParameterLearner.FEWEST && due + support.seen() >= 1) {
+            // A fault of prior 0 is how its cause shows: it is never found by itself.
+            boolean isFault = fault.prior() > 0;
+            if (isFault && confirmedCases.size() >= ParameterLearner.FEWEST && due + support.seen() >= 1) {
                 double a = BELIEF_IN_A_RATE + support.seen();
                 double b = BELIEF_IN_A_RATE + due;
                 Interval times = Interval.gamma(a, b);

@@ -34,6 +34,8 @@ final class ProposalWords {
             case LIFE -> ": 63 of 100 have failed by %s years, guide %s".formatted(years(p.after()), years(p.before()));
             case MINUTES, POPULARITY -> ": %s times".formatted(plain(p.after()));
             case SAYING -> "";
+            case CONFUSION, SLIP ->
+                ": %s of 100, expected %s".formatted(plain(100 * p.after()), plain(100 * p.before()));
             default -> ": %s of 100, guide %s".formatted(plain(100 * p.after()), plain(100 * p.before()));
         };
     }

@@ -29,7 +29,7 @@ import synopta.server.web.ApiException;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class CatalogController {
     private static final int MOST_TWINS = 100;
-    private static final int MOST_BUILT = 60;
+    private static final int MOST_BUILT = 24;
 
     private final Catalog catalog;
     private final CurrentPacks packs;

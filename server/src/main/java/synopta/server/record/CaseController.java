@@ -167,20 +167,20 @@ class CaseController {
     /** The sheet as data. */
     @GetMapping("/{number}/sheet")
     RepairSheetWire sheet(@PathVariable long number, @ParameterObject SheetParams asked) {
-        return RepairSheetWire.of(asked.sheet(service, found(number)), house);
+        return RepairSheetWire.of(asked.sheet(service, () -> found(number)), house);
     }
 
     @GetMapping(path = "/{number}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     void sheetPdf(@PathVariable long number, @ParameterObject SheetParams asked, HttpServletResponse response)
             throws IOException {
-        RepairSheet sheet = asked.sheet(service, found(number));
+        RepairSheet sheet = asked.sheet(service, () -> found(number));
         new SheetPdf(house, sheet)
                 .write(Attachment.of(response, MediaType.APPLICATION_PDF_VALUE, "case-%d.pdf".formatted(number)));
     }
 
     @GetMapping(path = "/{number}/sheet.txt", produces = "text/plain;charset=UTF-8")
     String sheetText(@PathVariable long number, @ParameterObject SheetParams asked) {
-        return SheetText.plain(house, asked.sheet(service, found(number)));
+        return SheetText.plain(house, asked.sheet(service, () -> found(number)));
     }
 
     private CaseRecord found(long number) {

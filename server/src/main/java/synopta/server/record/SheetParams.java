@@ -1,5 +1,6 @@
 package synopta.server.record;
 
+import java.util.function.Supplier;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Slugged;
 import synopta.core.record.CaseRecord;
@@ -14,10 +15,13 @@ import synopta.server.web.MayBeNull;
  * @param prices whether the parts stand there with their prices
  */
 record SheetParams(@MayBeNull String units, @MayBeNull Boolean prices) {
-    RepairSheet sheet(CaseService service, CaseRecord record) {
+    /** The sheet of a case; wishes that cannot be are refused before the case is looked for. */
+    RepairSheet sheet(CaseService service, Supplier<CaseRecord> record) {
         boolean isPriced = Boolean.TRUE.equals(prices);
-        return units == null
-                ? service.sheet(record, isPriced)
-                : service.sheet(record, Slugged.of(LengthUnit.class, "Unit", units), isPriced);
+        if (units == null) {
+            return service.sheet(record.get(), isPriced);
+        }
+        LengthUnit unit = Slugged.of(LengthUnit.class, "Unit", units);
+        return service.sheet(record.get(), unit, isPriced);
     }
 }

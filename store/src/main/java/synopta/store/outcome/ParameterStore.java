@@ -38,8 +38,8 @@ public final class ParameterStore implements ParameterRepository {
             values (?, ?, ?, ?)""";
     private static final String ADD_FIGURE = """
             insert into learnt_figure (version, place, kind, appliance, subject, words, believed, becomes, low, high, seen,
-                                       of_cases, seen_in, not_in, figure)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
+                                       of_cases, seen_in, not_in, figure, note)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""";
 
     @Override
     public synchronized Version add(Instant at, String by, @Nullable Integer like, List<Proposal> figures) {
@@ -62,7 +62,8 @@ public final class ParameterStore implements ParameterRepository {
                 p.support().of(),
                 numbers(p.support().seenIn()),
                 numbers(p.support().others()),
-                p.value()
+                p.value(),
+                p.note()
             });
             return new Version(version, at, by, like, figures);
         });
@@ -74,7 +75,7 @@ public final class ParameterStore implements ParameterRepository {
              order by version""";
     private static final String FIGURES = """
             select version, kind, appliance, subject, words, believed, becomes, low, high, seen, of_cases, seen_in, not_in,
-                   figure
+                   figure, note
               from learnt_figure
              order by version, place""";
 
@@ -98,7 +99,7 @@ public final class ParameterStore implements ParameterRepository {
     }
 
     private static Proposal figure(ResultSet row) throws SQLException {
-        return Proposal.of(
+        return new Proposal(
                 ParameterKind.of(row.getString("kind")),
                 appliance(row).orElse(null),
                 row.getString("subject"),
@@ -111,7 +112,8 @@ public final class ParameterStore implements ParameterRepository {
                         row.getInt("of_cases"),
                         numbers(row.getString("seen_in")),
                         numbers(row.getString("not_in"))),
-                row.getDouble("figure"));
+                row.getDouble("figure"),
+                row.getString("note"));
     }
 
     private static Optional<Appliance> appliance(ResultSet row) throws SQLException {
