@@ -12,7 +12,7 @@ import { RepairResult } from "./RepairResult";
 import { OutcomeEntries } from "./OutcomeEntries";
 import { Tabs } from "./Tabs";
 import { useOutcome } from "./useOutcome";
-import { ReturnedParts } from "./ReturnedParts";
+import { focusReturned, ReturnedParts } from "./ReturnedParts";
 import { FaultChoice } from "./FaultChoice";
 import { FaultLocation } from "./FaultLocation";
 import "./cases.css";
@@ -70,6 +70,7 @@ function OutcomeForm({ asked }: { asked: Wire["OutcomeAnswer"] }) {
     "0": () => change({ fault: null }),
     f: () => change({ fixed: true }),
     n: () => change({ fixed: false }),
+    r: focusReturned,
     Enter: ready ? () => write.mutate() : undefined,
   });
   return (

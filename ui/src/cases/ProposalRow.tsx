@@ -51,7 +51,7 @@ export function ProposalRow({ proposal: p, chosen, onToggle, opened, onOpen }: P
         <td className="numeric">
           {figure(p.kind, p.low)} to {figure(p.kind, p.high)}
         </td>
-        <td className="numeric">
+        <td className="numeric text-nowrap">
           <Button variant="link" size="sm" className="p-0" aria-expanded={opened} onClick={onOpen}>
             {p.seen} of {p.of}
           </Button>

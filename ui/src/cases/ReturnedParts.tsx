@@ -9,11 +9,15 @@ type Props = {
   onBack: (back: OutcomeDraft["back"]) => void;
 };
 
+/** Moves to the first part that may have come back. */
+export const focusReturned = () => document.querySelector<HTMLElement>(".back select")?.focus();
+
 /** For each part handed over: kept, or the reason of its return. */
 export function ReturnedParts({ lines, back, onBack }: Props) {
   return (
     <section className="card-plain" aria-label="Returned parts">
       <span className="bin-tab">Returned parts</span>
+      {lines.length > 0 && <kbd title="Go to the first part: R">R</kbd>}
       {lines.length === 0 && <p className="soft">Nothing was handed over.</p>}
       {lines.map((line) => (
         <div key={line.part} className="back">

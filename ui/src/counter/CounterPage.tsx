@@ -91,7 +91,7 @@ function Columns({ page, answer }: ColumnsProps) {
             <NewCounter
               fresh={isBlank(state)}
               calls={calls.all}
-              onTake={page.leaving.leave}
+              onLeave={page.leaving.leave}
               onTry={(line) => dispatch({ kind: "line", line, at: Date.now() })}
             />
           }

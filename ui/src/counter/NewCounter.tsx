@@ -18,12 +18,13 @@ type Props = {
   /** Whether nothing was typed yet. */
   fresh: boolean;
   calls: Wire["OpenCall"][];
-  onTake: (number: number) => void;
+  /** Another call is taken up. */
+  onLeave: () => void;
   onTry: (line: string) => void;
 };
 
 /** The counter before a call: what is waiting, and lines to try. */
-export function NewCounter({ fresh, calls, onTake, onTry }: Props) {
+export function NewCounter({ fresh, calls, onLeave, onTry }: Props) {
   const isEmptyHouse = useIsEmptyHouse();
   return (
     <div className="new-counter">
@@ -37,7 +38,7 @@ export function NewCounter({ fresh, calls, onTake, onTry }: Props) {
       {fresh && isEmptyHouse && <FirstSteps />}
       {fresh && (
         <>
-          <OpenCalls calls={calls} onTake={onTake} />
+          <OpenCalls calls={calls} onLeave={onLeave} />
           <FollowUps />
           <CameIn />
           <section className="card-plain" aria-label="Lines to try">
@@ -58,16 +59,16 @@ export function NewCounter({ fresh, calls, onTake, onTry }: Props) {
   );
 }
 
-function OpenCalls({ calls, onTake }: Pick<Props, "calls" | "onTake">) {
+function OpenCalls({ calls, onLeave }: Pick<Props, "calls" | "onLeave">) {
   return calls.length === 0 ? null : (
     <section className="card-plain" aria-label="Open calls, longest first">
       <span className="bin-tab">Open calls</span>
       <ul>
         {calls.map((call) => (
           <li key={call.number}>
-            <Button variant="link" size="sm" className="p-0" onClick={() => onTake(call.number)}>
+            <Link to={`/cases/${call.number}`} onClick={onLeave}>
               {call.customer ?? call.model ?? call.line}
-            </Button>{" "}
+            </Link>{" "}
             <span className="small soft">
               {[call.model, `case ${call.number}`, `${call.minutes} min`].filter(Boolean).join(" · ")}
             </span>

@@ -6,7 +6,7 @@ export type Step = "known" | "causes" | "bag";
 
 const NAMES: [Step, string][] = [
   ["known", "Known"],
-  ["causes", "Likely causes"],
+  ["causes", "Causes"],
   ["bag", "Bag"],
 ];
 

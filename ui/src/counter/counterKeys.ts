@@ -11,6 +11,7 @@ import { open } from "./identify/Meanings";
 import { atKeys, confirmed, rejected } from "./line/MayMean";
 import { compatiblePage } from "./sale/Bag";
 import { focusRow } from "./sale/partRows";
+import { toggleCompare } from "./sale/PurchaseOptions";
 import { optionsOf } from "./sale/purchaseOptions";
 import type { Armed } from "./record/undo";
 
@@ -101,6 +102,7 @@ export function counterKeys(actions: KeyActions): Record<string, (() => void) | 
       offered.length > 1
         ? () => dispatch({ kind: "chosen", choice: (state.choice + 1) % offered.length })
         : undefined,
+    "=": offered.length > 1 ? toggleCompare : undefined,
     q: chosen && actions.quote,
     a: chosen && actions.reserve,
     ArrowDown: () => focusRow(1),

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { nextPane } from "./panes";
 import type { Armed } from "./record/undo";
 
 type Keys = Record<string, (() => void) | undefined>;
@@ -55,8 +56,12 @@ function act(event: KeyboardEvent, given: Given) {
   }
 }
 
-/** Undo and redo, in the line too; other fields undo by themselves. */
+/** To the next pane and to open calls; undo and redo, in the line too: other fields undo by themselves. */
 function chord(event: KeyboardEvent, { onUndo, onRedo, onCall }: Given): boolean {
+  if (event.key === "F6") {
+    nextPane(event.shiftKey ? -1 : 1);
+    return true;
+  }
   const digit = /^Digit([1-9])$/.exec(event.code)?.[1];
   if (event.altKey && digit !== undefined) {
     onCall(Number(digit) - 1);

@@ -4,7 +4,7 @@ import { minutes, money } from "../shared/format";
 
 type Bag = Wire["SettingsEffectBag"];
 
-/** What the last change does to the calls that are open. */
+/** What the last change does to the calls that are open; told by what taking it back would do. */
 export function Effects({ effects }: { effects: Wire["CaseEffect"][] }) {
   if (effects.length === 0) {
     return null;
@@ -17,10 +17,10 @@ export function Effects({ effects }: { effects: Wire["CaseEffect"][] }) {
           <Link to={`/cases/${number}`}>Case {number}</Link>{" "}
           <span className="soft">{model ?? `“${line.slice(0, 60)}”`}</span>
           <div>
-            Before: <Held bag={effect.before} />
+            Before: <Held bag={effect.after} />
           </div>
           <div>
-            <b>Now:</b> <Held bag={effect.after} />
+            <b>Now:</b> <Held bag={effect.before} />
           </div>
         </div>
       ))}

@@ -14,6 +14,26 @@ import { RepairPractices } from "./RepairPractices";
 import { SupplierFeed } from "./SupplierFeed";
 import "./settings.css";
 
+/** Settings that decide what is sold. */
+const SELLING = [
+  "genuineOnly",
+  "replaceAll",
+  "replaceRings",
+  "oilShafts",
+  "testFirst",
+  "licensedToCustomers",
+  "unlikelyRequests",
+  "perHour",
+  "visit",
+  "horizonYears",
+] as const;
+
+/** The change that would take this one back, of what decides what is sold; none where nothing of that was changed. */
+function undoing(change: Change, before: Settings): Change | null {
+  const changed = SELLING.filter((name) => change[name] != null && change[name] !== before[name]);
+  return changed.length === 0 ? null : Object.fromEntries(changed.map((name) => [name, before[name]]));
+}
+
 /** The settings: region, repair practices, labor and wear, quotes, the repair sheet, the supplier. */
 export function SettingsPage() {
   const client = useQueryClient();
@@ -22,10 +42,10 @@ export function SettingsPage() {
   const settings = useQuery({ queryKey: SETTINGS_QUERY, queryFn: loadSettings });
   const change = useMutation({
     mutationFn: async (body: Change) => {
-      // What it does to the open calls is asked first: afterwards the settings are the same.
-      const effects = await answer(api.POST("/api/settings/effect", { body }));
+      const before = settings.data;
       await answer(api.PUT("/api/settings", { body }));
-      return effects;
+      const undone = before && undoing(body, before);
+      return undone ? answer(api.POST("/api/settings/effect", { body: undone })) : [];
     },
     onSuccess: () => client.invalidateQueries(),
     onSettled: (_data, _error, settled) => setWanted((last) => (last === settled ? {} : last)),

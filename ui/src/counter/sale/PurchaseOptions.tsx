@@ -17,6 +17,11 @@ const ROWS: Row[] = [
   { name: "left over", of: (o) => `${sparesOf(o.purchase) || NONE}` },
 ];
 
+const COMPARE = "compare";
+
+/** Opens the rows that compare the ways to buy, or closes them. */
+export const toggleCompare = () => document.getElementById(COMPARE)?.click();
+
 /** The purchase options side by side, and how the chosen one differs. */
 export function PurchaseOptions({ answer, choice, branch, act }: Props) {
   const offered = optionsOf(answer);
@@ -34,11 +39,12 @@ export function PurchaseOptions({ answer, choice, branch, act }: Props) {
                 <kbd>O</kbd>{" "}
                 <button
                   type="button"
+                  id={COMPARE}
                   className="compare"
                   aria-expanded={comparing}
                   onClick={() => setComparing(!comparing)}
                 >
-                  compare
+                  compare <kbd>=</kbd>
                 </button>
               </th>
               {offered.map((option, index) => (

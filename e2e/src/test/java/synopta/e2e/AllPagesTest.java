@@ -89,6 +89,17 @@ public class AllPagesTest extends Browser {
                     "() => document.activeElement !== document.body && !document.activeElement.closest('nav, .skip')");
         }
         assertTrue(reached, "the keyboard reaches something to act on beyond the places");
+        for (int width : new int[] {768, 390}) {
+            page.setViewportSize(width, 844);
+            page.waitForTimeout(100);
+            assertEquals(
+                    page.evaluate(
+                            "() => Math.max(document.documentElement.scrollWidth - innerWidth, 0)"
+                                    + " + Math.max(document.querySelector('main').scrollWidth - document.querySelector('main').clientWidth - 1, 0)"),
+                    0,
+                    "nothing beyond the edge at " + width);
+            assertAccessible();
+        }
     }
 
     @Test

@@ -136,6 +136,8 @@ public class CasesTest extends Browser {
         assertThat(page.getByText("In use: ")).isVisible();
         assertAccessible();
         Locator first = page.locator(".proposals tbody tr").first();
+        assertThat(first)
+                .containsText(Pattern.compile("than the (guide|catalog) says: .*\\. Based on \\d+ of \\d+ cases\\."));
         first.getByRole(AriaRole.CHECKBOX).check();
         assertThat(button("Enter who decides")).isDisabled();
         page.getByLabel("Decided by").fill("Ada");
@@ -176,7 +178,7 @@ public class CasesTest extends Browser {
         assertThat(region("Bag")).containsText("Fits");
         page.getByText("No customer name").click();
         page.getByLabel("Customer", new Page.GetByLabelOptions().setExact(true)).fill("Perpetua Quillfeather");
-        page.getByLabel("Phone").fill("55-0199");
+        page.getByLabel("Phone").fill("(503) 555-0199");
         page.getByLabel("Served by").fill("Ida");
         page.getByLabel("Served by").blur();
         assertAccessible();
@@ -184,8 +186,11 @@ public class CasesTest extends Browser {
         page.waitForURL(Pattern.compile("/cases/\\d+"));
         String kept = page.url();
         at("/cases");
-        page.getByLabel("Search cases").fill("quillf 55-0199");
-        assertThat(page.locator("tbody tr")).hasCount(1);
+        for (String words : List.of("quillf 5035550199", "503-555-0199", "555 0199 today", "quillf " + shownDay())) {
+            page.getByLabel("Search cases").fill(words);
+            assertThat(page.locator("tbody tr")).hasCount(1);
+        }
+        customersAndStaffAreFoundApart();
         assertThat(page.locator("tbody tr")).containsText("Ida, for Perpetua Quillfeather");
         page.navigate(kept);
         region("Known").getByText("Perpetua Quillfeather").first().click();
@@ -195,6 +200,23 @@ public class CasesTest extends Browser {
         page.getByLabel("Search cases").fill("quillfeather");
         assertThat(page.getByText("No case matches")).isVisible();
         assertEquals(page.getByText("Quillfeather").count(), 0);
+    }
+
+    private void customersAndStaffAreFoundApart() {
+        page.getByLabel("Search cases").fill("Ida");
+        page.getByLabel("Search in").selectOption("in the customer");
+        assertThat(page.getByText("No case matches")).isVisible();
+        page.getByLabel("Search in").selectOption("in who served");
+        assertThat(page.locator("tbody tr").first()).containsText("Ida");
+        page.getByLabel("Search in").selectOption("in the customer");
+        page.getByLabel("Search cases").fill("quillf");
+        assertThat(page.locator("tbody tr")).hasCount(1);
+    }
+
+    /** The day of the newest case, as the list shows it. */
+    private String shownDay() {
+        page.getByLabel("Search cases").fill("");
+        return page.locator("tbody tr td:nth-child(2)").first().innerText().split(",")[0];
     }
 
     @Test

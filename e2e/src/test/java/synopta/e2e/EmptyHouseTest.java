@@ -2,6 +2,7 @@ package synopta.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -63,6 +64,22 @@ public class EmptyHouseTest extends Browser {
             assertThat(page.getByRole(AriaRole.MAIN)).containsText(place.get(1));
         }
         assertAccessible();
+    }
+
+    /** After the others: then there is a catalog. */
+    @Test(dependsOnMethods = {"everyPlaceSaysWhatIsMissingAndWhatToDo", "aComplaintIsStillWorkedAndNoPartIsMadeUp"})
+    public void theCounterOpensWithWhatToDoFirstAndLoadsTheDemoData() {
+        page.navigate(house);
+        page.evaluate("() => localStorage.clear()");
+        page.reload();
+        Locator steps = region("First steps");
+        assertThat(steps).containsText("Import your catalog");
+        assertThat(steps).containsText("fault guide finds the likely cause");
+        assertAccessible();
+        steps.getByText("Load the demo data").click();
+        assertThat(steps).hasCount(0);
+        page.getByLabel("What the caller says").fill("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("QV-4410-K");
     }
 
     @Test

@@ -87,7 +87,7 @@ public class Screenshots extends Browser {
         assertThat(page.getByText("add as another machine")).isVisible();
         press("j");
         assertThat(region("Bag")).containsText("wash arm");
-        page.locator(".machines .btn").first().click();
+        page.locator(".visit-machines .btn").first().click();
         assertThat(region("Bag")).containsText("Convert LP to natural gas");
         picture("counter-visit");
         press("x");
@@ -135,6 +135,7 @@ public class Screenshots extends Browser {
     @Test
     public void theBench() {
         at("/bench/element");
+        button("Worked example").click();
         page.getByLabel("Meter reading").fill("21");
         assertThat(page.getByText("off value")).isVisible();
         picture("bench");

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
 
@@ -18,7 +19,7 @@ public class SettingsTest extends Browser {
                         RequestOptions.create()
                                 .setHeader("Content-Type", "application/json")
                                 .setData(
-                                        "{\"oilShafts\":true,\"replaceRings\":true,\"region\":\"united-states\",\"secondUnit\":\"millimeter\",\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}"));
+                                        "{\"oilShafts\":true,\"replaceRings\":true,\"region\":\"united-states\",\"secondUnit\":\"millimeter\",\"replaceAll\":true,\"quoteTerms\":\"\",\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}"));
     }
 
     private Locator handedOver(String line) {
@@ -50,12 +51,49 @@ public class SettingsTest extends Browser {
     }
 
     @Test
+    public void aChangeIsSaidToBeSavedAndWhatItDoesToAnOpenCallIsShown() {
+        String number = keepOpen("th7820w thumps, rear roller is worn flat, 8 yrs");
+        at("/settings");
+        page.getByLabel("Replace only the failed part").click();
+        assertThat(page.getByText("✓ saved")).isVisible();
+        Locator effect = region("Effect on open calls")
+                .locator(".row-line")
+                .filter(new Locator.FilterOptions().setHasText("Case " + number));
+        assertThat(effect).containsText(Pattern.compile("Before: .*QV-.*Now: .*QV-"));
+        assertAccessible();
+        effect.getByRole(AriaRole.LINK).click();
+        page.waitForURL("**/cases/" + number);
+    }
+
+    @Test
+    public void aQuoteHasTheMachineThePhoneOfTheBranchAndTheTermsOfTheHouse() {
+        at("/settings");
+        page.getByLabel("Phone or address of Staithe (optional)").fill("(541) 555-0140");
+        page.getByLabel("Phone or address of Staithe (optional)").press("Enter");
+        assertThat(page.getByText("✓ saved")).isVisible();
+        page.getByLabel("Terms on quotes (optional)").fill("Electrical parts are not taken back.");
+        page.getByLabel("Terms on quotes (optional)").press("Enter");
+        at("/settings");
+        assertThat(page.getByLabel("Terms on quotes (optional)")).hasValue("Electrical parts are not taken back.");
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("Fits");
+        button("Quote").click();
+        page.getByRole(AriaRole.DIALOG).getByLabel("Branch").selectOption("Staithe");
+        page.getByRole(AriaRole.DIALOG).getByText("Create quote").click();
+        Locator quote = page.getByRole(AriaRole.ARTICLE);
+        assertThat(quote).containsText("Staithe · (541) 555-0140");
+        assertThat(quote).containsText("TH-7820-W, dryer");
+        assertThat(quote).containsText("Electrical parts are not taken back.");
+        assertAccessible();
+    }
+
+    @Test
     public void aBranchHasItsOwnContactAndSizesAreInTheUnitsOfTheHouse() {
         at("/settings");
-        page.getByLabel("Contact of the house").fill("ask at the desk");
-        page.getByLabel("Contact of the house").press("Enter");
-        page.getByLabel("Contact of Staithe (optional)").fill("at the quay, until five");
-        page.getByLabel("Contact of Staithe (optional)").press("Enter");
+        page.getByLabel("Phone or address of the house").fill("ask at the desk");
+        page.getByLabel("Phone or address of the house").press("Enter");
+        page.getByLabel("Phone or address of Staithe (optional)").fill("at the quay, until five");
+        page.getByLabel("Phone or address of Staithe (optional)").press("Enter");
         Locator inches = page.getByLabel("Show inches beside sizes in millimeters");
         inches.click();
         assertThat(inches).isChecked();
