@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Check } from "./check";
-import { Entry, Missing } from "./Entry";
+import { Entries, Missing } from "./Entry";
 import { Method } from "./Method";
 import { Outcome } from "./Outcome";
 import { useEntered, type Values } from "./useEntered";
@@ -23,15 +23,7 @@ export function CheckCard({ check }: { check: Check }) {
       <span className="bin-tab">{check.name}</span>
       <div className="check-columns">
         <div className="fields">
-          {fields.map((field) => (
-            <Entry
-              key={field.name}
-              field={field}
-              value={values[field.name] ?? ""}
-              understood={understood.get(field.name)}
-              onValue={(value) => setValues({ ...values, [field.name]: value })}
-            />
-          ))}
+          <Entries fields={fields} values={values} understood={understood} onValues={setValues} />
         </div>
         <div>
           <div className="outcome" role="status">

@@ -1,6 +1,6 @@
 import { Form } from "react-bootstrap";
 import { type Field, unitOf } from "./check";
-import type { Understood } from "./useEntered";
+import type { Understood, Values } from "./useEntered";
 
 type Props = {
   field: Omit<Field, "example"> & { example?: string };
@@ -41,6 +41,26 @@ export function Entry({ field, value, understood, onValue }: Props) {
       </span>
     </Form.Group>
   );
+}
+
+type EntriesProps = {
+  fields: Field[];
+  values: Values;
+  understood: Map<string, Understood>;
+  onValues: (values: Values) => void;
+};
+
+/** All fields of a check. */
+export function Entries({ fields, values, understood, onValues }: EntriesProps) {
+  return fields.map((field) => (
+    <Entry
+      key={field.name}
+      field={field}
+      value={values[field.name] ?? ""}
+      understood={understood.get(field.name)}
+      onValue={(value) => onValues({ ...values, [field.name]: value })}
+    />
+  ));
 }
 
 /** What is still to be entered, named. */

@@ -5,7 +5,7 @@ import { answer, api, type Wire } from "../shared/api";
 import { percent, sentence } from "../shared/format";
 import { UseRow } from "../shared/UseAtCounter";
 import { DEGREES, type Field } from "./check";
-import { Entry } from "./Entry";
+import { Entries } from "./Entry";
 import { Method } from "./Method";
 import { type Understood, useEntered, type Values } from "./useEntered";
 
@@ -132,15 +132,7 @@ function MatchFields(props: FieldProps) {
           ))}
         </Form.Select>
       </Form.Group>
-      {fields.map((field) => (
-        <Entry
-          key={field.name}
-          field={field}
-          value={values[field.name] ?? ""}
-          understood={understood.get(field.name)}
-          onValue={(value) => onValues({ ...values, [field.name]: value })}
-        />
-      ))}
+      <Entries fields={fields} values={values} understood={understood} onValues={onValues} />
       <Form.Group controlId="match-model" className="entry">
         <Form.Label>
           From model <span className="soft small">if known</span>

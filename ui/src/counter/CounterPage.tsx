@@ -18,6 +18,7 @@ import { QuoteForm } from "./sale/QuoteForm";
 import { ReserveForm } from "./sale/ReserveForm";
 import { type Step, StepBar } from "./StepBar";
 import { useCounterPage } from "./useCounterPage";
+import { useKeptFocus } from "./useKeptFocus";
 
 /** The counter: one line is typed, and the whole case is assessed from it. */
 export function CounterPage() {
@@ -25,6 +26,7 @@ export function CounterPage() {
   const page = useCounterPage(number);
   const { state, work, loadError, calls, purchasing, quoted, help, setHelp } = page;
   const answer = work.data;
+  useKeptFocus(answer);
   return (
     <div className={calls.mode.on ? "counter keys-on" : "counter"}>
       <CounterMasthead

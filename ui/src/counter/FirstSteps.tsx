@@ -5,7 +5,11 @@ import { answer, api } from "../shared/api";
 
 /** Whether the catalog has no model yet; false until that is known. */
 export function useIsEmptyHouse(): boolean {
-  const sheets = useQuery({ queryKey: ["sheets"], queryFn: () => answer(api.GET("/api/catalogue")) });
+  const sheets = useQuery({
+    queryKey: ["sheets"],
+    queryFn: () => answer(api.GET("/api/catalogue")),
+    staleTime: 60_000,
+  });
   return sheets.data?.some(({ sheet, rows }) => sheet === "models" && rows === 0) ?? false;
 }
 

@@ -4,7 +4,7 @@ const MOST = 8;
 
 const read = (kind: string): string[] => {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(`looked-at-${kind}`) ?? "[]");
+    const kept: unknown = JSON.parse(localStorage.getItem(`synopta.looked-at-${kind}`) ?? "[]");
     return Array.isArray(kept) ? kept.filter((one): one is string => typeof one === "string") : [];
   } catch {
     return [];
@@ -16,7 +16,7 @@ export function useLookedAt(kind: "model" | "part", open: string | undefined): s
   useEffect(() => {
     if (open !== undefined) {
       localStorage.setItem(
-        `looked-at-${kind}`,
+        `synopta.looked-at-${kind}`,
         JSON.stringify([open, ...read(kind).filter((one) => one !== open)].slice(0, MOST)),
       );
     }

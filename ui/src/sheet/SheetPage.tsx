@@ -44,7 +44,7 @@ export function SheetPage() {
     <>
       <Masthead>
         <Link to={`/cases/${number}`}>
-          Back <kbd>B</kbd>
+          Back to the case <kbd>B</kbd>
         </Link>
         <Button variant="quiet" size="sm" onClick={() => setUnits(other)}>
           {other === "millimeter" ? "Show mm" : "Show inches"} <kbd>U</kbd>

@@ -110,6 +110,10 @@ public class AllPagesTest extends Browser {
                 page.evaluate("() => document.documentElement.scrollHeight <= innerHeight"),
                 true,
                 "1280 by 800 is enough");
+        assertTrue(
+                (Boolean) page.evaluate("() => document.querySelector('.of-bag .gives').offsetHeight"
+                        + " >= 0.5 * document.querySelector('.of-bag').offsetHeight - 1"),
+                "the bag has half of the column");
     }
 
     @Test

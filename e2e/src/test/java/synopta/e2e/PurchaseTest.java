@@ -177,6 +177,7 @@ public class PurchaseTest extends Browser {
     @Test
     public void bothCoilsOfAHeaterAreJudgedByTheirPairs() {
         at("/bench/coils");
+        button("Worked example").click();
         page.getByLabel("Reading C–A").fill("21.3");
         page.getByLabel("Reading C–B").fill("OL");
         page.getByLabel("Reading A–B").fill("OL");

@@ -118,6 +118,20 @@ public class SizesTest extends Browser {
     }
 
     @Test
+    public void theFocusIsNotLostWhenTheControlThatHasItGoes() {
+        caller(CALL);
+        assertThat(region("Bag")).containsText("Fits");
+        for (String control : List.of("[aria-label='Next question'] .answers button", ".known-list .btn-strike")) {
+            page.locator(control).first().focus();
+            page.waitForResponse("**/api/counter", () -> page.keyboard().press("Enter"));
+            page.waitForTimeout(200);
+            assertTrue(
+                    (Boolean) page.evaluate("() => document.activeElement !== document.body"),
+                    control + " took the focus along");
+        }
+    }
+
+    @Test
     public void oneKeyGoesFromColumnToColumn() {
         caller(CALL);
         assertThat(region("Bag")).containsText("Fits");

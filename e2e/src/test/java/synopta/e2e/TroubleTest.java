@@ -92,6 +92,10 @@ public class TroubleTest extends Browser {
                     place + " at " + width);
         }
         caller("th7820w thumps, 8 yrs");
+        assertThat(page.locator(".total .sum")).containsText("$41.90");
+        if (width <= 900) {
+            page.getByLabel("Steps of the call").getByText("Bag").click();
+        }
         assertThat(region("Bag")).containsText("QV-4410-K");
         Locator total = page.locator(".total button").last();
         total.scrollIntoViewIfNeeded();
