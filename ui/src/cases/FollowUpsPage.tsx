@@ -1,22 +1,17 @@
-import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
-import { answer, api, type Wire } from "../shared/api";
+import type { Wire } from "../shared/api";
 import { Masthead } from "../shared/Masthead";
+import { FOLLOW_UP_DAYS, useFollowUps } from "../shared/useWaiting";
 import { CaseTable } from "./CaseTable";
 import { ScanField } from "./ScanField";
 import { Tabs } from "./Tabs";
 import { useReturned } from "./useReturned";
 import "./cases.css";
 
-const DAYS = 7;
-
 /** A returned part is scanned; below are the cases to follow up. */
 export function FollowUpsPage() {
   const navigate = useNavigate();
-  const due = useQuery({
-    queryKey: ["follow-ups"],
-    queryFn: () => answer(api.GET("/api/follow-ups", { params: { query: { days: DAYS } } })),
-  });
+  const due = useFollowUps();
   const returned = useReturned((only) => void navigate(`/cases/${only}/outcome`));
   return (
     <>
@@ -38,7 +33,7 @@ export function FollowUpsPage() {
         )}
         <h2>
           Follow-ups{" "}
-          <span className="soft small">handed over {DAYS} or more days ago, outcome not known</span>
+          <span className="soft small">handed over {FOLLOW_UP_DAYS} or more days ago, outcome not known</span>
         </h2>
         {due.error && <div className="notice bad">{due.error.message}</div>}
         {due.data?.length === 0 && <p className="card-plain p-4">No case needs a follow-up.</p>}

@@ -1,9 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Button, Table } from "react-bootstrap";
 import { Link } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { day, when } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { STANDING_QUERY, useStanding } from "../shared/useWaiting";
 import { PartLink } from "../shared/NumberLink";
 import { Tabs } from "./Tabs";
 import "./cases.css";
@@ -46,13 +47,10 @@ function post(act: Act, number: number) {
 /** Reserved and ordered pieces that are still to be fetched. */
 export function ReservedPage() {
   const client = useQueryClient();
-  const standing = useQuery({
-    queryKey: ["standing"],
-    queryFn: () => answer(api.GET("/api/reservations/standing")),
-  });
+  const standing = useStanding();
   const acting = useMutation({
     mutationFn: ({ act, number }: { act: Act; number: number }) => answer(post(act, number)),
-    onSettled: () => client.invalidateQueries({ queryKey: ["standing"] }),
+    onSettled: () => client.invalidateQueries({ queryKey: STANDING_QUERY }),
   });
   const rows = standing.data ?? [];
   return (

@@ -1,8 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
 import { Button } from "react-bootstrap";
 import { Link } from "react-router";
-import { answer, api, type Wire } from "../shared/api";
+import type { Wire } from "../shared/api";
 import { many } from "../shared/format";
+import { useFollowUps, useStanding } from "../shared/useWaiting";
 import { FirstSteps, useIsEmptyHouse } from "./FirstSteps";
 
 /** Lines to try, as callers say them. */
@@ -79,14 +79,10 @@ function OpenCalls({ calls, onLeave }: Pick<Props, "calls" | "onLeave">) {
   );
 }
 
-const DAYS = 7;
 const MOST = 4;
 
 function FollowUps() {
-  const due = useQuery({
-    queryKey: ["follow-ups"],
-    queryFn: () => answer(api.GET("/api/follow-ups", { params: { query: { days: DAYS } } })),
-  });
+  const due = useFollowUps();
   const cases = due.data ?? [];
   return cases.length === 0 ? null : (
     <section className="card-plain" aria-label="Follow-ups">
@@ -110,10 +106,7 @@ function FollowUps() {
 
 /** Ordered pieces that came in, for whom nobody has called yet first. */
 function CameIn() {
-  const standing = useQuery({
-    queryKey: ["standing"],
-    queryFn: () => answer(api.GET("/api/reservations/standing")),
-  });
+  const standing = useStanding();
   const came = (standing.data ?? [])
     .filter((one) => one.state === "arrived")
     .sort((a, b) => Number(a.calledAt !== null) - Number(b.calledAt !== null));

@@ -1,17 +1,16 @@
+import { controlsOf } from "./controls";
+
 /** The line, and the three columns, in the order of the screen. */
 const PANES = ["#line", ".of-known", ".of-causes", ".of-bag"];
-
-const FOCUSABLE = "a[href], button, input, select, summary, [tabindex='0']";
-
-const isUsable = (control: HTMLElement): boolean =>
-  control.offsetParent !== null && !control.matches(":disabled");
 
 /** The first control of a pane; none where it is not shown. */
 function firstOf(pane: string): HTMLElement | undefined {
   const whole = document.querySelector<HTMLElement>(pane);
   return whole?.matches("input")
     ? whole
-    : [...(whole?.querySelectorAll<HTMLElement>(FOCUSABLE) ?? [])].find(isUsable);
+    : whole
+      ? controlsOf(whole).find((control) => control.offsetParent !== null)
+      : undefined;
 }
 
 /** Moves to the first control of the next pane, or of the one before. */

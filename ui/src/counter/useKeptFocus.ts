@@ -1,4 +1,5 @@
 import { useEffect, useRef } from "react";
+import { controlsOf } from "./controls";
 
 /** The groups of controls within which the focus stays. */
 const GROUPS = [
@@ -14,11 +15,6 @@ const GROUPS = [
   ".of-causes",
   ".of-bag",
 ];
-
-const FOCUSABLE = "a[href], button, input, select, summary, [tabindex='0']";
-
-const controlsOf = (group: Element): HTMLElement[] =>
-  [...group.querySelectorAll<HTMLElement>(FOCUSABLE)].filter((control) => !control.matches(":disabled"));
 
 type Place = { control: Element; groups: { selector: string; index: number }[] };
 

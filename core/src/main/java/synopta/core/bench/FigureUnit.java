@@ -4,9 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import synopta.core.quantity.Slugged;
 
 /** A unit that a field of the bench asks for, with the units people say in its place and what each is worth in it. */
-public enum FigureUnit {
+public enum FigureUnit implements Slugged {
     OHM("Ω", "24, 10.5 k, OL or beeps"),
     MEGOHM("MΩ", "10, 500 k or OL"),
     VOLT("V", "240", of(1, "v", "volt", "volts"), of(1000, "kv"), of(0.001, "mv")),
@@ -53,7 +54,8 @@ public enum FigureUnit {
     }
 
     /** The sign of the unit, as in `Ω` or `ft`. */
-    public String symbol() {
+    @Override
+    public String slug() {
         return symbol;
     }
 
@@ -65,20 +67,5 @@ public enum FigureUnit {
     /** What one of each unit that is said is worth in this one, by its lower-case words; empty where a unit is read otherwise. */
     Map<String, Double> worth() {
         return worth;
-    }
-
-    /**
-     * The unit of a sign.
-     *
-     * @throws IllegalArgumentException for another sign, naming those that are known
-     */
-    public static FigureUnit of(String symbol) {
-        return Arrays.stream(values())
-                .filter(u -> u.symbol.equals(symbol))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("Unit (%s) must be one of %s."
-                        .formatted(
-                                symbol,
-                                Arrays.stream(values()).map(u -> u.symbol).collect(Collectors.joining(", ")))));
     }
 }

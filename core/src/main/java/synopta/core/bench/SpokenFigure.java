@@ -22,8 +22,6 @@ public record SpokenFigure(@Nullable Double value, String words) {
             "l?(?<figure>-?\\d+(?:\\.\\d+)?)\\s*(?:°|deg(?:rees?)?\\.?)?\\s*(?<scale>f|fahrenheit|c|celsius)?");
 
     private static final double THOUSAND = 1000;
-    private static final double FOOT_M = 0.3048;
-    private static final double BTU_KW = 1.055056 / 3600;
 
     /**
      * Reads a figure.
@@ -48,10 +46,10 @@ public record SpokenFigure(@Nullable Double value, String words) {
                 ohms -> {
                     double all = bare ? ohms * usual : ohms;
                     String words = "%s Ω".formatted(shown(all));
-                    String short_ = all >= 1e6
+                    String scaled = all >= 1e6
                             ? " (%s MΩ)".formatted(shown(all / 1e6))
                             : all >= THOUSAND ? " (%s kΩ)".formatted(shown(all / THOUSAND)) : "";
-                    return new SpokenFigure(all / usual, words + short_ + (all == 0 ? " (continuity)" : ""));
+                    return new SpokenFigure(all / usual, words + scaled + (all == 0 ? " (continuity)" : ""));
                 },
                 overload -> new SpokenFigure(null, "OL (open circuit)"));
     }
@@ -98,11 +96,14 @@ public record SpokenFigure(@Nullable Double value, String words) {
     private static String words(double value, FigureUnit unit) {
         String figure = shown(value);
         return switch (unit) {
-            case FOOT -> "%s ft (%s m)".formatted(figure, shown(value * FOOT_M));
-            case BTU_PER_HOUR -> "%s BTU/h (%s kW)".formatted(figure, shown(value * BTU_KW));
-            case WATT -> "%s W (%s kW)".formatted(figure, shown(value / THOUSAND));
+            case FOOT ->
+                "%s ft (%s m)".formatted(figure, shown(value / unit.worth().get("m")));
+            case BTU_PER_HOUR, WATT ->
+                "%s %s (%s kW)"
+                        .formatted(
+                                figure, unit.slug(), shown(value / unit.worth().get("kw")));
             case COUNT -> figure;
-            default -> "%s %s".formatted(figure, unit.symbol());
+            default -> "%s %s".formatted(figure, unit.slug());
         };
     }
 
@@ -116,8 +117,6 @@ public record SpokenFigure(@Nullable Double value, String words) {
     private static IllegalArgumentException notUnderstood(String said, FigureUnit unit) {
         return new IllegalArgumentException("“%s” is not understood%s. Enter %s."
                 .formatted(
-                        said.strip(),
-                        unit == FigureUnit.COUNT ? " as a count" : " in " + unit.symbol(),
-                        unit.example()));
+                        said.strip(), unit == FigureUnit.COUNT ? " as a count" : " in " + unit.slug(), unit.example()));
     }
 }

@@ -3,11 +3,9 @@ package synopta.core.catalog;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -44,15 +42,11 @@ public interface Catalog {
 
     /** Models of a layout by number, beginning after one's key. */
     default List<Model> modelsBuilt(Appliance appliance, String layout, String after, int most) {
-        Set<String> platforms = new HashSet<>();
         List<Model> built = new ArrayList<>();
         eachModel(model -> {
-            boolean isOf = platforms.contains(model.platform())
-                    || model.appliance() == appliance
-                            && platform(model.platform()).stream()
-                                    .anyMatch(p -> p.layout().equals(layout));
+            boolean isOf = platform(model.platform()).stream()
+                    .anyMatch(p -> p.appliance() == appliance && p.layout().equals(layout));
             if (isOf) {
-                platforms.add(model.platform());
                 built.add(model);
             }
         });

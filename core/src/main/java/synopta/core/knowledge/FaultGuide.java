@@ -35,7 +35,6 @@ public record FaultGuide(
     /**
      * The guide of a pack.
      *
-     * @param unit sign of the unit that is read; for tests only
      * @param practice whether a part can be made up to read a test on
      */
     public static FaultGuide of(Pack pack, Predicate<MeterTest> practice) {

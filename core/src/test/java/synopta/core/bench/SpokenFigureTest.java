@@ -5,6 +5,7 @@ import static org.testng.Assert.assertThrows;
 
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.quantity.Slugged;
 
 /** Figures as people say them, against conversions done by hand. */
 public class SpokenFigureTest {
@@ -36,7 +37,7 @@ public class SpokenFigureTest {
 
     @Test(dataProvider = "figures")
     public void aFigureIsReadWithItsUnitAndShownInBoth(String said, String unit, Double value, String words) {
-        SpokenFigure figure = SpokenFigure.read(said, FigureUnit.of(unit));
+        SpokenFigure figure = SpokenFigure.read(said, unit(unit));
         assertEquals(figure.words(), words);
         if (value == null) {
             assertEquals(figure.value(), null);
@@ -50,7 +51,11 @@ public class SpokenFigureTest {
         for (String[] wrong : new String[][] {
             {"5 A", "V"}, {"OL", "V"}, {"warm", "°C"}, {"2.5", "count"}, {"22 lb", "ft"}, {"", "W"}, {"5", "furlong"}
         }) {
-            assertThrows(IllegalArgumentException.class, () -> SpokenFigure.read(wrong[0], FigureUnit.of(wrong[1])));
+            assertThrows(IllegalArgumentException.class, () -> SpokenFigure.read(wrong[0], unit(wrong[1])));
         }
+    }
+
+    private static FigureUnit unit(String sign) {
+        return Slugged.of(FigureUnit.class, "Unit", sign);
     }
 }

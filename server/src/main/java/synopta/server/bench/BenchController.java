@@ -22,6 +22,7 @@ import synopta.core.bench.SpokenFigure;
 import synopta.core.bench.SupplyCheck;
 import synopta.core.bench.ThermistorCheck;
 import synopta.core.bench.ToolFit;
+import synopta.core.quantity.Slugged;
 
 /** What a reading or a measure says about a part. */
 @RestController
@@ -30,7 +31,7 @@ class BenchController {
     /** What was entered in a field, as it is understood. */
     @GetMapping("/figure")
     SpokenFigure figure(@RequestParam @Size(max = 60) String said, @RequestParam String unit) {
-        return SpokenFigure.read(said, FigureUnit.of(unit));
+        return SpokenFigure.read(said, Slugged.of(FigureUnit.class, "Unit", unit));
     }
 
     @PostMapping("/element")
