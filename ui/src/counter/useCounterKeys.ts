@@ -11,6 +11,13 @@ const isField = (target: EventTarget | null): boolean =>
   target instanceof HTMLTextAreaElement ||
   target instanceof HTMLSelectElement;
 
+/** A choice, and the line of the counter, leave undo to the case; text that is typed elsewhere undoes by itself. */
+const undoesItself = (target: EventTarget | null): boolean =>
+  target instanceof HTMLTextAreaElement ||
+  (target instanceof HTMLInputElement &&
+    target.id !== "line" &&
+    !["checkbox", "radio"].includes(target.type));
+
 type Given = {
   /** What each key does now; letters only while the keys are on. */
   keys: Keys;
@@ -56,7 +63,7 @@ function act(event: KeyboardEvent, given: Given) {
   }
 }
 
-/** To the next pane and to open calls; undo and redo, in the line too: other fields undo by themselves. */
+/** To the next pane and to open calls; undo and redo. */
 function chord(event: KeyboardEvent, { onUndo, onRedo, onCall }: Given): boolean {
   if (event.key === "F6") {
     nextPane(event.shiftKey ? -1 : 1);
@@ -67,8 +74,8 @@ function chord(event: KeyboardEvent, { onUndo, onRedo, onCall }: Given): boolean
     onCall(Number(digit) - 1);
     return true;
   }
-  const elsewhere = isField(event.target) && (event.target as HTMLElement).id !== "line";
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z" || elsewhere) {
+  const isUndo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z";
+  if (!isUndo || undoesItself(event.target)) {
     return false;
   }
   (event.shiftKey ? onRedo : onUndo)();

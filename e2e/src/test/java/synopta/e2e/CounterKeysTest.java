@@ -73,6 +73,7 @@ public class CounterKeysTest extends Browser {
         assertThat(region("Bag")).containsText("QV-4410-K");
         page.keyboard().press("Control+z");
         assertThat(line()).hasValue("");
+        page.getByLabel("Needed by").focus();
         page.keyboard().press("Control+Shift+z");
         assertThat(line()).hasValue("th7820w thumps");
     }
