@@ -94,6 +94,9 @@ function about(question: Question): string {
 /** With more replies than this they are set closer. */
 const ROOMY = 4;
 
+/** Keys that lead to a reply; focus that a repaint hands on foresees nothing. */
+const REACHED_BY = new Set(["Tab", "F6", "ArrowUp", "ArrowDown", "ArrowLeft", "ArrowRight"]);
+
 type RepliesProps = Pick<Props, "act" | "onTry"> & { question: Question; keys?: boolean };
 
 function Replies({ question, act, onTry, keys = false }: RepliesProps) {
@@ -114,7 +117,7 @@ function Replies({ question, act, onTry, keys = false }: RepliesProps) {
           title={question.choices.find((c) => c.answer === reply)?.words ?? "Not known"}
           onMouseEnter={() => held(reply)}
           onMouseMove={() => held(reply)}
-          onFocus={() => held(reply)}
+          onKeyUp={(event) => REACHED_BY.has(event.key) && held(reply)}
           onBlur={() => onTry(null)}
           onClick={() => {
             onTry(null);

@@ -34,6 +34,13 @@ public class WhyTest extends Browser {
         assertThat(region("Known")).containsText("Filter clean");
         assertThat(suspects()).containsText("Drain hose, kinked or blocked");
         assertThat(suspects().locator(".numeric").first()).hasText(foreseen);
+        Locator next = question().getByText("yes").first();
+        next.focus();
+        assertThat(page.getByText("How likely each fault is")).isVisible();
+        page.keyboard().press("Shift+Tab");
+        page.keyboard().press("Tab");
+        assertThat(next).isFocused();
+        assertThat(page.getByText("How likely each fault is")).isHidden();
     }
 
     @Test
