@@ -10,8 +10,8 @@ public final class ModelNumber implements Comparable<ModelNumber> {
 
     /** Refuses a number without a letter or digit; surrounding blanks are dropped. */
     public ModelNumber(String written) {
-        this.written = NumberNormalizer.required("Model number", written);
-        key = NumberNormalizer.key(written);
+        key = NumberNormalizer.required("Model number", written);
+        this.written = written.strip();
     }
 
     /** As its maker writes it. */

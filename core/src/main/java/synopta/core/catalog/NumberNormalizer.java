@@ -12,15 +12,27 @@ public final class NumberNormalizer {
 
     /** "dg7-40b2 w" becomes "DG740B2W"; full-width forms are folded first (Unicode NFKC). */
     public static String key(String written) {
-        StringBuilder key = new StringBuilder();
-        boolean plain = written.chars().allMatch(c -> c < 128);
-        String folded = plain ? written : Normalizer.normalize(written, Normalizer.Form.NFKC);
-        for (char c : folded.toUpperCase(Locale.ROOT).toCharArray()) {
+        StringBuilder key = new StringBuilder(written.length());
+        String folded = isPlain(written)
+                ? written
+                : Normalizer.normalize(written, Normalizer.Form.NFKC).toUpperCase(Locale.ROOT);
+        for (int i = 0; i < folded.length(); i++) {
+            char c = Character.toUpperCase(folded.charAt(i));
             if ((c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9')) {
                 key.append(c);
             }
         }
         return key.toString();
+    }
+
+    /** Asked for every number of every row that is read: no streams. */
+    private static boolean isPlain(String written) {
+        for (int i = 0; i < written.length(); i++) {
+            if (written.charAt(i) >= 128) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Pairs as one cell, by name: "length-mm=2337;ribs=4". */
@@ -41,11 +53,13 @@ public final class NumberNormalizer {
         return pairs;
     }
 
+    /** The key of a number that must have one. */
     static String required(String what, String written) {
-        if (written == null || key(written).isEmpty()) {
+        String key = written == null ? "" : key(written);
+        if (key.isEmpty()) {
             throw new IllegalArgumentException(
                     "%s (%s) must contain at least one letter or digit.".formatted(what, written));
         }
-        return written.strip();
+        return key;
     }
 }

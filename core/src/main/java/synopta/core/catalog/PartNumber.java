@@ -10,8 +10,8 @@ public final class PartNumber implements Comparable<PartNumber> {
 
     /** Refuses a number without a letter or digit; surrounding blanks are dropped. */
     public PartNumber(String written) {
-        this.written = NumberNormalizer.required("Part number", written);
-        key = NumberNormalizer.key(written);
+        key = NumberNormalizer.required("Part number", written);
+        this.written = written.strip();
     }
 
     /** As its maker writes it. */

@@ -24,12 +24,16 @@ public record SerialRange(@Nullable String from, @Nullable String to) {
 
     /** Refuses an end without a letter or digit. */
     public SerialRange {
-        from = Optional.ofNullable(from)
-                .map(s -> NumberNormalizer.required("Serial", s))
-                .orElse(null);
-        to = Optional.ofNullable(to)
-                .map(s -> NumberNormalizer.required("Serial", s))
-                .orElse(null);
+        from = checked(from);
+        to = checked(to);
+    }
+
+    private static @Nullable String checked(@Nullable String end) {
+        if (end == null) {
+            return null;
+        }
+        NumberNormalizer.required("Serial", end);
+        return end.strip();
     }
 
     /** Whether no end is set. */

@@ -85,14 +85,15 @@ final class PackModel {
     }
 
     /**
-     * The network of what a machine may be; fuels and layouts that make no difference are one variant. Shares add up to
-     * the probability of what is known of its construction.
+     * The network of what a machine with these priors may be; fuels and layouts that make no difference are one variant.
+     * Shares add up to the probability of what is known of its construction.
      */
-    Network network(Machine machine, List<Evidence> construction) {
-        return any.of(priors(machine), new MachineVariants(pack, constructions, machine, construction).variants());
+    Network network(Machine machine, double[] priors, List<Evidence> construction) {
+        return any.of(priors, new MachineVariants(pack, constructions, machine, construction).variants());
     }
 
-    private double[] priors(Machine machine) {
+    /** By fault, how likely each is at the age of the machine. */
+    double[] priors(Machine machine) {
         return pack.faults().stream()
                 .mapToDouble(fault -> pack.prior(fault, machine.ageYears()))
                 .toArray();

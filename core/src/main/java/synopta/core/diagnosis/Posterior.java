@@ -18,17 +18,20 @@ import synopta.core.knowledge.Finding;
 final class Posterior {
     private final PackModel model;
     private final Machine machine;
+    private final double[] priors;
     private final Map<List<Evidence>, Network> networks = new ConcurrentHashMap<>();
 
     Posterior(PackModel model, Machine machine) {
         this.model = model;
         this.machine = machine;
+        priors = model.priors(machine);
     }
 
     /** The network of the constructions that the evidence leaves. */
     private Network network(List<Evidence> evidence) {
         return networks.computeIfAbsent(
-                evidence.stream().filter(model::isOfConstruction).toList(), built -> model.network(machine, built));
+                evidence.stream().filter(model::isOfConstruction).toList(),
+                built -> model.network(machine, priors, built));
     }
 
     /**

@@ -10,7 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
+import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.Finding;
 import synopta.core.knowledge.Installation;
 import synopta.core.knowledge.Layout;
@@ -98,20 +100,24 @@ public final class Teardown {
 
     /** What a technician measures before a part of this type is replaced, where the house tests first and nobody did. */
     private Optional<MeterTest> test(String type) {
-        List<MeterTest> tests = practices.testFirst()
-                ? pack.tests().stream().filter(test -> proves(test, type)).toList()
-                : List.of();
+        if (!practices.testFirst()) {
+            return Optional.empty();
+        }
+        Set<String> faults = pack.faults().stream()
+                .filter(fault -> fault.partType().equals(type))
+                .map(Fault::id)
+                .collect(Collectors.toSet());
+        List<MeterTest> tests =
+                pack.tests().stream().filter(test -> proves(test, faults)).toList();
         return tests.stream().anyMatch(test -> answered.contains(test.finding().id()))
                 ? Optional.empty()
                 : tests.stream().findFirst();
     }
 
-    private boolean proves(MeterTest test, String type) {
+    private static boolean proves(MeterTest test, Set<String> faults) {
         return test.provesGood()
                 && test.finding().who() != Finding.Who.LICENSED
-                && test.finds().stream()
-                        .flatMap(id -> pack.fault(id).stream())
-                        .anyMatch(fault -> fault.partType().equals(type));
+                && test.finds().stream().anyMatch(faults::contains);
     }
 
     private static String measured(MeterTest test) {
