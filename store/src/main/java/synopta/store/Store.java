@@ -68,7 +68,9 @@ public final class Store implements AutoCloseable {
     public static Store inFolder(Path folder) {
         Path file = folder.toAbsolutePath().resolve("synopta");
         try {
-            return new Store("jdbc:h2:file:%s;WRITE_DELAY=0;TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE".formatted(file));
+            return new Store(
+                    "jdbc:h2:file:%s;WRITE_DELAY=0;TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE;QUERY_CACHE_SIZE=256"
+                            .formatted(file));
         } catch (HikariPool.PoolInitializationException e) {
             throw new Unusable(folder, e);
         }

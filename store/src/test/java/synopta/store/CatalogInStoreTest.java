@@ -2,6 +2,8 @@ package synopta.store;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertNotSame;
+import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
@@ -16,19 +18,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import synopta.core.catalog.Catalog;
+import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.CatalogTables;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.ModelUsage;
 import synopta.core.catalog.Part;
 import synopta.core.catalog.PartNumber;
+import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.Sheet;
+import synopta.core.catalog.Slot;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
@@ -127,6 +134,46 @@ public class CatalogInStoreTest {
         assertEquals(stored.partsFrom("QV11", 3), memory.partsFrom("QV11", 3));
         assertEquals(stored.modelsFrom("TH78", 5), memory.modelsFrom("TH78", 5));
         assertEquals(stored.fitsAt("Skerry", "belt"), memory.fitsAt("Skerry", "belt"));
+    }
+
+    @Test
+    public void thePopularityThatTheStoreKeepsIsThatOfTheModelsAddedUp() {
+        Catalog memory = new InMemoryCatalog(DEMO);
+        Catalog stored = store.catalog();
+        for (Set<Fuel> fuels : List.of(Set.of(Fuel.ELECTRIC), Set.of(Fuel.NATURAL_GAS, Fuel.LP), Set.<Fuel>of())) {
+            for (Slot slot : DEMO.slots()) {
+                String platform = slot.platform();
+                assertEquals(stored.popularity(platform, fuels), memory.popularity(platform, fuels), 1e-9);
+                SortedMap<PartNumber, Double> kept = stored.popularity(platform, slot.partType(), fuels);
+                SortedMap<PartNumber, Double> added = memory.popularity(platform, slot.partType(), fuels);
+                assertEquals(kept.keySet(), added.keySet());
+                added.forEach((part, sum) -> assertEquals(kept.get(part), sum, 1e-9));
+            }
+        }
+    }
+
+    @Test
+    public void withinOneReadingTheSameIsLookedUpOnceAndAChangeIsSeen() {
+        Catalog stored = store.catalog();
+        PartPrice price = DEMO.prices().get(0);
+        ModelNumber number = DEMO.models().get(0).number();
+        CatalogImport dearer = new CatalogImport();
+        dearer.begin(Sheet.PRICES).add(new PartPrice(price.part(), price.price().plus(price.price())), 2);
+        stored.reading(() -> {
+            assertSame(stored.fits(number), stored.fits(number));
+            assertEquals(stored.price(price.part()), Optional.of(price.price()));
+            store.catalogStore().replace(dearer, sheet -> {});
+            assertEquals(
+                    stored.price(price.part()),
+                    Optional.of(dearer.sent(Sheet.PRICES)
+                            .orElseThrow()
+                            .rows()
+                            .get(0)
+                            .price()));
+            store.catalogStore().replace(DEMO);
+            return stored.price(price.part());
+        });
+        assertNotSame(stored.fits(number), stored.fits(number));
     }
 
     @Test

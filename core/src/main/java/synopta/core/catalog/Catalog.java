@@ -6,7 +6,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +20,11 @@ import synopta.core.quantity.Money;
  * number) and are empty when there is nothing to say.
  */
 public interface Catalog {
+    /** Does work that looks much up: a catalog that is far away may look the same up only once. */
+    default <T> T reading(Supplier<T> work) {
+        return work.get();
+    }
+
     /** All brands by name. */
     List<Brand> brands();
 
@@ -74,6 +82,16 @@ public interface Catalog {
 
     /** Every fit listed at a place for any model of a platform. */
     List<Fit> fitsAt(String platform, String slot);
+
+    /** How popular the models of a platform are together, of those of one of the fuels or of none. */
+    default double popularity(String platform, Set<Fuel> fuels) {
+        return new ModelPopularity(this, platform, fuels).ofAll();
+    }
+
+    /** By part, how popular those of these models are together that take it at any place of a part type. */
+    default SortedMap<PartNumber, Double> popularity(String platform, String partType, Set<Fuel> fuels) {
+        return new ModelPopularity(this, platform, fuels).byPart(partType);
+    }
 
     /**
      * Rows that list a part, by the number of the model, beginning after one.

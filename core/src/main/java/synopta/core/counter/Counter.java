@@ -100,15 +100,15 @@ public final class Counter {
 
     /** The whole case, computed anew. */
     public CaseAssessment work(CaseInput input) {
-        return work(
+        return catalog.reading(() -> work(
                 input,
                 (query, identified) ->
-                        query.weighing(new PartCosts(catalog, currency.get(), rules.get()).of(identified)));
+                        query.weighing(new PartCosts(catalog, currency.get(), rules.get()).of(identified))));
     }
 
     /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
     public CaseAssessment withoutQuestions(CaseInput input) {
-        return work(input, (query, identified) -> query.withoutQuestions());
+        return catalog.reading(() -> work(input, (query, identified) -> query.withoutQuestions()));
     }
 
     private CaseAssessment work(CaseInput input, BiFunction<DiagnosisQuery, IdentifiedModel, DiagnosisQuery> asked) {

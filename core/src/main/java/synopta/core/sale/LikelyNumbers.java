@@ -10,26 +10,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.Fit;
 import synopta.core.catalog.Fuel;
-import synopta.core.catalog.Model;
-import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Platform;
 import synopta.core.fit.FitFinder;
 import synopta.core.identify.IdentifiedModel;
 import synopta.core.knowledge.Layout;
-import synopta.core.knowledge.Pack;
 import synopta.core.quantity.Probability;
 
 /**
  * The numbers that parts may have while the model is not known: over the platforms that the machine may be of, with
  * P(number) = sum over platforms of P(platform) times the share of popularity of its models that take the number.
  *
- * <p>Cost: the rows of the places of the part types on each platform.
+ * <p>Cost: one look-up for each part type and platform.
  */
 final class LikelyNumbers {
     private static final int MOST = 4;
@@ -37,18 +32,16 @@ final class LikelyNumbers {
 
     private final Catalog catalog;
     private final FitFinder finder;
-    private final Pack pack;
     private final Map<String, Double> platforms;
     private final @Nullable Layout layout;
     private final boolean isRead;
     private final Set<Fuel> fuels;
-    private final Map<String, Map<ModelNumber, Double>> popularities = new HashMap<>();
+    private final Map<String, Double> popularities = new HashMap<>();
 
     /** Of a machine as far as it is known. */
-    LikelyNumbers(Catalog catalog, FitFinder finder, Pack pack, IdentifiedModel identified) {
+    LikelyNumbers(Catalog catalog, FitFinder finder, IdentifiedModel identified) {
         this.catalog = catalog;
         this.finder = finder;
-        this.pack = pack;
         platforms = identified.platforms();
         layout = identified.layout();
         isRead = !identified.constructions().isEmpty();
@@ -96,38 +89,12 @@ final class LikelyNumbers {
 
     /** What is handed over today for a part type on a platform, each with the share of the models that take it. */
     private Map<PartNumber, Double> shares(Platform platform, String partType) {
-        Map<ModelNumber, Double> popularity = popularities.computeIfAbsent(platform.platform(), this::popularity);
-        double all = popularity.values().stream().mapToDouble(p -> p).sum();
+        double all = popularities.computeIfAbsent(platform.platform(), p -> catalog.popularity(p, fuels));
         Map<PartNumber, Double> shares = new LinkedHashMap<>();
-        rows(platform, partType).stream()
-                .filter(row -> popularity.containsKey(row.model()))
-                .collect(Collectors.groupingBy(Fit::part, LinkedHashMap::new, Collectors.toList()))
-                .forEach((part, rows) -> {
-                    double share = rows.stream()
-                                    .map(Fit::model)
-                                    .distinct()
-                                    .mapToDouble(popularity::get)
-                                    .sum()
-                            / all;
-                    today(part).ifPresent(number -> shares.merge(number, share, Math::max));
-                });
+        catalog.popularity(platform.platform(), partType, fuels)
+                .forEach(
+                        (part, taken) -> today(part).ifPresent(number -> shares.merge(number, taken / all, Math::max)));
         return shares;
-    }
-
-    private Map<ModelNumber, Double> popularity(String platform) {
-        return catalog.modelsOn(platform).stream()
-                .filter(model -> model.fuel() == null || fuels.contains(model.fuel()))
-                .collect(Collectors.toMap(Model::number, Model::popularity, Double::sum));
-    }
-
-    private List<Fit> rows(Platform platform, String partType) {
-        return pack.layout(platform.layout()).stream()
-                .flatMap(layout -> layout.places().stream())
-                .filter(place -> place.partType().equals(partType))
-                .map(Layout.Place::slot)
-                .distinct()
-                .flatMap(slot -> catalog.fitsAt(platform.platform(), slot).stream())
-                .toList();
     }
 
     private Optional<PartNumber> today(PartNumber part) {

@@ -122,7 +122,7 @@ public final class PurchasePlanner {
                 .toList();
         return machine.isPresent() || types.isEmpty()
                 ? List.of()
-                : new LikelyNumbers(catalog, finder, pack, identified).of(types);
+                : new LikelyNumbers(catalog, finder, identified).of(types);
     }
 
     private JobRequests jobs(Pack pack, EvidenceCollector evidence) {

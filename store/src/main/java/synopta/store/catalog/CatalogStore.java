@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Brand;
@@ -13,6 +16,7 @@ import synopta.core.catalog.CatalogRepository;
 import synopta.core.catalog.CatalogTables;
 import synopta.core.catalog.FaultCode;
 import synopta.core.catalog.Fit;
+import synopta.core.catalog.Fuel;
 import synopta.core.catalog.Model;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.ModelUsage;
@@ -26,9 +30,17 @@ import synopta.store.jdbc.Jdbc;
 /** The catalog in the store. */
 public final class CatalogStore extends PartQueries implements CatalogRepository {
 
+    private final PopularityTables popularities;
+
     /** Reads and writes through this. */
     public CatalogStore(Jdbc jdbc) {
         super(jdbc);
+        popularities = new PopularityTables(jdbc);
+    }
+
+    @Override
+    public <T> T reading(Supplier<T> work) {
+        return jdbc.reading(work);
     }
 
     /** Puts these tables in the place of all that was there, or changes nothing. */
@@ -59,6 +71,7 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
     public void replace(CatalogImport delivery, Consumer<Sheet<?>> begun) {
         jdbc.inTransaction(() -> {
             Sheet.ALL.forEach(sheet -> replace(delivery, sheet, begun));
+            popularities.write(delivery);
             return delivery.sent(Sheet.STOCK).map(sent -> jdbc.update(STILL_KEPT));
         });
         pricesWritten();
@@ -144,6 +157,16 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
     @Override
     public List<Fit> fitsAt(String platform, String slot) {
         return jdbc.list(FITS_AT, RowMappers::fit, platform, slot);
+    }
+
+    @Override
+    public double popularity(String platform, Set<Fuel> fuels) {
+        return popularities.of(platform, fuels);
+    }
+
+    @Override
+    public SortedMap<PartNumber, Double> popularity(String platform, String partType, Set<Fuel> fuels) {
+        return popularities.byPart(platform, partType, fuels);
     }
 
     private static final String TAKING = """

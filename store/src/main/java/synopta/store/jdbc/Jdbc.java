@@ -5,7 +5,11 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -14,14 +18,15 @@ import java.util.stream.Stream;
 import javax.sql.DataSource;
 
 /**
- * Statements over a DataSource. Within {@link #inTransaction} every call uses the one connection of the transaction;
- * outside each is its own.
+ * Statements over a DataSource. Within {@link #inTransaction} every call uses the one connection of the transaction,
+ * within {@link #reading} that of the reading; outside each is its own.
  */
 public final class Jdbc {
     private static final int BATCH = 1000;
 
     private final DataSource source;
     private final ThreadLocal<Connection> open = new ThreadLocal<>();
+    private final ThreadLocal<Reading> reading = new ThreadLocal<>();
 
     /** Works over this source. */
     public Jdbc(DataSource source) {
@@ -40,8 +45,57 @@ public final class Jdbc {
         T on(Connection connection) throws SQLException;
     }
 
-    /** All rows, in the order of the statement. */
+    /** A statement, what its rows become, and its values; arrays as lists, which are equal when they hold the same. */
+    private record Look(String sql, Class<?> mapper, List<Object> values) {
+        static Look of(String sql, RowMapper<?> mapper, Object... values) {
+            return new Look(
+                    sql,
+                    mapper.getClass(),
+                    Arrays.stream(values)
+                            .map(value -> value instanceof Object[] several ? List.of(several) : value)
+                            .toList());
+        }
+    }
+
+    /** What was looked up over one connection. */
+    private record Reading(Connection connection, Map<Look, List<?>> found) {}
+
+    /**
+     * Work that reads: over one connection, and what is looked up twice is found once. A change within it is seen at once.
+     */
+    public <T> T reading(Supplier<T> work) {
+        if (open.get() != null || reading.get() != null) {
+            return work.get();
+        }
+        try (Connection connection = source.getConnection()) {
+            reading.set(new Reading(connection, new HashMap<>()));
+            return work.get();
+        } catch (SQLException e) {
+            throw new IllegalStateException("The database could not be reached: " + e.getMessage(), e);
+        } finally {
+            reading.remove();
+        }
+    }
+
+    /** All rows, in the order of the statement; a list that cannot be changed. */
     public <T> List<T> list(String sql, RowMapper<T> mapper, Object... values) {
+        Reading now = reading.get();
+        if (now == null || open.get() != null) {
+            return looked(sql, mapper, values);
+        }
+        Look look = Look.of(sql, mapper, values);
+        List<?> found = now.found().get(look);
+        if (found == null) {
+            found = looked(sql, mapper, values);
+            now.found().put(look, found);
+        }
+        // The rows were made by this mapper.
+        @SuppressWarnings("unchecked")
+        List<T> rows = (List<T>) found;
+        return rows;
+    }
+
+    private <T> List<T> looked(String sql, RowMapper<T> mapper, Object... values) {
         return with(connection -> {
             try (PreparedStatement statement = prepared(connection, sql, values);
                     ResultSet rows = statement.executeQuery()) {
@@ -49,7 +103,7 @@ public final class Jdbc {
                 while (rows.next()) {
                     list.add(mapper.map(rows));
                 }
-                return list;
+                return Collections.unmodifiableList(list);
             }
         });
     }
@@ -78,6 +132,7 @@ public final class Jdbc {
 
     /** Runs a change; how many rows it touched. */
     public int update(String sql, Object... values) {
+        changed();
         return with(connection -> {
             try (PreparedStatement statement = prepared(connection, sql, values)) {
                 return statement.executeUpdate();
@@ -87,6 +142,7 @@ public final class Jdbc {
 
     /** Runs a change once for each item. */
     public <T> void batch(String sql, Stream<T> items, Function<T, Object[]> values) {
+        changed();
         with(connection -> {
             try (PreparedStatement statement = connection.prepareStatement(sql)) {
                 int waiting = 0;
@@ -130,10 +186,20 @@ public final class Jdbc {
         }
     }
 
+    /** What was found before a change is looked up again. */
+    private void changed() {
+        if (reading.get() != null) {
+            reading.get().found().clear();
+        }
+    }
+
     private <T> T with(Work<T> work) {
         try {
             if (open.get() != null) {
                 return work.on(open.get());
+            }
+            if (reading.get() != null) {
+                return work.on(reading.get().connection());
             }
             try (Connection connection = source.getConnection()) {
                 return work.on(connection);
