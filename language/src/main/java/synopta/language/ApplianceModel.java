@@ -43,7 +43,7 @@ final class ApplianceModel implements MeaningModel {
 
     @Override
     public Meanings read(String complaint, ParsedComplaint byWords) {
-        Sentences.Sentence sentence = sentences.of(complaint);
+        Sentences.Sentence sentence = sentences.of(complaint, byWords);
         Set<String> inVeryWords = sentences.inVeryWords(sentence);
         return sentence.signs().isEmpty()
                 ? Meanings.NONE
@@ -64,7 +64,7 @@ final class ApplianceModel implements MeaningModel {
 
     @Override
     public List<Explanation> explain(String complaint, ParsedComplaint byWords) {
-        Sentences.Sentence sentence = sentences.of(complaint);
+        Sentences.Sentence sentence = sentences.of(complaint, byWords);
         if (sentence.signs().isEmpty()) {
             return List.of();
         }

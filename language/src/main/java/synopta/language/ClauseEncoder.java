@@ -2,6 +2,7 @@ package synopta.language;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import synopta.core.catalog.Appliance;
@@ -40,9 +41,13 @@ final class ClauseEncoder {
         return Pattern.compile(NAMED.formatted(NOT_COVERED + "|" + names), Pattern.CASE_INSENSITIVE);
     }
 
-    /** The clauses of a text, every two neighbors, and the whole; but those that speak of another appliance. */
-    List<Clause> of(String text) {
-        List<Clauses.Span> spans = Clauses.of(text).stream()
+    /**
+     * The clauses of a text, every two neighbors, and the whole; but those that speak of another appliance.
+     *
+     * @param begun where clauses are known to begin, besides where words and marks say so
+     */
+    List<Clause> of(String text, Set<Integer> begun) {
+        List<Clauses.Span> spans = Clauses.of(text, begun).stream()
                 .filter(span -> !others.matcher(span.text()).find())
                 .toList();
         List<String> texts = spans.stream()

@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -12,7 +14,7 @@ import java.util.regex.Pattern;
 final class Clauses {
     private static final Pattern BREAK = Pattern.compile(
             "\\s*(?:[,.;:!?—–()]|\\s-\\s|\\s(?:but|although|though|however|except|yet|because|cause|'cause|cuz|so|only"
-                    + "|and|&|then|while|when|if|or)\\s)\\s*",
+                    + "|and|&|also|plus|as well as|then|while|when|if|or)\\s)\\s*",
             Pattern.CASE_INSENSITIVE);
 
     /** These begin the clause behind them and are part of what it means. */
@@ -42,7 +44,19 @@ final class Clauses {
 
     /** Every clause, every two neighbors, and the whole where there are more; each once, but what is too long. */
     static List<Span> of(String text) {
-        List<int[]> clauses = clauses(text);
+        return of(text, Set.of());
+    }
+
+    /** Every clause by itself, in the order of the text. */
+    static List<Span> parts(String text) {
+        return clauses(text, new TreeSet<>()).stream()
+                .map(c -> new Span(c[0], c[1], text.substring(c[0], c[1])))
+                .toList();
+    }
+
+    /** These, where clauses are known to begin at these characters too. */
+    static List<Span> of(String text, Set<Integer> begun) {
+        List<int[]> clauses = clauses(text, new TreeSet<>(begun));
         Set<List<Integer>> spans = new LinkedHashSet<>();
         clauses.forEach(c -> spans.add(List.of(c[0], c[1])));
         for (int i = 0; i + 1 < clauses.size(); i++) {
@@ -62,18 +76,28 @@ final class Clauses {
         return (int) WORD.matcher(text).results().count();
     }
 
-    private static List<int[]> clauses(String text) {
+    private static List<int[]> clauses(String text, SortedSet<Integer> begun) {
         List<int[]> pieces = new ArrayList<>();
         int start = 0;
         Matcher matcher = BREAK.matcher(text);
         while (matcher.find()) {
-            add(pieces, text, start, matcher.start());
+            add(pieces, text, start, begun, matcher.start());
             String word = matcher.group().strip();
             boolean isKept = KEPT.contains(word.toLowerCase(Locale.ROOT));
             start = isKept ? matcher.start() + matcher.group().indexOf(word) : matcher.end();
         }
-        add(pieces, text, start, text.length());
+        add(pieces, text, start, begun, text.length());
         return pieces;
+    }
+
+    /** Adds what lies between two characters, in pieces where another begins within. */
+    private static void add(List<int[]> pieces, String text, int from, SortedSet<Integer> begun, int to) {
+        int start = from;
+        for (int next : begun.subSet(from, Math.max(from, to))) {
+            add(pieces, text, start, next);
+            start = next;
+        }
+        add(pieces, text, start, to);
     }
 
     private static void add(List<int[]> pieces, String text, int from, int to) {

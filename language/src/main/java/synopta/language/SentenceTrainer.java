@@ -59,11 +59,11 @@ final class SentenceTrainer {
     /** A sentence, looked at; nothing where all of it is about another appliance. */
     Example example(LabelledSentence sentence) {
         Sentences known = sentences.get(sentence.appliance());
-        Sentences.Sentence seen = known.of(sentence.text());
+        ParsedComplaint byWords = phrases.get(sentence.appliance()).hear(sentence.text());
+        Sentences.Sentence seen = known.of(sentence.text(), byWords);
         if (seen.signs().isEmpty()) {
             return new Example(sentence, List.of(), List.of());
         }
-        ParsedComplaint byWords = phrases.get(sentence.appliance()).hear(sentence.text());
         Stream<Row> of = signs.get(sentence.appliance()).of(seen.signs(), byWords).stream()
                 .map(c -> new Row(known.signMeaning(c.meaning()), c.figures()));
         Stream<Row> parts = known.partFigures().of(new PartFigures.Said(seen.parts(), seen.intents(), byWords)).stream()

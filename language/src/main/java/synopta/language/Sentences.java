@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import synopta.core.catalog.Appliance;
 import synopta.core.diagnosis.MeaningModel;
+import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.knowledge.Pack;
 import synopta.core.knowledge.Saying;
 
@@ -71,9 +72,9 @@ final class Sentences {
      */
     record Sentence(List<ClauseView> signs, List<ClauseView> parts, List<ClauseView> intents) {}
 
-    /** Looks at a sentence. */
-    Sentence of(String text) {
-        List<Clause> clauses = encoder.of(text);
+    /** Looks at a sentence, in which the phrases of the pack are known. */
+    Sentence of(String text, ParsedComplaint byWords) {
+        List<Clause> clauses = encoder.of(text, TypedPhrases.begun(text, byWords));
         return new Sentence(signs.views(clauses), parts.views(clauses), intents.views(clauses));
     }
 

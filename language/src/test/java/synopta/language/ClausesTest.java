@@ -18,6 +18,7 @@ public class ClausesTest {
             {"it quits when it's hot; then it starts", List.of("it quits", "when it's hot", "then it starts")},
             {"no thumps or squeals", List.of("no thumps", "or squeals")},
             {"dead... not a light", List.of("dead", "not a light")},
+            {"it thumps also no heat", List.of("it thumps", "no heat")},
             {" , ", List.of()},
         };
     }

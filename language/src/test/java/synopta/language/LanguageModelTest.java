@@ -128,6 +128,28 @@ public class LanguageModelTest {
         assertTrue(first.probability() >= 0.5, "as likely as " + first.probability());
     }
 
+    /** What is typed in one go, with the signs that are heard in it. */
+    @DataProvider
+    Object[][] typed() {
+        return new Object[][] {
+            {"dryer", "thumps no heat", List.of("thumps=yes", "heats=no")},
+            {"dryer", "dryer squeals also wont start", List.of("squeals=yes", "dead=yes")},
+            {"dryer", "no heat also thumps", List.of("heats=no", "thumps=yes")},
+            {"dryer", "dryer quit heating", List.of("heats=no")},
+            {"dishwasher", "hums not draining", List.of("drain-hums=yes", "water-left=full")},
+        };
+    }
+
+    @Test(dataProvider = "typed")
+    public void phrasesWithoutACommaAreHeardOneByOne(String appliance, String said, List<String> signs) {
+        Pack pack = packs.get(Slugged.of(Appliance.class, "Appliance", appliance));
+        Set<String> heard = new Diagnoser(pack, model.apply(pack))
+                .hear(said).heard().stream()
+                        .map(h -> h.evidence().finding() + "=" + h.evidence().answer())
+                        .collect(Collectors.toSet());
+        assertEquals(heard, Set.copyOf(signs), said);
+    }
+
     /** What holds no sign, though some words sound like one. */
     @DataProvider
     Object[][] nothing() {
