@@ -34,7 +34,10 @@ export function Cautions({ answer, state, act, onRead, armed, offer, onUndo }: P
     </ul>
   );
   return (
-    <section className={unseen.length > 0 ? "cautions" : "cautions said"} aria-label="Cautions">
+    <section
+      className={unseen.length === 0 ? "cautions said" : armed ? "cautions armed" : "cautions"}
+      aria-label="Cautions"
+    >
       {unseen.length > 0 ? (
         <>
           <Button variant="quiet" size="sm" className="said-it" onClick={onRead}>

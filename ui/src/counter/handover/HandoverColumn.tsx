@@ -173,15 +173,15 @@ function Total(props: TotalProps) {
       <div>
         <span className="sum">{money(chosen?.total ?? "0.00")}</span>
         <span className="small">{many(chosen?.lines.length ?? 0, "line")}</span>
-        {state.kept && offer?.place !== "total" && (
-          <span className="small kept" role="status">
-            {" · "}Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}
-            <Link to={`/sheet/${state.kept.number}`}>
-              Repair sheet <kbd>P</kbd>
-            </Link>
-          </span>
-        )}
       </div>
+      {state.kept && offer?.place !== "total" && (
+        <span className="small kept" role="status">
+          Case {state.kept.number} {done ? "handed over" : "on hold"}{" "}
+          <Link to={`/sheet/${state.kept.number}`}>
+            Repair sheet <kbd>P</kbd>
+          </Link>
+        </span>
+      )}
       {done ? (
         <Button variant="act" onClick={onNext}>
           Next caller <kbd>X</kbd>

@@ -49,6 +49,20 @@ public class SizesTest extends Browser {
     }
 
     @Test
+    public void aFullCaseStaysWithinTheWindowAndItsCautionsAreWholeWhileTheyAreRead() {
+        keepOpen("tg7820w squeals");
+        assertThat(page.getByText("Check character")).isVisible();
+        inView(page.locator(".total"), 1280, 800);
+        inView(page.getByText("No customer name"), 1280, 800);
+        page.locator("body").press("Escape");
+        page.keyboard().press("s");
+        assertThat(region("Cautions")).containsText("Enter: they were read");
+        assertEquals(
+                page.evaluate("() => (e => e.scrollHeight - e.clientHeight)(document.querySelector('.cautions'))"), 0);
+        inView(page.locator(".total"), 1280, 800);
+    }
+
+    @Test
     public void theColumnsBecomeStepsThatAreTakenByKeys() {
         page.setViewportSize(390, 844);
         caller(CALL);
