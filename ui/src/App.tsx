@@ -17,6 +17,7 @@ import { CompatiblePage, PartsPage } from "./parts";
 import { QuotePage, QuotesPage } from "./quotes";
 import { SettingsPage } from "./settings";
 import { useSettings } from "./shared/region";
+import { NotFound } from "./NotFound";
 import { usePageTitle } from "./shared/usePageTitle";
 import { SheetPage } from "./sheet";
 
@@ -75,7 +76,7 @@ export function App() {
       {MOVED.map(([from, to]) => (
         <Route key={from} path={from} element={<Moved to={to} />} />
       ))}
-      <Route path="*" element={<CounterPage />} />
+      <Route path="*" element={<NotFound />} />
     </Routes>
   );
 }

@@ -19,7 +19,8 @@ const PLACES: [RegExp, string][] = [
 export function usePageTitle() {
   const { pathname } = useLocation();
   useEffect(() => {
-    const place = PLACES.find(([path]) => path.test(pathname))?.[1] ?? "Counter";
+    const place =
+      PLACES.find(([path]) => path.test(pathname))?.[1] ?? (pathname === "/" ? "Counter" : "Nothing here");
     const number = /\/(\d+)(\/|$)/.exec(pathname)?.[1];
     document.title = [number === undefined ? place : `${place} ${number}`, "Synopta"].join(" · ");
   }, [pathname]);

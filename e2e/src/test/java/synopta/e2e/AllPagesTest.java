@@ -42,7 +42,6 @@ public class AllPagesTest extends Browser {
             {"/cases/1", "Likely causes"},
             {"/sheet/1", "Read first"},
             {"/quotes", "Quotes"},
-            {"/nowhere", "Likely causes"},
         };
     }
 
@@ -80,8 +79,7 @@ public class AllPagesTest extends Browser {
                 page.evaluate("() => document.documentElement.scrollWidth - innerWidth"), 0, "nothing beyond the edge");
         assertEquals(page.getByRole(AriaRole.MAIN).count(), 1, "one place at a time");
         assertThat(page)
-                .hasTitle(Pattern.compile(
-                        address.matches("/|/nowhere") ? "Counter · Synopta" : "^(?!Counter).+ · Synopta"));
+                .hasTitle(Pattern.compile(address.equals("/") ? "Counter · Synopta" : "^(?!Counter).+ · Synopta"));
         boolean reached = false;
         for (int tab = 0; tab < TABS && !reached; tab++) {
             page.keyboard().press("Tab");
@@ -155,5 +153,16 @@ public class AllPagesTest extends Browser {
         page.keyboard().press("Tab");
         press("s", "h");
         assertThat(page.getByText("handed over").first()).isVisible();
+    }
+
+    @Test
+    public void anAddressOfNoPageSaysSoAndLeadsBack() {
+        at("/models");
+        page.evaluate(
+                "() => { history.pushState(null, '', '/nowhere'); dispatchEvent(new PopStateEvent('popstate')); }");
+        assertThat(page.getByText("No page has this address")).isVisible();
+        assertAccessible();
+        page.locator("main").getByText("counter").click();
+        assertThat(line()).isVisible();
     }
 }

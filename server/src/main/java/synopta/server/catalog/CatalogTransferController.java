@@ -10,9 +10,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -40,8 +40,6 @@ import synopta.server.web.Attachment;
 @RestController
 @RequestMapping(path = "/api/catalogue", produces = MediaType.APPLICATION_JSON_VALUE)
 class CatalogTransferController {
-    private static final long MOST_BYTES = 500_000_000;
-
     private final CatalogRepository catalog;
     private final ImportService importService;
 
@@ -76,9 +74,8 @@ class CatalogTransferController {
             throws IOException {
         Path zip = Files.createTempFile("delivery", ".zip");
         try {
-            try (InputStream body = request.getInputStream();
-                    OutputStream out = Files.newOutputStream(zip)) {
-                copy(body, out);
+            try (InputStream body = request.getInputStream()) {
+                Files.copy(body, zip, StandardCopyOption.REPLACE_EXISTING);
             }
             ImportService.Outcome outcome = (dryRun ? importService.check(zip) : importService.take(zip))
                     .orElseThrow(() -> ApiException.conflict(
@@ -98,20 +95,6 @@ class CatalogTransferController {
             throw ApiException.conflict("There is a catalog already, or an import is running.", List.of());
         }
         return sheets();
-    }
-
-    /** A body that came without its length is counted while it comes. */
-    private static void copy(InputStream body, OutputStream out) throws IOException {
-        byte[] some = new byte[1 << 16];
-        long copied = 0;
-        for (int read = body.read(some); read >= 0; read = body.read(some)) {
-            copied += read;
-            if (copied > MOST_BYTES) {
-                throw ApiException.tooLarge("The body is larger than %d MB. Zip the CSV files, or import them in parts."
-                        .formatted(MOST_BYTES / 1_000_000));
-            }
-            out.write(some, 0, read);
-        }
     }
 
     /** Nothing was changed; the faults come as the problem's own members. */

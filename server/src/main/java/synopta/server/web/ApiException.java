@@ -39,11 +39,6 @@ public final class ApiException extends RuntimeException {
         return new ApiException(HttpStatus.CONFLICT, detail, changed);
     }
 
-    /** 413: more than is taken at once. */
-    public static ApiException tooLarge(String detail) {
-        return new ApiException(HttpStatus.CONTENT_TOO_LARGE, detail, List.of());
-    }
-
     /** 422: well formed, but it cannot be; a field is at fault. */
     public static ApiException impossible(String field, String detail) {
         return new ApiException(HttpStatus.UNPROCESSABLE_CONTENT, detail, List.of(new FieldFault(field, detail)));

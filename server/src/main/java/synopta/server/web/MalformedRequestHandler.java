@@ -1,13 +1,13 @@
 package synopta.server.web;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.core.Ordered;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** Problem details too for requests so broken that they never reach a controller, such as a path with a stray `%`. */
@@ -31,13 +31,14 @@ class MalformedRequestHandler implements WebServerFactoryCustomizer<TomcatServle
             if (response.getStatus() < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
                 return;
             }
-            String problem =
-                    "{\"title\":\"Bad Request\",\"status\":%d,\"detail\":\"The address or a header of the request"
-                            + " cannot be read. Write models and parts in letters and digits only.\"}";
             try {
-                response.setContentType("application/problem+json");
-                response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-                response.getReporter().write(problem.formatted(response.getStatus()));
+                Guard.HEADERS.forEach(response::setHeader);
+                response.setContentType(ProblemHandler.TYPE);
+                response.getReporter()
+                        .write(ProblemHandler.text(
+                                HttpStatus.valueOf(response.getStatus()),
+                                "The address or a header of the request cannot be read. Write models and parts in letters"
+                                        + " and digits only."));
                 response.finishResponse();
             } catch (IOException e) {
                 container.getLogger().debug("The response could not be sent.", e);

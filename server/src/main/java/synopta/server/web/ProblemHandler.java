@@ -1,6 +1,10 @@
 package synopta.server.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -8,6 +12,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -20,12 +26,18 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Every error as RFC 9457 problem details, in words a person can act on. */
 @RestControllerAdvice
 class ProblemHandler {
+    /** Problem details in UTF-8. */
+    static final String TYPE = "application/problem+json;charset=UTF-8";
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
 
     @ExceptionHandler
@@ -58,7 +70,9 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        return notJson(unreadable.getCause());
+        return unreadable.getRootCause() instanceof CountedBody.TooLarge tooLarge
+                ? tooLarge(tooLarge)
+                : notJson(unreadable.getCause());
     }
 
     @ExceptionHandler
@@ -99,6 +113,19 @@ class ProblemHandler {
         return problem(HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(name, detail)));
     }
 
+    /** A person who typed a wrong address sees the interface say so; a program gets the problem. */
+    @ExceptionHandler
+    ResponseEntity<?> nothingHere(NoResourceFoundException nothing, HttpServletRequest request) {
+        boolean isPerson = Optional.ofNullable(request.getHeader(HttpHeaders.ACCEPT))
+                .filter(types -> types.contains(MediaType.TEXT_HTML_VALUE))
+                .isPresent();
+        return isPerson
+                ? ResponseEntity.status(HttpStatus.NOT_FOUND)
+                        .contentType(MediaType.TEXT_HTML)
+                        .body(new ClassPathResource("/static/index.html"))
+                : problem(HttpStatus.NOT_FOUND, "There is nothing at this address. See /v3/api-docs.", List.of());
+    }
+
     /** Whoever asked has gone on to something else; there is nobody to answer. */
     private static boolean hasGone(Throwable failure) {
         return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
@@ -111,10 +138,10 @@ class ProblemHandler {
             return null;
         }
         if (unexpected instanceof ErrorResponse known) {
-            String detail = known.getStatusCode().value() == 404
-                    ? "There is nothing at this address. See /v3/api-docs."
-                    : known.getBody().getDetail();
-            return problem(HttpStatus.valueOf(known.getStatusCode().value()), detail, List.of());
+            return problem(
+                    HttpStatus.valueOf(known.getStatusCode().value()),
+                    known.getBody().getDetail(),
+                    List.of());
         }
         String mark = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("Unexpected failure {}", mark, unexpected);
@@ -123,6 +150,24 @@ class ProblemHandler {
                 "An unexpected error occurred and nothing was changed. Try again; if it happens again, report code %s."
                         .formatted(mark),
                 List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLarge(CountedBody.TooLarge tooLarge) {
+        return problem(HttpStatus.CONTENT_TOO_LARGE, tooLarge.getMessage(), List.of());
+    }
+
+    /** The same where no controller is reached. */
+    static void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(TYPE);
+        response.getWriter().write(text(status, detail));
+    }
+
+    /** A problem as JSON. */
+    static String text(HttpStatus status, String detail) {
+        return JSON.writeValueAsString(
+                Map.of("title", status.getReasonPhrase(), "status", status.value(), "detail", detail));
     }
 
     private static ResponseEntity<ProblemDetail> problem(
