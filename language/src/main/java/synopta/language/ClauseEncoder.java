@@ -9,10 +9,13 @@ import synopta.core.catalog.Appliance;
 
 /** Reads a text as its clauses, with slips of the pen mended. */
 final class ClauseEncoder {
+    /** What the machines are called, in a regular expression. */
+    static final String MACHINES = "dryer|drier|dish\\s?washer|microwave|range|stove|cooker";
+
     /** The machine itself, said at the head of a clause: the sayings have "it". An oven is a part of a range. */
     private static final Pattern MACHINE = Pattern.compile(
-            "^\\s*(?:(?:my|the|our|this|an?)\\s+)?(?:(?:gas|electric|tumble)\\s+)?"
-                    + "(?:dryer|drier|dish\\s?washer|microwave|micro|range|stove|cooker)\\b[\\s,:]*(?=\\p{L})",
+            "^\\s*(?:(?:my|the|our|this|an?)\\s+)?(?:(?:gas|electric|tumble)\\s+)?" + "(?:" + MACHINES
+                    + "|micro)\\b[\\s,:]*(?=\\p{L})",
             Pattern.CASE_INSENSITIVE);
 
     private static final String NAMED =

@@ -11,7 +11,7 @@ import synopta.core.diagnosis.ParsedComplaint;
 final class TypedPhrases {
     /** What may stand beside them; any other word makes it a sentence, in which they may mean something else. */
     private static final Pattern BESIDE = Pattern.compile(
-            "(?:\\W|\\b(?:my|the|an?|it|its|is|has|gas|electric|dryer|drier|range|stove|oven|cooker|dish\\s?washer|microwave)\\b)*",
+            "(?:\\W|\\b(?:my|the|an?|it|its|is|has|gas|electric|oven|" + ClauseEncoder.MACHINES + ")\\b)*",
             Pattern.CASE_INSENSITIVE);
 
     private TypedPhrases() {}

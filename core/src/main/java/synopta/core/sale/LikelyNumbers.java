@@ -3,7 +3,6 @@ package synopta.core.sale;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -36,7 +35,6 @@ final class LikelyNumbers {
     private final @Nullable Layout layout;
     private final boolean isRead;
     private final Set<Fuel> fuels;
-    private final Map<String, Double> popularities = new HashMap<>();
 
     /** Of a machine as far as it is known. */
     LikelyNumbers(Catalog catalog, FitFinder finder, IdentifiedModel identified) {
@@ -89,7 +87,7 @@ final class LikelyNumbers {
 
     /** What is handed over today for a part type on a platform, each with the share of the models that take it. */
     private Map<PartNumber, Double> shares(Platform platform, String partType) {
-        double all = popularities.computeIfAbsent(platform.platform(), p -> catalog.popularity(p, fuels));
+        double all = catalog.popularity(platform.platform(), fuels);
         Map<PartNumber, Double> shares = new LinkedHashMap<>();
         catalog.popularity(platform.platform(), partType, fuels)
                 .forEach(

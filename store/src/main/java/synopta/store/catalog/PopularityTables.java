@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.Fuel;
 import synopta.core.catalog.PartNumber;
@@ -14,6 +15,9 @@ import synopta.store.jdbc.Jdbc;
 
 /** How popular models are together, added up when a catalog is written. */
 final class PopularityTables {
+    /** Stands for none in the tables. */
+    private static final String NO_FUEL = "";
+
     private static final String NO_PLATFORMS = "delete from platform_popularity";
 
     private static final String PLATFORMS = """
@@ -83,12 +87,6 @@ final class PopularityTables {
     }
 
     private static String[] slugs(Set<Fuel> fuels) {
-        String[] slugs = new String[fuels.size() + 1];
-        slugs[0] = "";
-        int i = 1;
-        for (Fuel fuel : fuels) {
-            slugs[i++] = fuel.slug();
-        }
-        return slugs;
+        return Stream.concat(Stream.of(NO_FUEL), fuels.stream().map(Fuel::slug)).toArray(String[]::new);
     }
 }
