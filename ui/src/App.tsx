@@ -1,4 +1,5 @@
 import { Navigate, Route, Routes, useParams } from "react-router";
+import { SignedIn } from "./account";
 import { BenchPage } from "./bench";
 import {
   AccuracyPage,
@@ -45,6 +46,14 @@ function Moved({ to }: { to: string }) {
 }
 
 export function App() {
+  return (
+    <SignedIn>
+      <Places />
+    </SignedIn>
+  );
+}
+
+function Places() {
   useSettings();
   usePageTitle();
   return (
@@ -73,6 +82,7 @@ export function App() {
       <Route path="/quotes/:number" element={<QuotePage />} />
       <Route path="/sheet/:number" element={<SheetPage />} />
       <Route path="/settings" element={<SettingsPage />} />
+      <Route path="/setup" element={<Navigate replace to="/" />} />
       {MOVED.map(([from, to]) => (
         <Route key={from} path={from} element={<Moved to={to} />} />
       ))}

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { many } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { useMay } from "../shared/session";
 import { CaseTable } from "./CaseTable";
 import { Tabs } from "./Tabs";
 import "./cases.css";
@@ -13,6 +14,8 @@ import "./cases.css";
 export function CasesPage() {
   const [typed, setTyped] = useState("");
   const [where, setWhere] = useState("anywhere");
+  const mayExport = useMay("export-cases");
+  const mayWork = useMay("work-calls");
   const q = useDeferredValue(typed);
   const query = { q, where, zone: Intl.DateTimeFormat().resolvedOptions().timeZone };
   const asked = new URLSearchParams(query).toString();
@@ -50,10 +53,18 @@ export function CasesPage() {
           </Form.Select>
         </div>
         <p className="small as-tables">
-          Export these cases: <a href={`/api/case-exports/cases.csv?${asked}`}>CSV</a>,{" "}
-          <a href={`/api/case-exports/cases.xlsx?${asked}`}>XLSX</a>,{" "}
-          <a href={`/api/case-exports/cases.json?${asked}`}>JSON</a>; print the{" "}
-          <a href={`/api/case-exports/day.pdf?day=${today()}`}>daily report</a>
+          {mayExport && (
+            <>
+              Export these cases: <a href={`/api/case-exports/cases.csv?${asked}`}>CSV</a>,{" "}
+              <a href={`/api/case-exports/cases.xlsx?${asked}`}>XLSX</a>,{" "}
+              <a href={`/api/case-exports/cases.json?${asked}`}>JSON</a>.{" "}
+            </>
+          )}
+          {mayWork && (
+            <>
+              Print the <a href={`/api/case-exports/day.pdf?day=${today()}`}>daily report</a>
+            </>
+          )}
         </p>
         {list.error && (
           <div className="notice bad" role="alert">

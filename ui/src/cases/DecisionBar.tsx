@@ -1,32 +1,29 @@
-import { Button, Form } from "react-bootstrap";
+import { Button } from "react-bootstrap";
 import { many } from "../shared/format";
-import { serving } from "../shared/specialist";
 
 type Props = {
   cases: number;
   proposals: number;
   version: number;
-  by: string;
-  onBy: (by: string) => void;
+  mayDecide: boolean;
   picked: number;
   busy: boolean;
   onAccept: () => void;
   onDecline: () => void;
 };
 
-/** How many suggestions there are, who decides, and the two decisions. */
+/** How many suggestions there are, and the two decisions. */
 export function DecisionBar({
   cases,
   proposals,
   version,
-  by,
-  onBy,
+  mayDecide,
   picked,
   busy,
   onAccept,
   onDecline,
 }: Props) {
-  const ready = picked > 0 && by.trim() !== "" && !busy;
+  const ready = picked > 0 && mayDecide && !busy;
   return (
     <div className="deciding">
       <p className="mb-0">
@@ -38,21 +35,9 @@ export function DecisionBar({
           accept it.
         </span>
       </p>
-      <label>
-        Decided by{" "}
-        <Form.Control
-          size="sm"
-          value={by}
-          maxLength={80}
-          onChange={(e) => {
-            onBy(e.target.value);
-            serving(e.target.value.trim());
-          }}
-        />
-      </label>
       <span className="text-nowrap">
         <Button variant="act" disabled={!ready} onClick={onAccept}>
-          {picked === 0 ? "Select suggestions" : by.trim() === "" ? "Enter who decides" : `Accept ${picked}`}
+          {!mayDecide ? "A manager decides" : picked === 0 ? "Select suggestions" : `Accept ${picked}`}
         </Button>{" "}
         <Button variant="quiet" disabled={!ready} onClick={onDecline}>
           Decline{picked > 0 && ` ${picked}`}

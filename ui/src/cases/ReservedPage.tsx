@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
 import { day, when } from "../shared/format";
 import { Masthead } from "../shared/Masthead";
+import { useMay } from "../shared/session";
 import { STANDING_QUERY, useStanding } from "../shared/useWaiting";
 import { PartLink } from "../shared/NumberLink";
 import { Tabs } from "./Tabs";
@@ -46,6 +47,7 @@ function post(act: Act, number: number) {
 
 /** Reserved and ordered pieces that are still to be fetched. */
 export function ReservedPage() {
+  const mayExport = useMay("export-cases");
   const client = useQueryClient();
   const standing = useStanding();
   const acting = useMutation({
@@ -92,10 +94,12 @@ export function ReservedPage() {
             </tbody>
           </Table>
         )}
-        <p className="small">
-          <a href="/api/stock-movements.csv">Stock movements as CSV</a>: what left the shelves and came back
-          since the supplier’s figures.
-        </p>
+        {mayExport && (
+          <p className="small">
+            <a href="/api/stock-movements.csv">Stock movements as CSV</a>: what left the shelves and came back
+            since the supplier’s figures.
+          </p>
+        )}
       </main>
     </>
   );

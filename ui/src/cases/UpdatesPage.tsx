@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Wire } from "../shared/api";
 import { Masthead } from "../shared/Masthead";
-import { specialist } from "../shared/specialist";
+import { useMay } from "../shared/session";
 import { DecisionBar } from "./DecisionBar";
 import { keyOfProposal } from "./keyOfProposal";
 import { Proposals } from "./Proposals";
@@ -16,7 +16,7 @@ const QUERY = ["learning"];
 export function UpdatesPage() {
   const client = useQueryClient();
   const [chosen, setChosen] = useState<string[]>([]);
-  const [by, setBy] = useState(specialist() ?? "");
+  const mayDecide = useMay("change-knowledge");
   const asked = useQuery({ queryKey: QUERY, queryFn: () => answer(api.GET("/api/updates")) });
   const settled = (data: Wire["LearningAnswer"]) => {
     setChosen([]);
@@ -27,7 +27,6 @@ export function UpdatesPage() {
   const decide = useMutation({
     mutationFn: (what: "accept" | "decline") => {
       const body = {
-        by,
         figures: picked.map(({ kind, appliance, subject }) => ({ kind, appliance, subject })),
       };
       return answer(
@@ -39,7 +38,7 @@ export function UpdatesPage() {
     onSuccess: settled,
   });
   const back = useMutation({
-    mutationFn: (version: number) => answer(api.POST("/api/updates/back", { body: { by, version } })),
+    mutationFn: (version: number) => answer(api.POST("/api/updates/back", { body: { version } })),
     onSuccess: settled,
   });
   const error = asked.error ?? decide.error ?? back.error;
@@ -61,8 +60,7 @@ export function UpdatesPage() {
               cases={data.cases}
               proposals={data.proposals.length}
               version={data.version}
-              by={by}
-              onBy={setBy}
+              mayDecide={mayDecide}
               picked={picked.length}
               busy={decide.isPending}
               onAccept={() => decide.mutate("accept")}
@@ -72,7 +70,7 @@ export function UpdatesPage() {
             <Versions
               versions={data.versions}
               inForce={data.version}
-              onBack={by.trim() === "" ? undefined : (version) => back.mutate(version)}
+              onBack={mayDecide ? (version) => back.mutate(version) : undefined}
             />
           </>
         )}

@@ -2,7 +2,6 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Wire } from "../shared/api";
-import { specialist } from "../shared/specialist";
 
 /** The outcome of a case, until it is saved. */
 export type OutcomeDraft = {
@@ -31,7 +30,6 @@ export function useOutcome(asked: Wire["OutcomeAnswer"]) {
             fault: draft.fault,
             fixed: draft.fixed ?? false,
             minutes: draft.minutes === "" ? null : Number(draft.minutes),
-            by: specialist(),
             note: draft.note || null,
             returns: Object.entries(draft.back).map(([part, reason]) => ({
               part,

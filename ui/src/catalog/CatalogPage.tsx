@@ -1,4 +1,5 @@
 import { Masthead } from "../shared/Masthead";
+import { useMay } from "../shared/session";
 import { Import } from "./Import";
 import { LikelyMistakes } from "./LikelyMistakes";
 import "./catalog.css";
@@ -8,6 +9,7 @@ import { useSheets } from "./useCatalog";
 /** The catalog: import, export, and a check for likely mistakes. */
 export function CatalogPage() {
   const sheets = useSheets();
+  const mayImport = useMay("change-catalog");
   return (
     <>
       <Masthead />
@@ -20,7 +22,11 @@ export function CatalogPage() {
         )}
         <div className="place-columns catalog-columns">
           <div>
-            <Import sheets={sheets.data ?? []} />
+            {mayImport ? (
+              <Import sheets={sheets.data ?? []} />
+            ) : (
+              <p className="notice">Only a manager may import a catalog.</p>
+            )}
             <LikelyMistakes />
           </div>
           <Export sheets={sheets.data ?? []} />

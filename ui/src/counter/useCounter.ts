@@ -6,7 +6,6 @@ import { fieldsOf } from "./casefile/caseFields";
 import { EMPTY, type CaseState } from "./casefile/case";
 import { begun, step } from "./casefile/history";
 import { saveCase, savedCase } from "./casefile/savedCase";
-import { specialist } from "../shared/specialist";
 
 /** The case in hand; one that was kept is loaded by its number, another goes on where it was left. */
 export function useCase(number: string | undefined) {
@@ -90,7 +89,6 @@ function caseOf(state: CaseState, { status, lines, model }: Keeping): Wire["Case
     readTo: state.readTo,
     customer: state.customer,
     customerPhone: state.customerPhone,
-    specialist: specialist(),
     answerSeconds: took === undefined ? undefined : Math.min(took, LONGEST_ANSWER_SECONDS),
     lines,
     status,

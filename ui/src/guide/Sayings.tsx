@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Button, Form } from "react-bootstrap";
 import { answer, api, type Wire } from "../shared/api";
 import { many } from "../shared/format";
-import { specialist } from "../shared/specialist";
+import { useMay } from "../shared/session";
 
 type Props = { appliance: string; finding: Wire["FaultGuideKnownFinding"] };
 
@@ -13,7 +13,7 @@ const AT_FIRST = 4;
 /** What callers say for each answer of a finding; a saying of the house can be added and taken back. */
 export function Sayings({ appliance, finding }: Props) {
   const client = useQueryClient();
-  const [by, setBy] = useState(specialist() ?? "");
+  const mayAdd = useMay("change-knowledge");
   const [given, setGiven] = useState(finding.answers[0]?.answer ?? "");
   const [text, setText] = useState("");
   const query = ["sayings", appliance, finding.id];
@@ -27,7 +27,7 @@ export function Sayings({ appliance, finding }: Props) {
   });
   const change = useMutation({
     mutationFn: (what: { withdraw: boolean; answer: string; text: string }) => {
-      const body = { by, finding: finding.id, answer: what.answer, text: what.text };
+      const body = { finding: finding.id, answer: what.answer, text: what.text };
       return answer(
         what.withdraw
           ? api.POST("/api/knowledge/{appliance}/sayings/withdraw", { params: { path }, body })
@@ -53,10 +53,13 @@ export function Sayings({ appliance, finding }: Props) {
           key={a.answer}
           words={a.words}
           sayings={sayings.data?.sayings.filter((s) => s.answer === a.answer) ?? []}
-          onWithdraw={(saying) => change.mutate({ withdraw: true, answer: a.answer, text: saying })}
+          onWithdraw={
+            mayAdd ? (saying) => change.mutate({ withdraw: true, answer: a.answer, text: saying }) : undefined
+          }
         />
       ))}
       <Form
+        hidden={!mayAdd}
         className="d-flex flex-wrap gap-2 align-items-end"
         onSubmit={(event) => {
           event.preventDefault();
@@ -77,11 +80,7 @@ export function Sayings({ appliance, finding }: Props) {
             ))}
           </Form.Select>
         </Form.Group>
-        <Form.Group controlId="saying-by">
-          <Form.Label className="small mb-0">Added by</Form.Label>
-          <Form.Control size="sm" maxLength={80} value={by} onChange={(e) => setBy(e.target.value)} />
-        </Form.Group>
-        <Button type="submit" variant="quiet" size="sm" disabled={text.trim() === "" || by.trim() === ""}>
+        <Button type="submit" variant="quiet" size="sm" disabled={text.trim() === ""}>
           Add
         </Button>
       </Form>
@@ -89,7 +88,7 @@ export function Sayings({ appliance, finding }: Props) {
   );
 }
 
-type AnswerProps = { words: string; sayings: Wire["SayingWire"][]; onWithdraw: (text: string) => void };
+type AnswerProps = { words: string; sayings: Wire["SayingWire"][]; onWithdraw?: (text: string) => void };
 
 function AnswerSayings({ words, sayings, onWithdraw }: AnswerProps) {
   const [all, setAll] = useState(false);
@@ -104,15 +103,17 @@ function AnswerSayings({ words, sayings, onWithdraw }: AnswerProps) {
             <>
               {" "}
               <span className="soft">added here</span>
-              <Button
-                variant="link"
-                size="sm"
-                className="btn-strike"
-                aria-label={`Take back: ${s.text}`}
-                onClick={() => onWithdraw(s.text)}
-              >
-                ✕
-              </Button>
+              {onWithdraw && (
+                <Button
+                  variant="link"
+                  size="sm"
+                  className="btn-strike"
+                  aria-label={`Take back: ${s.text}`}
+                  onClick={() => onWithdraw(s.text)}
+                >
+                  ✕
+                </Button>
+              )}
             </>
           )}{" "}
         </span>

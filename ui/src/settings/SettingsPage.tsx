@@ -5,6 +5,7 @@ import { answer, api } from "../shared/api";
 import { AmountField } from "../shared/AmountField";
 import { Masthead } from "../shared/Masthead";
 import { loadSettings, SETTINGS_QUERY } from "../shared/region";
+import { useMay } from "../shared/session";
 import { RegionSettings } from "./RegionSettings";
 import { SheetSettings } from "./SheetSettings";
 import { Words } from "./Words";
@@ -12,6 +13,8 @@ import type { Change, Settings } from "./settings";
 import { Effects } from "./Effects";
 import { RepairPractices } from "./RepairPractices";
 import { SupplierFeed } from "./SupplierFeed";
+import { Accounts } from "./Accounts";
+import { OwnAccount } from "./OwnAccount";
 import "./settings.css";
 
 /** Settings that decide what is sold. */
@@ -34,9 +37,10 @@ function undoing(change: Change, before: Settings): Change | null {
   return changed.length === 0 ? null : Object.fromEntries(changed.map((name) => [name, before[name]]));
 }
 
-/** The settings: region, repair practices, labor and wear, quotes, the repair sheet, the supplier. */
+/** The settings: region, repair practices, labor and wear, quotes, the repair sheet, the supplier, accounts. */
 export function SettingsPage() {
   const client = useQueryClient();
+  const mayChange = useMay("change-settings");
   // A change is shown at once, until the server has it.
   const [wanted, setWanted] = useState<Change>({});
   const settings = useQuery({ queryKey: SETTINGS_QUERY, queryFn: loadSettings });
@@ -79,15 +83,18 @@ export function SettingsPage() {
           </div>
         )}
         {shown && (
-          <>
+          <fieldset disabled={!mayChange}>
+            {!mayChange && <p className="notice">Only a manager may change these settings.</p>}
             <RegionSettings settings={shown as Settings} onChange={onChange} />
             <RepairPractices settings={shown as Settings} onChange={onChange} />
             <LaborAndWear settings={shown as Settings} onChange={onChange} />
             <Quotes settings={shown as Settings} onChange={onChange} />
             <SheetSettings settings={shown as Settings} onChange={onChange} />
-          </>
+            <SupplierFeed />
+          </fieldset>
         )}
-        <SupplierFeed />
+        <OwnAccount />
+        <Accounts />
       </main>
     </>
   );

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Link, NavLink, useLocation } from "react-router";
+import { WhoServes } from "./WhoServes";
 
 /** The head of every page, with the places of the application. */
 export function Masthead({ children }: { children?: ReactNode }) {
@@ -26,7 +27,10 @@ export function Masthead({ children }: { children?: ReactNode }) {
         </Link>
         <NavLink to="/settings">Settings</NavLink>
       </nav>
-      <div className="aside">{children}</div>
+      <div className="aside">
+        {children}
+        <WhoServes />
+      </div>
     </header>
   );
 }

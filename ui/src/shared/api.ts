@@ -18,11 +18,28 @@ export class Problem extends Error {
 const NOT_REACHED =
   "The server does not answer. Check that it is running, then try again; what you typed is kept.";
 
+/** What is done when the server no longer knows who is signed in. */
+let signedOut = () => {};
+
+export const whenSignedOut = (then: () => void) => {
+  signedOut = then;
+};
+
+/** What the server gave this page, and wants back with whatever the page changes. */
+const pageToken = (): string => /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? "";
+
 /** The API, with its types. */
 export const api = createClient<paths>({
   fetch: async (request: Request) => {
+    if (request.method !== "GET") {
+      request.headers.set("X-XSRF-TOKEN", pageToken());
+    }
     try {
-      return await fetch(request);
+      const answered = await fetch(request);
+      if (answered.status === 401 && !request.url.includes("/api/session")) {
+        signedOut();
+      }
+      return answered;
     } catch {
       throw new Problem(0, NOT_REACHED);
     }

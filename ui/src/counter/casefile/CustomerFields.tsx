@@ -1,16 +1,15 @@
-import { useState } from "react";
 import { useMutation } from "@tanstack/react-query";
 import { Button } from "react-bootstrap";
 import { answer, api } from "../../shared/api";
-import { serving, specialist } from "../../shared/specialist";
+import { useMay } from "../../shared/session";
 import type { CaseState } from "./case";
 import type { Action } from "./caseState";
 
 type Props = { state: CaseState; act: (action: Action) => void };
 
-/** Who serves and who the case is for; customer data is optional and can be erased in one step. */
+/** Who the case is for; customer data is optional and can be erased in one step. */
 export function CustomerFields({ state, act }: Props) {
-  const [name, setName] = useState(specialist() ?? "");
+  const mayErase = useMay("erase-customers");
   const number = state.kept?.number;
   const erase = useMutation({
     mutationFn: async () => {
@@ -26,10 +25,7 @@ export function CustomerFields({ state, act }: Props) {
   const isNamed = state.customer !== null || state.customerPhone !== null;
   return (
     <details className="small for-whom">
-      <summary>
-        {state.customer ?? "No customer name"}
-        {name && <span className="soft">, served by {name}</span>}
-      </summary>
+      <summary>{state.customer ?? "No customer name"}</summary>
       <label>
         Customer{" "}
         <input
@@ -49,23 +45,12 @@ export function CustomerFields({ state, act }: Props) {
           onChange={(e) => act({ kind: "customer", name: state.customer, phone: e.target.value || null })}
         />
       </label>
-      {isNamed && (
+      {isNamed && (number === undefined || mayErase) && (
         <Button variant="quiet" size="sm" disabled={erase.isPending} onClick={() => erase.mutate()}>
           Erase customer data
         </Button>
       )}
       {erase.error && <div className="notice bad">{erase.error.message}</div>}
-      <label>
-        Served by{" "}
-        <input
-          value={name}
-          maxLength={80}
-          onChange={(e) => {
-            setName(e.target.value);
-            serving(e.target.value.trim());
-          }}
-        />
-      </label>
     </details>
   );
 }

@@ -19,6 +19,7 @@ public class ArchitectureTest {
     /** The steps in the order in which they may use each other. */
     private static final List<String> STEPS = List.of(
             "quantity",
+            "account",
             "drawing",
             "catalog",
             "tag",

@@ -2,6 +2,7 @@ package synopta.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.BrowserContext;
@@ -11,13 +12,17 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -58,6 +63,13 @@ public abstract class Browser implements IHookable {
 
     private static final List<String> TROUBLES = new ArrayList<>();
     private static final List<String> REFUSALS = new ArrayList<>();
+    /** Who a test is that asks the server by itself (RFC 7617). */
+    static final String MANAGER =
+            "Basic " + Base64.getEncoder().encodeToString("manager:manager-demo".getBytes(StandardCharsets.US_ASCII));
+
+    /** Every test begins as the manager of the demo. */
+    private static List<Cookie> signedIn;
+
     static BrowserContext context;
     static Page page;
 
@@ -93,6 +105,17 @@ public abstract class Browser implements IHookable {
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
         openPage();
+        signedIn = signIn("manager", "manager-demo");
+    }
+
+    /** Signs the browser in without its page; what it then sends by itself. */
+    static List<Cookie> signIn(String name, String password) {
+        context.clearCookies();
+        context.request()
+                .post(
+                        address + "/api/session",
+                        RequestOptions.create().setData(Map.of("name", name, "password", password)));
+        return context.cookies();
     }
 
     /** A test during which the page reported an error fails too. */
@@ -132,6 +155,7 @@ public abstract class Browser implements IHookable {
         page.navigate(address + "/api/settings");
         page.evaluate("() => { localStorage.clear(); sessionStorage.clear(); }");
         context.clearCookies();
+        context.addCookies(signedIn);
     }
 
     /** This test asks for what the server refuses: a console message with these words is no trouble. */
@@ -142,6 +166,18 @@ public abstract class Browser implements IHookable {
     /** Opens a place of the interface. */
     void at(String place) {
         page.navigate(address + place);
+    }
+
+    /** Sets something as the manager, without a page. */
+    static void put(String path, String json) {
+        assertTrue(context.request()
+                .put(
+                        address + path,
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setHeader("Authorization", MANAGER)
+                                .setData(json))
+                .ok());
     }
 
     /** A new caller: an empty counter, the line typed and left. */

@@ -37,6 +37,7 @@ public class CasesTest extends Browser {
     public void ofTwoCountersOnOneCaseTheSecondIsWarnedAndLosesNothing() {
         String number = held("th7820w thumps");
         try (BrowserContext other = page.context().browser().newContext()) {
+            other.addCookies(context.cookies());
             Page second = other.newPage();
             second.navigate(page.url());
             Locator theirs = second.getByLabel("What the caller says");
@@ -139,8 +140,6 @@ public class CasesTest extends Browser {
         assertThat(first)
                 .containsText(Pattern.compile("than the (guide|catalog) says: .*\\. Based on \\d+ of \\d+ cases\\."));
         first.getByRole(AriaRole.CHECKBOX).check();
-        assertThat(button("Enter who decides")).isDisabled();
-        page.getByLabel("Decided by").fill("Ada");
         first.getByRole(AriaRole.BUTTON).click();
         Locator behind = page.locator(".proposals .behind");
         assertThat(behind.getByRole(AriaRole.LINK).first())
@@ -148,7 +147,7 @@ public class CasesTest extends Browser {
         button("Accept 1").click();
         assertThat(page.getByText("In use: version")).isVisible();
         Locator versions = region("Versions");
-        assertThat(versions).containsText("by Ada");
+        assertThat(versions).containsText("by manager");
         versions.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Compare"))
                 .last()
                 .click();
@@ -169,7 +168,7 @@ public class CasesTest extends Browser {
         assertThat(words).not().hasText(unwanted);
         page.getByLabel("1 declined").check();
         assertThat(words).containsText(unwanted.replaceAll("\\s+", " "));
-        assertThat(words).containsText("declined by Ada");
+        assertThat(words).containsText("declined by manager");
     }
 
     @Test
@@ -179,8 +178,6 @@ public class CasesTest extends Browser {
         page.getByText("No customer name").click();
         page.getByLabel("Customer", new Page.GetByLabelOptions().setExact(true)).fill("Perpetua Quillfeather");
         page.getByLabel("Phone").fill("(503) 555-0199");
-        page.getByLabel("Served by").fill("Ida");
-        page.getByLabel("Served by").blur();
         assertAccessible();
         button("Hold").click();
         page.waitForURL(Pattern.compile("/cases/\\d+"));
@@ -191,7 +188,7 @@ public class CasesTest extends Browser {
             assertThat(page.locator("tbody tr")).hasCount(1);
         }
         customersAndStaffAreFoundApart();
-        assertThat(page.locator("tbody tr")).containsText("Ida, for Perpetua Quillfeather");
+        assertThat(page.locator("tbody tr")).containsText("manager, for Perpetua Quillfeather");
         page.navigate(kept);
         region("Known").getByText("Perpetua Quillfeather").first().click();
         button("Erase customer data").click();
@@ -203,11 +200,11 @@ public class CasesTest extends Browser {
     }
 
     private void customersAndStaffAreFoundApart() {
-        page.getByLabel("Search cases").fill("Ida");
+        page.getByLabel("Search cases").fill("manager");
         page.getByLabel("Search in").selectOption("in the customer");
         assertThat(page.getByText("No case matches")).isVisible();
         page.getByLabel("Search in").selectOption("in who served");
-        assertThat(page.locator("tbody tr").first()).containsText("Ida");
+        assertThat(page.locator("tbody tr").first()).containsText("manager");
         page.getByLabel("Search in").selectOption("in the customer");
         page.getByLabel("Search cases").fill("quillf");
         assertThat(page.locator("tbody tr")).hasCount(1);

@@ -2,25 +2,32 @@ package synopta.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import synopta.server.Synopta;
 
 /** A house with no catalog and no case yet, and one pack of the fault guide that cannot be loaded. */
 public class EmptyHouseTest extends Browser {
     private ConfigurableApplicationContext empty;
-    private String house;
+    private static String house;
+    private static List<Cookie> mine;
 
     @BeforeClass
     public void serve() throws IOException {
@@ -35,14 +42,55 @@ public class EmptyHouseTest extends Browser {
         }
         Path microwave = knowledge.resolve("microwave.json");
         Files.writeString(microwave, Files.readString(microwave).replaceFirst("\"prior\":", "\"prier\":"));
-        empty = SpringApplication.run(
-                Synopta.class,
+        SpringApplication started = new SpringApplication(Synopta.class);
+        ListAppender<ILoggingEvent> said = new ListAppender<>();
+        started.addInitializers(context -> {
+            said.start();
+            ((Logger) LoggerFactory.getLogger("synopta")).addAppender(said);
+        });
+        empty = started.run(
                 "--server.port=0",
                 "--spring.jmx.enabled=false",
                 "--synopta.data=" + Files.createTempDirectory("empty"),
                 "--synopta.knowledge=" + knowledge);
         house = "http://127.0.0.1:"
                 + ((WebServerApplicationContext) empty).getWebServer().getPort();
+        setUp(codeIn(said));
+    }
+
+    private static String codeIn(ListAppender<ILoggingEvent> said) {
+        return said.list.stream()
+                .map(ILoggingEvent::getFormattedMessage)
+                .filter(line -> line.contains("/setup"))
+                .map(line -> line.substring(line.lastIndexOf(' ') + 1))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Opens the first account with the code that the start printed. */
+    private static void setUp(String code) {
+        context.clearCookies();
+        page.navigate(house + "/setup");
+        assertThat(page.getByRole(AriaRole.HEADING)).hasText("Set up");
+        page.keyboard().type(code);
+        page.getByLabel("Your name").fill("Rieke Sands");
+        page.getByLabel("New password").fill("by-hand-1");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("What the caller says")).isVisible();
+        mine = context.cookies();
+    }
+
+    @BeforeMethod
+    public void enter() {
+        context.clearCookies();
+        context.addCookies(mine);
+    }
+
+    @Test
+    public void theFirstManagerIsWhoeverReadsTheCodeOfTheStart() {
+        page.navigate(house + "/settings");
+        assertThat(region("Your account")).containsText("signed in as Rieke Sands, manager");
+        assertThat(region("Accounts")).containsText("Rieke Sands");
     }
 
     @AfterClass

@@ -7,7 +7,6 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.DataProvider;
@@ -19,16 +18,6 @@ public class PurchaseTest extends Browser {
     public void asUsual() {
         put("/api/settings", "{\"taxPercent\":\"6.5\",\"taxIncluded\":false,\"quoteDays\":14,\"horizonYears\":5}");
         put("/api/supplier-feed", "{\"mode\":\"up\"}");
-    }
-
-    private void put(String path, String json) {
-        assertTrue(context.request()
-                .put(
-                        address + path,
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(json))
-                .ok());
     }
 
     private Locator total() {

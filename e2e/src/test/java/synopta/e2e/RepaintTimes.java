@@ -24,6 +24,9 @@ public class RepaintTimes extends Browser {
     @Test
     public void anAnswerIsFollowedByAFrame() {
         address = System.getProperty("synopta.served", address);
+        signIn(
+                System.getProperty("synopta.account", "manager"),
+                System.getProperty("synopta.password", "manager-demo"));
         List<Double> times = new ArrayList<>();
         for (int i = 0; times.size() < ANSWERS; i++) {
             caller(CALLS.get(i % CALLS.size()));

@@ -7,7 +7,6 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
@@ -125,12 +124,7 @@ public class RequestTest extends Browser {
     }
 
     private void settings(String practice) {
-        page.request()
-                .put(
-                        address + "/api/settings",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData("{\"unlikelyRequests\":\"" + practice + "\"}"));
+        put("/api/settings", "{\"unlikelyRequests\":\"" + practice + "\"}");
     }
 
     @Test

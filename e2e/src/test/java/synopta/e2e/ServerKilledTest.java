@@ -14,6 +14,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.concurrent.CompletableFuture;
 import org.testng.annotations.Test;
 import synopta.core.catalog.InMemoryCatalog;
@@ -51,19 +52,24 @@ public class ServerKilledTest {
         throw new IllegalStateException("The server ended by itself.\n" + all);
     }
 
+    /** A request of the manager. */
+    private static HttpRequest.Builder to(String address) {
+        String manager = Base64.getEncoder().encodeToString("manager:manager-demo".getBytes(StandardCharsets.UTF_8));
+        return HttpRequest.newBuilder(URI.create(address)).header("Authorization", "Basic " + manager);
+    }
+
     private HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
         return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
     }
 
     private void assertCaseIsThere(String address, int number) throws IOException, InterruptedException {
-        String found = send(HttpRequest.newBuilder(URI.create(address + "/api/cases/" + number)))
-                .body();
+        String found = send(to(address + "/api/cases/" + number)).body();
         assertTrue(found.contains("th7820w thumps, caller " + number), found);
     }
 
     private void keepCase(String address, int number) throws IOException, InterruptedException {
         String body = "{\"line\":\"th7820w thumps, caller %d\",\"status\":\"open\"}".formatted(number);
-        HttpResponse<String> kept = send(HttpRequest.newBuilder(URI.create(address + "/api/cases"))
+        HttpResponse<String> kept = send(to(address + "/api/cases")
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
         assertEquals(kept.statusCode(), 201);
@@ -74,8 +80,7 @@ public class ServerKilledTest {
     private static final int MODELS = 1_500;
 
     private String models(String address) throws IOException, InterruptedException {
-        return send(HttpRequest.newBuilder(URI.create(address + "/api/catalogue/tables/models.csv")))
-                .body();
+        return send(to(address + "/api/catalogue/tables/models.csv")).body();
     }
 
     /** Sends a catalog, and returns while its fits are being written. */
@@ -85,16 +90,16 @@ public class ServerKilledTest {
             CatalogWriter.zip(new InMemoryCatalog(DemoCatalog.of(3, MODELS)), out);
         }
         CompletableFuture<HttpResponse<String>> sent = client.sendAsync(
-                HttpRequest.newBuilder(URI.create(address + "/api/catalogue/imports"))
+                to(address + "/api/catalogue/imports")
                         .header("Content-Type", "application/zip")
                         .POST(HttpRequest.BodyPublishers.ofFile(zip))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
-        URI progress = URI.create(address + "/api/catalogue/imports/progress");
+        String progress = address + "/api/catalogue/imports/progress";
         String doing = "";
         while (!doing.contains("writing fits.csv")) {
             assertFalse(sent.isDone(), "the import was over before it could be cut off");
-            doing = send(HttpRequest.newBuilder(progress)).body();
+            doing = send(to(progress)).body();
         }
     }
 

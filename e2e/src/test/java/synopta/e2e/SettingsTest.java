@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
@@ -13,13 +12,10 @@ import org.testng.annotations.Test;
 public class SettingsTest extends Browser {
     @AfterMethod
     public void asUsual() {
-        context.request()
-                .put(
-                        address + "/api/settings",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(
-                                        "{\"oilShafts\":true,\"replaceRings\":true,\"region\":\"united-states\",\"secondUnit\":\"millimeter\",\"replaceAll\":true,\"quoteTerms\":\"\",\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}"));
+        put(
+                "/api/settings",
+                "{\"oilShafts\":true,\"replaceRings\":true,\"region\":\"united-states\",\"secondUnit\":\"millimeter\","
+                        + "\"replaceAll\":true,\"quoteTerms\":\"\",\"contact\":\"\",\"branchContacts\":{\"Staithe\":\"\"}}");
     }
 
     private Locator handedOver(String line) {

@@ -15,6 +15,11 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
+import synopta.core.account.AccountRepository;
+import synopta.core.account.AccountService;
+import synopta.core.account.Secrets;
+import synopta.core.account.SessionRepository;
+import synopta.core.account.SessionService;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogRepository;
@@ -157,6 +162,16 @@ class ApplicationConfig {
     @Bean
     OrderService orderDesk(Catalog catalog, ReservationRepository log, SimulatedSupplier feed, Clock clock) {
         return new OrderService(catalog, log, feed, clock);
+    }
+
+    @Bean
+    AccountService accountDesk(AccountRepository accounts, SessionRepository sessions, Secrets secrets, Clock clock) {
+        return new AccountService(accounts, sessions, secrets, clock);
+    }
+
+    @Bean
+    SessionService sessionDesk(AccountRepository accounts, SessionRepository sessions, Secrets secrets, Clock clock) {
+        return new SessionService(sessions, accounts, secrets, clock);
     }
 
     @Bean

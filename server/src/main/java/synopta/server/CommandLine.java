@@ -2,6 +2,7 @@ package synopta.server;
 
 import java.io.IOException;
 import java.io.PrintStream;
+import java.net.http.HttpResponse;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -20,7 +21,7 @@ import synopta.demo.DemoCatalog;
 import synopta.formats.catalog.CatalogWriter;
 import synopta.formats.knowledge.PackReader;
 import synopta.server.catalog.ImportService;
-import synopta.server.settings.ServerLock;
+import synopta.server.web.ServerLock;
 import synopta.store.Backup;
 import synopta.store.Store;
 
@@ -36,13 +37,15 @@ public final class CommandLine {
     private CommandLine() {}
 
     /**
-     * `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE`, `restore FILE DATA` or `check-packs DIR`; 1 when
+     * `account list|add|code|close … DATA`, `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE`, `restore FILE DATA` or `check-packs DIR`; 1 when
      * nothing was done.
      */
     public static void main(String... arguments) throws IOException, InterruptedException {
         LoggingSystem.get(CommandLine.class.getClassLoader()).setLogLevel(null, LogLevel.ERROR);
         Path last = Path.of(arguments[arguments.length - 1]);
         boolean done = switch (arguments[0]) {
+            case "account" ->
+                new AccountCommands(last, System.out).did(List.of(arguments).subList(1, arguments.length - 1));
             case "import" -> taken(Path.of(arguments[1]), last, System.out);
             case "backup" -> copied(Path.of(arguments[1]), last, System.out);
             case "check-packs" -> checked(last, System.out);
@@ -62,7 +65,12 @@ public final class CommandLine {
         Path part = copy.resolveSibling(copy.getFileName() + ".part");
         try {
             Optional<ServerLock.Address> served = ServerLock.of(data);
-            if (served.isEmpty() || !served.get().copy(part)) {
+            boolean isCopied = served.isPresent()
+                    && served.get()
+                            .ask("POST", "/api/backup", "", HttpResponse.BodyHandlers.ofFile(part))
+                            .filter(answer -> answer.statusCode() == 200)
+                            .isPresent();
+            if (!isCopied) {
                 try (Store store = Store.inFolder(data)) {
                     store.backUp(part);
                 }

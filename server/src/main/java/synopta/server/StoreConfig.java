@@ -13,6 +13,7 @@ import synopta.core.record.CaseRepository;
 import synopta.core.record.SalesRepository;
 import synopta.server.settings.BackupWriter;
 import synopta.store.Store;
+import synopta.store.account.AccountStore;
 
 /** What the store does for the rooms of the core. */
 @Configuration
@@ -25,6 +26,11 @@ class StoreConfig {
     @Bean
     BackupWriter backups(Store store) {
         return store::backUp;
+    }
+
+    @Bean
+    AccountStore accountList(Store store) {
+        return store.accounts();
     }
 
     @Bean

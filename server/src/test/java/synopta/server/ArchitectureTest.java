@@ -14,6 +14,7 @@ import org.testng.annotations.Test;
 public class ArchitectureTest {
     private static final String SERVER = "synopta.server.";
     private static final List<String> STEPS = List.of(
+            "account",
             "basket",
             "bench",
             "catalog",
@@ -74,7 +75,7 @@ public class ArchitectureTest {
         noClasses()
                 .that()
                 .haveNameNotMatching(
-                        "synopta\\.server\\.(ApplicationConfig|StoreConfig|DemoConfig|CommandLine|DataFolderFailureAnalyzer).*")
+                        "synopta\\.server\\.(ApplicationConfig|StoreConfig|DemoConfig|CommandLine|AccountCommands|DataFolderFailureAnalyzer).*")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("synopta.store..")

@@ -38,6 +38,7 @@ public class BrokenPackTest {
         try (ConfigurableApplicationContext application = SpringApplication.run(
                 Synopta.class,
                 "--server.port=0",
+                "--SYNOPTA_SETUP_PASSWORD=by-hand-1",
                 "--synopta.data=" + Files.createTempDirectory("api"),
                 "--synopta.knowledge=" + folderWithABrokenRange())) {
             int port =
@@ -53,7 +54,9 @@ public class BrokenPackTest {
     }
 
     private JsonNode get(String address) throws Exception {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(address)).build();
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address))
+                .header("Authorization", ServedTest.basic("manager", "by-hand-1"))
+                .build();
         return ServedTest.JSON.readTree(
                 client.send(request, HttpResponse.BodyHandlers.ofString()).body());
     }
@@ -61,6 +64,7 @@ public class BrokenPackTest {
     private int diagnosed(int port, String appliance) throws Exception {
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/diagnosis"))
                 .header("Content-Type", "application/json")
+                .header("Authorization", ServedTest.basic("manager", "by-hand-1"))
                 .POST(HttpRequest.BodyPublishers.ofString(
                         "{\"appliance\":\"" + appliance + "\",\"complaint\":\"no heat\"}"))
                 .build();

@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import synopta.core.account.Role;
 
 /** What other pages, other names and endless senders would do to the house. */
 public class FencesTest extends ServedTest {
@@ -34,8 +35,8 @@ public class FencesTest extends ServedTest {
     }
 
     private static String head(String method, String path, String host, String more, String body) {
-        return "%s %s HTTP/1.1\r\nHost: %s\r\n%sContent-Length: %d\r\nConnection: close\r\n\r\n"
-                .formatted(method, path, host, more, body.length());
+        return "%s %s HTTP/1.1\r\nHost: %s\r\nAuthorization: %s\r\n%sContent-Length: %d\r\nConnection: close\r\n\r\n"
+                .formatted(method, path, host, as(Role.MANAGER), more, body.length());
     }
 
     /** Headers that a browser sends with what another site's page asks for, and how that is answered. */
@@ -85,8 +86,8 @@ public class FencesTest extends ServedTest {
         URI server = address();
         try (Socket socket = new Socket(server.getHost(), server.getPort())) {
             OutputStream out = socket.getOutputStream();
-            out.write("POST /api/cases HTTP/1.1\r\nHost: %s\r\nContent-Type: application/json\r\n"
-                    .formatted(server.getAuthority())
+            out.write("POST /api/cases HTTP/1.1\r\nHost: %s\r\nAuthorization: %s\r\nContent-Type: application/json\r\n"
+                    .formatted(server.getAuthority(), as(Role.MANAGER))
                     .concat("Transfer-Encoding: chunked\r\n\r\na\r\n{\"line\":\"x\r\n")
                     .getBytes(StandardCharsets.US_ASCII));
             byte[] chunk = ("10000\r\n" + "x".repeat(0x10000) + "\r\n").getBytes(StandardCharsets.US_ASCII);

@@ -15,7 +15,7 @@ public class SayingsTest extends ServedTest {
 
     private static Answer saying(String path, String text) {
         return post(path, """
-                {"by":"Nadia","finding":"dishes-dirty","answer":"yes","text":"%s"}""".formatted(text));
+                {"finding":"dishes-dirty","answer":"yes","text":"%s"}""".formatted(text));
     }
 
     private static double heard(String line) {

@@ -5,11 +5,13 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Base64;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -19,6 +21,8 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
 import org.testng.annotations.BeforeSuite;
+import synopta.core.account.Role;
+import synopta.demo.DemoAccount;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -65,12 +69,26 @@ public abstract class ServedTest {
         return URI.create(address);
     }
 
+    /** The header that says who asks: an account of the demo, which has the name of its role. */
+    static String as(Role role) {
+        DemoAccount account = new DemoAccount(role);
+        return basic(account.name(), account.password());
+    }
+
+    /** The same of any name and password (RFC 7617). */
+    static String basic(String name, String password) {
+        return "Basic " + Base64.getEncoder().encodeToString((name + ":" + password).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A request of the manager. */
+    private static HttpRequest.Builder to(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path)).setHeader("Authorization", as(Role.MANAGER));
+    }
+
     /** What is downloaded from there, as it is. */
     static byte[] bytes(String path) {
         try {
-            return CLIENT.send(
-                            HttpRequest.newBuilder(URI.create(address + path)).build(),
-                            HttpResponse.BodyHandlers.ofByteArray())
+            return CLIENT.send(to(path).build(), HttpResponse.BodyHandlers.ofByteArray())
                     .body();
         } catch (IOException | InterruptedException e) {
             throw new IllegalStateException(e);
@@ -78,19 +96,24 @@ public abstract class ServedTest {
     }
 
     static Answer sendBytes(String path, String type, byte[] body) {
-        return answer(HttpRequest.newBuilder(URI.create(address + path))
-                .header("Content-Type", type)
-                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+        return answer(to(path).header("Content-Type", type).POST(HttpRequest.BodyPublishers.ofByteArray(body)));
     }
 
     static Answer send(String method, String path, String body, String... headers) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
-                .header("Content-Type", "application/json")
+        HttpRequest.Builder request = to(path).setHeader("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofString(body));
-        if (headers.length > 0) {
-            request.headers(headers);
+        for (int i = 0; i < headers.length; i += 2) {
+            request.setHeader(headers[i], headers[i + 1]);
         }
         return answer(request);
+    }
+
+    /** What nobody sends who is known by these headers. */
+    static Answer sendAlone(String method, String path, String body, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .setHeader("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
+        return answer(request.headers(headers));
     }
 
     private static Answer answer(HttpRequest.Builder request) {

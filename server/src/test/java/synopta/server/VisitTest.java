@@ -23,7 +23,7 @@ public class VisitTest extends ServedTest {
             assertEquals(
                     each(get("/api/cases/%d/visit".formatted(of)).body(), "number"), List.of("" + first, "" + second));
         }
-        send("PATCH", "/api/cases/" + second, "{\"specialist\":\"Tom\"}");
+        send("PATCH", "/api/cases/" + second, "{\"complaint\":\"still\"}");
         assertEquals(get("/api/cases/" + second).text("/visit"), "" + first, "a change leaves it there");
         Answer nowhere = post("/api/cases", "{\"line\":\"th7820w thumps\",\"visit\":999999}");
         assertEquals(nowhere.status(), 422);

@@ -14,6 +14,7 @@ import synopta.core.outcome.OutcomeRepository;
 import synopta.core.outcome.ParameterRepository;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.SalesRepository;
+import synopta.store.account.AccountStore;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.jdbc.Jdbc;
 import synopta.store.order.QuoteStore;
@@ -38,6 +39,7 @@ public final class Store implements AutoCloseable {
     private final SalesStore sales;
     private final OutcomeStore outcomes;
     private final ParameterStore learned;
+    private final AccountStore accounts;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -58,6 +60,7 @@ public final class Store implements AutoCloseable {
         sales = new SalesStore(jdbc);
         outcomes = new OutcomeStore(jdbc, stock);
         learned = new ParameterStore(jdbc);
+        accounts = new AccountStore(jdbc);
     }
 
     /**
@@ -148,6 +151,11 @@ public final class Store implements AutoCloseable {
     /** What was learned. */
     public ParameterRepository learned() {
         return learned;
+    }
+
+    /** Who may sign in, and where they are. */
+    public AccountStore accounts() {
+        return accounts;
     }
 
     @Override

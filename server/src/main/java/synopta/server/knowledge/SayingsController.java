@@ -1,6 +1,7 @@
 package synopta.server.knowledge;
 
 import jakarta.validation.Valid;
+import java.security.Principal;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -105,23 +106,24 @@ class SayingsController {
 
     /** Adds a saying of the house, which is heard from now on and stays when the packs are updated. */
     @PostMapping("/sayings")
-    SayingsWire.SayingsAnswer add(@PathVariable String appliance, @Valid @RequestBody SayingsWire.SayingRequest asked) {
+    SayingsWire.SayingsAnswer add(
+            @PathVariable String appliance, @Valid @RequestBody SayingsWire.SayingRequest asked, Principal who) {
         Pack pack = pack(appliance);
         Finding finding = finding(pack, asked.finding());
         Proposal saying = SayingLearner.added(pack, finding, asked.answer(), asked.text());
         packs.learn(
-                learning.accept(asked.by(), List.of(saying), clock.instant()).layer());
+                learning.accept(who.getName(), List.of(saying), clock.instant()).layer());
         return sayings(appliance, asked.finding());
     }
 
     /** Takes a saying of the house back. */
     @PostMapping("/sayings/withdraw")
     SayingsWire.SayingsAnswer withdraw(
-            @PathVariable String appliance, @Valid @RequestBody SayingsWire.SayingRequest asked) {
+            @PathVariable String appliance, @Valid @RequestBody SayingsWire.SayingRequest asked, Principal who) {
         Pack pack = pack(appliance);
         String subject = SayingLearner.subject(asked.finding(), asked.answer(), asked.text());
         String key = new Proposal.Learned(ParameterKind.SAYING, pack.appliance(), subject, 1).key();
-        packs.learn(learning.withdraw(asked.by(), key, clock.instant()).layer());
+        packs.learn(learning.withdraw(who.getName(), key, clock.instant()).layer());
         return sayings(appliance, asked.finding());
     }
 

@@ -1,7 +1,6 @@
 package synopta.server.knowledge;
 
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import synopta.core.diagnosis.MeaningModel;
@@ -20,9 +19,8 @@ final class SayingsWire {
     /** A saying; `house` when it was learned or added here, and is not of the packs as they ship. */
     record SayingWire(String answer, String text, boolean house) {}
 
-    /** A saying to add or to take back, and who decides. */
+    /** A saying to add or to take back. */
     record SayingRequest(
-            @NotNull @Size(max = 80) String by,
             @NotBlank @Size(max = 100) String finding,
             @NotBlank @Size(max = 40) String answer,
             @NotBlank @Size(max = 400) String text) {}

@@ -8,6 +8,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.Validator;
 import java.io.IOException;
 import java.net.URI;
+import java.security.Principal;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
@@ -83,8 +84,8 @@ class CaseController {
     }
 
     @PostMapping
-    ResponseEntity<CaseRecord> open(@Valid @RequestBody CaseWire.CaseFields fields) {
-        CaseRecord kept = kept(service.open(fields.content(), clock.instant()));
+    ResponseEntity<CaseRecord> open(@Valid @RequestBody CaseWire.CaseFields fields, Principal who) {
+        CaseRecord kept = kept(service.open(fields.content(who.getName()), clock.instant()));
         return ResponseEntity.created(URI.create("/api/cases/" + kept.number()))
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);
@@ -144,12 +145,14 @@ class CaseController {
     ResponseEntity<CaseRecord> change(
             @PathVariable long number,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
-            @RequestBody Map<String, Object> patch) {
+            @RequestBody Map<String, Object> patch,
+            Principal who) {
         CaseRecord record = found(number);
         if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
             throw conflict(service.conflict(revision(record, ifMatch)));
         }
         Map<String, Object> merged = json.convertValue(record.content(), FIELDS);
+        CaseWire.CaseFields before = json.convertValue(merged, CaseWire.CaseFields.class);
         merged.putAll(patch);
         CaseWire.CaseFields fields = json.convertValue(merged, CaseWire.CaseFields.class);
         Set<ConstraintViolation<CaseWire.CaseFields>> wrong = validator.validate(fields);
@@ -158,7 +161,10 @@ class CaseController {
             throw ApiException.impossible(
                     first.getPropertyPath().toString(), first.getPropertyPath() + " " + first.getMessage());
         }
-        CaseRecord kept = kept(service.change(record, fields.content(), clock.instant()));
+        // What changes nothing is no revision.
+        CaseRecord kept = fields.equals(before)
+                ? record
+                : kept(service.change(record, fields.content(who.getName()), clock.instant()));
         return ResponseEntity.ok()
                 .header(HttpHeaders.ETAG, tag(kept.revision()))
                 .body(kept);

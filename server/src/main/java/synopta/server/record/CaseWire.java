@@ -55,7 +55,6 @@ public final class CaseWire {
             @MayBeNull @Size(max = 200) List<@Valid CaseLineWire> lines,
             @MayBeNull @Size(max = 20) List<@NotNull String> cautionsShown,
             @MayBeNull @Size(max = 120) String readTo,
-            @MayBeNull @Size(max = 80) String specialist,
             @MayBeNull @Size(max = 120) String customer,
             @MayBeNull @Size(max = 120) String customerPhone,
             @MayBeNull @Min(0) @Max(86_400) Integer answerSeconds,
@@ -89,7 +88,8 @@ public final class CaseWire {
             return DiagnosisWire.withCode(line != null ? line : complaint != null ? complaint : "", code);
         }
 
-        CaseContent content() {
+        /** @param specialist who keeps it */
+        CaseContent content(String specialist) {
             return new CaseContent(
                     input(),
                     complaint,
@@ -100,7 +100,7 @@ public final class CaseWire {
                                     .toList(),
                     set(cautionsShown).stream().map(Hazard::of).collect(Collectors.toSet()),
                     words(readTo).orElse(null),
-                    words(specialist).orElse(null),
+                    specialist,
                     new Customer(
                             words(customer).orElse(null), words(customerPhone).orElse(null)),
                     answerSeconds,

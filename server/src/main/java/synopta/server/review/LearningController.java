@@ -1,6 +1,7 @@
 package synopta.server.review;
 
 import jakarta.validation.Valid;
+import java.security.Principal;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
@@ -54,18 +55,18 @@ class LearningController {
 
     /** Puts proposals in force; they are counted again first. */
     @PostMapping("/accept")
-    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked) {
+    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked, Principal who) {
         LearningService.Taught learned = service.learned();
-        packs.learn(service.accept(asked.by(), chosen(asked, learned), clock.instant())
+        packs.learn(service.accept(who.getName(), chosen(asked, learned), clock.instant())
                 .layer());
         return answer(learned);
     }
 
     /** Notes that proposals are not wanted; they come again when the cases say something else. */
     @PostMapping("/decline")
-    LearningWire.LearningAnswer decline(@Valid @RequestBody LearningWire.DecideRequest asked) {
+    LearningWire.LearningAnswer decline(@Valid @RequestBody LearningWire.DecideRequest asked, Principal who) {
         LearningService.Taught learned = service.learned();
-        service.decline(asked.by(), chosen(asked, learned), clock.instant());
+        service.decline(who.getName(), chosen(asked, learned), clock.instant());
         return answer(learned);
     }
 
@@ -83,8 +84,9 @@ class LearningController {
 
     /** Goes back to an earlier version. */
     @PostMapping("/back")
-    LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked) {
-        packs.learn(service.back(asked.by(), asked.version(), clock.instant()).layer());
+    LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked, Principal who) {
+        packs.learn(
+                service.back(who.getName(), asked.version(), clock.instant()).layer());
         return proposals();
     }
 

@@ -38,12 +38,9 @@ public final class LearningWire {
             @MayBeNull @Size(max = 20) String appliance,
             @NotBlank @Size(max = 400) String subject) {}
 
-    /** Figures to accept or decline, and who decides. */
-    public record DecideRequest(
-            @NotNull @Size(max = 80) String by,
-            @NotEmpty @Size(max = 5000) List<@Valid LearntFigureWire> figures) {}
+    /** Figures to accept or decline. */
+    public record DecideRequest(@NotEmpty @Size(max = 5000) List<@Valid LearntFigureWire> figures) {}
 
-    /** The version to go back to, 0 for the packs as they ship, and who decides. */
-    public record BackRequest(
-            @NotNull @Size(max = 80) String by, @NotNull Integer version) {}
+    /** The version to go back to, 0 for the packs as they ship. */
+    public record BackRequest(@NotNull Integer version) {}
 }

@@ -1,6 +1,7 @@
 package synopta.server.review;
 
 import jakarta.validation.Valid;
+import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -64,8 +65,9 @@ class OutcomeController {
 
     /** Adds an entry, which counts from now on; earlier ones stay. */
     @PutMapping("/cases/{number}/outcome")
-    OutcomeWire.OutcomeAnswer tell(@PathVariable long number, @Valid @RequestBody OutcomeWire.OutcomeFields fields) {
-        service.tell(found(number), fields.outcome(clock.instant()));
+    OutcomeWire.OutcomeAnswer tell(
+            @PathVariable long number, @Valid @RequestBody OutcomeWire.OutcomeFields fields, Principal who) {
+        service.tell(found(number), fields.outcome(clock.instant(), who.getName()));
         return of(number);
     }
 

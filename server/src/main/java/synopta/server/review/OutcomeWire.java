@@ -30,13 +30,12 @@ public final class OutcomeWire {
             @MayBeNull @Size(max = 120) String fault,
             @NotNull Boolean fixed,
             @MayBeNull Integer minutes,
-            @MayBeNull @Size(max = 80) String by,
             @MayBeNull @Size(max = 2000) String note,
             @MayBeNull @Size(max = 100) List<@Valid ReturnWire> returns) {
-        Outcome outcome(Instant now) {
+        Outcome outcome(Instant now, String by) {
             return new Outcome(
                     now,
-                    words(by).orElse(null),
+                    by,
                     words(fault).orElse(null),
                     fixed,
                     minutes,

@@ -10,13 +10,12 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
+import synopta.server.web.ServerLock;
 
 /** A copy of all that is kept, for the verb of the script, which knows the key from the data folder. */
 @Hidden
 @RestController
 class BackupController {
-    static final String PATH = "/api/backup";
-
     private final BackupWriter backups;
     private final ServerLock serving;
 
@@ -25,7 +24,7 @@ class BackupController {
         this.serving = serving;
     }
 
-    @PostMapping(PATH)
+    @PostMapping("/api/backup")
     void copy(@RequestHeader(name = ServerLock.HEADER, required = false) String key, HttpServletResponse response)
             throws IOException {
         if (!serving.knows(key)) {

@@ -26,8 +26,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-final class Guard extends OncePerRequestFilter {
-    private static final Set<String> ASKING = Set.of("GET", "HEAD", "OPTIONS");
+public final class Guard extends OncePerRequestFilter {
+    /** Methods that change nothing. */
+    public static final Set<String> ASKING = Set.of("GET", "HEAD", "OPTIONS");
+
     private static final Limit ANY_CALL = new Limit(2, "Send less at once.");
     private static final Map<String, Limit> LIMITS = Map.of(
             "/api/catalogue/imports", new Limit(500, "Zip the CSV files, or import them in parts."),
@@ -73,10 +75,13 @@ final class Guard extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         HEADERS.forEach(response::setHeader);
-        if (request.getRequestURI().startsWith("/api/")) {
+        if (request.getServletPath().startsWith("/api/")) {
             response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         }
-        Limit limit = LIMITS.getOrDefault(request.getRequestURI(), ANY_CALL);
+        if (request.isSecure()) {
+            response.setHeader("Strict-Transport-Security", "max-age=31536000");
+        }
+        Limit limit = LIMITS.getOrDefault(request.getServletPath(), ANY_CALL);
         Optional<Refusal> refusal = ofName(request)
                 .or(() -> ofOrigin(request))
                 .or(() -> ofType(request))

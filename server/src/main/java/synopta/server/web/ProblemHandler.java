@@ -33,7 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Every error as RFC 9457 problem details, in words a person can act on. */
 @RestControllerAdvice
-class ProblemHandler {
+public class ProblemHandler {
     /** Problem details in UTF-8. */
     static final String TYPE = "application/problem+json;charset=UTF-8";
 
@@ -158,7 +158,7 @@ class ProblemHandler {
     }
 
     /** The same where no controller is reached. */
-    static void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+    public static void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
         response.setStatus(status.value());
         response.setContentType(TYPE);
         response.getWriter().write(text(status, detail));

@@ -28,6 +28,7 @@ class StaticResources implements WebMvcConfigurer {
             "quotes",
             "sheet",
             "settings",
+            "setup",
             "machines",
             "knowledge",
             "shelf",

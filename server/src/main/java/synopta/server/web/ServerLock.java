@@ -1,4 +1,4 @@
-package synopta.server.settings;
+package synopta.server.web;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -7,11 +7,14 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.MessageDigest;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -20,11 +23,11 @@ import org.springframework.stereotype.Component;
 
 /**
  * Who serves a data folder: a file in it, with the address and a key that is another at every start. Whoever may read the
- * folder may have it copied; nobody else can know the key.
+ * folder may ask for anything, as they could change the files themselves; nobody else can know the key.
  */
 @Component
 public class ServerLock {
-    static final String HEADER = "Synopta-Key";
+    public static final String HEADER = "Synopta-Key";
     private static final String FILE = "serving";
     private final String key = UUID.randomUUID().toString();
     private final Path file;
@@ -54,8 +57,11 @@ public class ServerLock {
         Files.deleteIfExists(file);
     }
 
-    boolean knows(String asked) {
-        return key.equals(asked);
+    /** Whether this is the key. */
+    public boolean knows(@Nullable String asked) {
+        return asked != null
+                && MessageDigest.isEqual(
+                        key.getBytes(StandardCharsets.US_ASCII), asked.getBytes(StandardCharsets.US_ASCII));
     }
 
     /** Where a folder is served; empty when it is not, as far as it says. */
@@ -70,18 +76,29 @@ public class ServerLock {
 
     /** Where a folder is served, and the key. */
     public record Address(URI uri, String key) {
-        /** Has the folder copied into a file; whether it was, for a process that was killed leaves its address behind. */
-        public boolean copy(Path copy) throws IOException, InterruptedException {
-            HttpRequest request = HttpRequest.newBuilder(uri.resolve(BackupController.PATH))
+        /**
+         * Asks for something with the key; empty where nobody answers, for a process that was killed leaves its address
+         * behind.
+         *
+         * @param body JSON, or nothing
+         */
+        public <T> Optional<HttpResponse<T>> ask(
+                String method, String path, String body, HttpResponse.BodyHandler<T> answer)
+                throws IOException, InterruptedException {
+            HttpRequest.Builder request = HttpRequest.newBuilder(uri.resolve(path))
                     .header(HEADER, key)
-                    .POST(HttpRequest.BodyPublishers.noBody())
-                    .build();
+                    .method(
+                            method,
+                            body.isEmpty()
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofString(body));
+            if (!body.isEmpty()) {
+                request.header("Content-Type", "application/json");
+            }
             try {
-                HttpResponse<Path> answer =
-                        HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofFile(copy));
-                return answer.statusCode() == 200;
+                return Optional.of(HttpClient.newHttpClient().send(request.build(), answer));
             } catch (ConnectException e) {
-                return false;
+                return Optional.empty();
             }
         }
     }
