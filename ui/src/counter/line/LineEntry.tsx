@@ -59,7 +59,7 @@ export function LineEntry({ line, pieces, fresh, onLine, keysOn, onKeys }: Props
       <input
         id={ID}
         value={line}
-        maxLength={20000}
+        maxLength={2000}
         autoFocus={fresh}
         spellCheck={false}
         autoComplete="off"

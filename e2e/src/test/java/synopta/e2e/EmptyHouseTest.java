@@ -110,6 +110,8 @@ public class EmptyHouseTest extends Browser {
                 List.of("/cases/updates", "No suggestion"))) {
             page.navigate(house + place.get(0));
             assertThat(page.getByRole(AriaRole.MAIN)).containsText(place.get(1));
+            assertThat(page.getByText("The cautions for the microwave could not be loaded"))
+                    .isVisible();
         }
         assertAccessible();
     }

@@ -1,6 +1,7 @@
 package synopta.core.handover;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -53,6 +54,19 @@ public final class HandoverPlanner {
                     .forEach(cautions::add);
         }
         return gravestFirst(cautions.stream());
+    }
+
+    /**
+     * The appliances for which nobody knows what to warn of, as their pack is missing or has no caution: the appliance, or
+     * with the appliance unknown all there may be.
+     */
+    public List<Appliance> withoutCautions(@Nullable Appliance appliance) {
+        return Arrays.stream(Appliance.values())
+                .filter(each -> appliance == null || each == appliance)
+                .filter(each -> packs.of(each)
+                        .filter(pack -> !pack.cautions().isEmpty())
+                        .isEmpty())
+                .toList();
     }
 
     /** Cautions of hazards that some work brings, for a machine that may burn these fuels. */

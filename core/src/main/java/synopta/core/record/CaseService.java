@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.Appliance;
@@ -110,6 +111,9 @@ public final class CaseService {
         if (isHandedOver && view.stop() != null && !content.lines().isEmpty()) {
             throw new IllegalArgumentException("Nothing is handed over in this case. %s".formatted(view.stop()));
         }
+        if (isHandedOver && !content.lines().isEmpty()) {
+            warnable(view);
+        }
         List<Caution> cautions = cautions(view, content);
         List<Hazard> unseen = HandoverPlanner.unseen(cautions, content.cautionsShown());
         if (isHandedOver && !unseen.isEmpty()) {
@@ -118,6 +122,18 @@ public final class CaseService {
         return keep.apply(content, CaseSnapshot.of(view, cautions, content.input()))
                 .<Saved>map(record -> new Saved.Kept(record, cautions))
                 .orElseGet(() -> conflict(read));
+    }
+
+    /** Without the cautions of a machine, nothing for it is handed over. */
+    private void warnable(CaseAssessment view) {
+        List<Appliance> mute = handOver.withoutCautions(view.appliance().orElse(null));
+        if (!mute.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Nothing is handed over%s: the cautions for the %s could not be loaded. The fault guide says what is wrong with its file; mend it and start again."
+                            .formatted(
+                                    view.appliance().isPresent() ? "" : " before the machine is known",
+                                    mute.stream().map(Appliance::slug).collect(Collectors.joining(" and the "))));
+        }
     }
 
     /** What somebody else changed since a revision was read. */

@@ -2,6 +2,8 @@ package synopta.core.record;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 import static synopta.core.Samples.part;
 
 import java.time.Instant;
@@ -129,6 +131,27 @@ public class CaseServiceTest {
         assertThrows(
                 IllegalArgumentException.class,
                 () -> service.open(content("dryer", Set.of(), CaseContent.Status.OPEN, "NOWHERE"), now));
+    }
+
+    @Test
+    public void nothingIsHandedOverForAMachineWhoseCautionsAreMissing() {
+        CaseService service = new CaseService(
+                new Log(),
+                CounterTest.COUNTER,
+                CounterTest.CATALOG,
+                new HandoverPlanner(new CurrentPacks(List.of(CounterTest.PACK)), CounterTest.CATALOG));
+        Set<Hazard> all = Set.of(Hazard.values());
+        CaseContent.Status out = CaseContent.Status.HANDED_OVER;
+        for (String line : List.of("microwave hums", "no idea")) {
+            String refused = expectThrows(
+                            IllegalArgumentException.class,
+                            () -> service.open(content(line, all, out, "ROLLER"), Instant.EPOCH))
+                    .getMessage();
+            assertTrue(refused.contains("the cautions for the") && refused.contains("microwave"), refused);
+        }
+        assertEquals(
+                outcome(service.open(content("microwave hums", all, CaseContent.Status.OPEN, "ROLLER"), Instant.EPOCH)),
+                "kept 1");
     }
 
     @Test

@@ -26,7 +26,7 @@ public final class DiagnosisWire {
             @MayBeNull String appliance,
             @MayBeNull String fuel,
             @MayBeNull Double ageYears,
-            @MayBeNull @Size(max = 20000) String complaint,
+            @MayBeNull @Size(max = 2000) String complaint,
             @MayBeNull @Size(max = 200) List<@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<@Valid MeasuredWire> readings,
             @MayBeNull String person,

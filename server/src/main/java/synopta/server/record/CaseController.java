@@ -13,7 +13,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -47,8 +46,8 @@ import synopta.formats.handover.SheetText;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.CaseSearchParams;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The record of cases. */
 @RestController
@@ -56,7 +55,6 @@ import tools.jackson.databind.json.JsonMapper;
 class CaseController {
     private static final int PAGE = 50;
     private static final int MOST_CALLS = 30;
-    private static final TypeReference<Map<String, Object>> FIELDS = new TypeReference<>() {};
 
     private final CaseService service;
     private final CaseRepository log;
@@ -145,16 +143,16 @@ class CaseController {
     ResponseEntity<CaseRecord> change(
             @PathVariable long number,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
-            @RequestBody Map<String, Object> patch,
+            @RequestBody ObjectNode patch,
             Principal who) {
         CaseRecord record = found(number);
         if (ifMatch != null && !ifMatch.equals("*") && !ifMatch.equals(tag(record.revision()))) {
             throw conflict(service.conflict(revision(record, ifMatch)));
         }
-        Map<String, Object> merged = json.convertValue(record.content(), FIELDS);
-        CaseWire.CaseFields before = json.convertValue(merged, CaseWire.CaseFields.class);
-        merged.putAll(patch);
-        CaseWire.CaseFields fields = json.convertValue(merged, CaseWire.CaseFields.class);
+        ObjectNode merged = json.valueToTree(record.content());
+        CaseWire.CaseFields before = json.treeToValue(merged, CaseWire.CaseFields.class);
+        merged.setAll(patch);
+        CaseWire.CaseFields fields = json.treeToValue(merged, CaseWire.CaseFields.class);
         Set<ConstraintViolation<CaseWire.CaseFields>> wrong = validator.validate(fields);
         if (!wrong.isEmpty()) {
             ConstraintViolation<CaseWire.CaseFields> first = wrong.iterator().next();

@@ -32,13 +32,13 @@ public final class CaseWire {
 
     /** A case as it is sent to be worked or kept. */
     public record CaseFields(
-            @MayBeNull @Size(max = 20000) String line,
+            @MayBeNull @Size(max = 2000) String line,
             @MayBeNull @Size(max = 80) String model,
             @MayBeNull @Size(max = 80) String serial,
             @MayBeNull String appliance,
             @MayBeNull String fuel,
             @MayBeNull Double ageYears,
-            @MayBeNull @Size(max = 20000) String complaint,
+            @MayBeNull @Size(max = 2000) String complaint,
             @MayBeNull @Size(max = 40) List<TagWire.@Valid RecheckWire> rechecked,
             @MayBeNull @Size(max = 200) List<DiagnosisWire.@Valid AnsweredWire> findings,
             @MayBeNull @Size(max = 100) List<DiagnosisWire.@Valid MeasuredWire> readings,

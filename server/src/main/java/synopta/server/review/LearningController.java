@@ -55,7 +55,8 @@ class LearningController {
 
     /** Puts proposals in force; they are counted again first. */
     @PostMapping("/accept")
-    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked, Principal who) {
+    synchronized LearningWire.LearningAnswer accept(
+            @Valid @RequestBody LearningWire.DecideRequest asked, Principal who) {
         LearningService.Taught learned = service.learned();
         packs.learn(service.accept(who.getName(), chosen(asked, learned), clock.instant())
                 .layer());
@@ -84,7 +85,7 @@ class LearningController {
 
     /** Goes back to an earlier version. */
     @PostMapping("/back")
-    LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked, Principal who) {
+    synchronized LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked, Principal who) {
         packs.learn(
                 service.back(who.getName(), asked.version(), clock.instant()).layer());
         return proposals();

@@ -16,10 +16,12 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import synopta.core.catalog.Appliance;
 import synopta.core.catalog.ModelNumber;
 import synopta.core.catalog.PriceCurrency;
 import synopta.core.counter.Counter;
 import synopta.core.counter.SettingsEffect;
+import synopta.core.handover.HandoverPlanner;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
@@ -47,6 +49,7 @@ class SettingsController {
     private final Counter counter;
     private final CaseRepository calls;
     private final Clock clock;
+    private final HandoverPlanner handOver;
 
     SettingsController(
             SettingsRepository rules,
@@ -54,13 +57,15 @@ class SettingsController {
             Hearing hearing,
             Counter counter,
             CaseRepository calls,
-            Clock clock) {
+            Clock clock,
+            HandoverPlanner handOver) {
         this.rules = rules;
         this.currency = currency;
         this.hearing = hearing;
         this.counter = counter;
         this.calls = calls;
         this.clock = clock;
+        this.handOver = handOver;
     }
 
     @GetMapping
@@ -88,12 +93,13 @@ class SettingsController {
                 new TreeMap<>(now.contacts().branches()),
                 now.quoteTerms(),
                 currency.get(),
-                hearing.missing());
+                hearing.missing(),
+                handOver.withoutCautions(null));
     }
 
-    /** What is not sent stays as it is; of the branches' contacts, those that are sent, and an empty one is forgotten. */
+    /** What is not sent stays as it is; of the branches' contacts, those that are sent, and an empty one is forgotten. One after another, so that of two changes at once none is lost. */
     @PutMapping
-    HouseRulesWire choose(@Valid @RequestBody HouseRulesChange wanted) {
+    synchronized HouseRulesWire choose(@Valid @RequestBody HouseRulesChange wanted) {
         rules.choose(changed(wanted, rules.get()));
         return rules();
     }
@@ -214,7 +220,8 @@ class SettingsController {
             Map<String, String> branchContacts,
             String quoteTerms,
             String currency,
-            @MayBeNull String hearingMissing) {}
+            @MayBeNull String hearingMissing,
+            List<Appliance> withoutCautions) {}
 
     /** Rules to change. */
     record HouseRulesChange(

@@ -1,6 +1,8 @@
 package synopta.server.web;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -83,6 +85,8 @@ class CoreJson {
     @Bean
     JsonMapperBuilderCustomizer coreRecords() {
         return builder -> {
+            // No list has an item that is nothing.
+            builder.changeDefaultNullHandling(nulls -> JsonSetter.Value.forContentNulls(Nulls.FAIL));
             builder.changeDefaultVisibility(visible -> visible.withIsGetterVisibility(Visibility.NONE));
             CoreMixins.ALL.forEach(builder::addMixIn);
         };

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -106,6 +107,14 @@ public class ProblemHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> mistyped(MethodArgumentTypeMismatchException mistyped) {
         return mistyped(mistyped.getName(), mistyped.getValue());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> garbled(InvalidParameterException garbled) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "The address cannot be read: what stands after the question mark must be UTF-8, percent-encoded.",
+                List.of());
     }
 
     private static ResponseEntity<ProblemDetail> mistyped(String name, @Nullable Object value) {
