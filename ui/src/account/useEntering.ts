@@ -21,6 +21,10 @@ function asked(way: Way) {
   }
 }
 
+/** The case in hand is not loaded again over what was entered since, unless it could not be loaded. */
+const isDue = (what: unknown, status: string): boolean =>
+  what !== SESSION_QUERY[0] && (what !== "case" || status === "error");
+
 /** Signs in one way or another; what was refused meanwhile is loaded again. */
 export function useEntering() {
   const client = useQueryClient();
@@ -28,7 +32,7 @@ export function useEntering() {
     mutationFn: (way: Way) => answer(asked(way)),
     onSuccess: async (session) => {
       client.setQueryData(SESSION_QUERY, session);
-      await client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== SESSION_QUERY[0] });
+      await client.invalidateQueries({ predicate: (query) => isDue(query.queryKey[0], query.state.status) });
     },
   });
 }

@@ -13,6 +13,7 @@ import type { Change, Settings } from "./settings";
 import { Effects } from "./Effects";
 import { RepairPractices } from "./RepairPractices";
 import { SupplierFeed } from "./SupplierFeed";
+import { Trail } from "./Trail";
 import { Accounts } from "./Accounts";
 import { OwnAccount } from "./OwnAccount";
 import "./settings.css";
@@ -41,6 +42,7 @@ function undoing(change: Change, before: Settings): Change | null {
 export function SettingsPage() {
   const client = useQueryClient();
   const mayChange = useMay("change-settings");
+  const mayReadTrail = useMay("read-trail");
   // A change is shown at once, until the server has it.
   const [wanted, setWanted] = useState<Change>({});
   const settings = useQuery({ queryKey: SETTINGS_QUERY, queryFn: loadSettings });
@@ -95,6 +97,7 @@ export function SettingsPage() {
         )}
         <OwnAccount />
         <Accounts />
+        {mayReadTrail && <Trail />}
       </main>
     </>
   );

@@ -8,9 +8,9 @@ export function NoCautions() {
     return null;
   }
   return (
-    <div className="notice bad no-print" role="note">
+    <aside className="notice bad no-print" aria-label="Missing cautions">
       The cautions for the {missing.join(", ")} could not be loaded: nothing is handed over for it. The{" "}
       <Link to="/guide">fault guide</Link> says what is wrong with the file.
-    </div>
+    </aside>
   );
 }

@@ -14,6 +14,7 @@ import org.springframework.web.util.UriUtils;
 import synopta.core.account.Account;
 import synopta.core.account.AccountService;
 import synopta.core.account.Role;
+import synopta.core.account.TrailService;
 import synopta.server.account.HashedSecrets;
 import synopta.server.web.ServerLock;
 import synopta.store.Backup;
@@ -49,6 +50,41 @@ final class AccountCommands {
             out.println(e.getMessage());
             return false;
         }
+    }
+
+    /** Checks the trail; whether every entry is as it was written. */
+    boolean verified() throws IOException, InterruptedException {
+        if (!Backup.isKeptIn(data)) {
+            out.printf("There is no data in %s. Name the folder that Synopta serves.%n", data);
+            return false;
+        }
+        Optional<ServerLock.Address> served = ServerLock.of(data);
+        Optional<HttpResponse<String>> answer = served.isEmpty()
+                ? Optional.empty()
+                : served.get().ask("GET", "/api/trail/check", "", HttpResponse.BodyHandlers.ofString());
+        if (answer.isPresent()) {
+            JsonNode check = JSON.readTree(answer.get().body());
+            return said(new TrailService.Check(
+                    check.path("entries").asLong(),
+                    Optional.of(check.path("broken")).filter(JsonNode::isNumber).map(JsonNode::asLong),
+                    check.path("last").asString()));
+        }
+        try (Store store = Store.inFolder(data)) {
+            return said(new TrailService(store.trail(), new HashedSecrets(), Clock.systemUTC()).check());
+        }
+    }
+
+    private boolean said(TrailService.Check check) {
+        check.broken()
+                .ifPresentOrElse(
+                        number -> out.printf(
+                                "The trail is broken: entry %d is not as it was written, or one before it is missing.%n",
+                                number),
+                        () -> out.printf(
+                                "The trail is whole: %d entries, the last with the hash %s%n"
+                                        + "Keep that hash elsewhere: entries cut off at the end show only against it.%n",
+                                check.entries(), check.last()));
+        return check.broken().isEmpty();
     }
 
     private boolean alone(List<String> words) {

@@ -10,7 +10,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
@@ -20,6 +19,8 @@ import synopta.core.account.AccountService;
 import synopta.core.account.Secrets;
 import synopta.core.account.SessionRepository;
 import synopta.core.account.SessionService;
+import synopta.core.account.TrailRepository;
+import synopta.core.account.TrailService;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.catalog.Catalog;
 import synopta.core.catalog.CatalogRepository;
@@ -175,6 +176,11 @@ class ApplicationConfig {
     }
 
     @Bean
+    TrailService trail(TrailRepository entries, Secrets secrets, Clock clock) {
+        return new TrailService(entries, secrets, clock);
+    }
+
+    @Bean
     TeardownService openingDesk(
             Catalog catalog, CurrentPacks packs, FitFinder finder, SettingsRepository rules, PriceCurrency currency) {
         return new TeardownService(catalog, packs, finder, rules, currency);
@@ -210,16 +216,5 @@ class ApplicationConfig {
     @EventListener
     void readIn(ApplicationReadyEvent event) {
         CompletableFuture.runAsync(event.getApplicationContext().getBean(OutcomeRepository.class)::told);
-    }
-
-    @EventListener
-    void ready(ApplicationReadyEvent event) {
-        if (event.getApplicationContext() instanceof WebServerApplicationContext web) {
-            String address = web.getEnvironment().getProperty("server.address", "127.0.0.1");
-            LOG.info(
-                    "Synopta is ready at http://{}:{}",
-                    address,
-                    web.getWebServer().getPort());
-        }
     }
 }

@@ -37,7 +37,7 @@ public final class CommandLine {
     private CommandLine() {}
 
     /**
-     * `account list|add|code|close … DATA`, `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE`, `restore FILE DATA` or `check-packs DIR`; 1 when
+     * `account list|add|code|close … DATA`, `verify DATA`, `import SOURCE DATA`, `generate MODELS DIR`, `backup DATA FILE`, `restore FILE DATA` or `check-packs DIR`; 1 when
      * nothing was done.
      */
     public static void main(String... arguments) throws IOException, InterruptedException {
@@ -46,6 +46,7 @@ public final class CommandLine {
         boolean done = switch (arguments[0]) {
             case "account" ->
                 new AccountCommands(last, System.out).did(List.of(arguments).subList(1, arguments.length - 1));
+            case "verify" -> new AccountCommands(last, System.out).verified();
             case "import" -> taken(Path.of(arguments[1]), last, System.out);
             case "backup" -> copied(Path.of(arguments[1]), last, System.out);
             case "check-packs" -> checked(last, System.out);

@@ -2,6 +2,7 @@ package synopta.server;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import synopta.core.account.TrailRepository;
 import synopta.core.catalog.CatalogRepository;
 import synopta.core.knowledge.SettingsRepository;
 import synopta.core.order.QuoteRepository;
@@ -31,6 +32,11 @@ class StoreConfig {
     @Bean
     AccountStore accountList(Store store) {
         return store.accounts();
+    }
+
+    @Bean
+    TrailRepository trailLog(Store store) {
+        return store.trail();
     }
 
     @Bean

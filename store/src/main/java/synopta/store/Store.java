@@ -15,6 +15,7 @@ import synopta.core.outcome.ParameterRepository;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.SalesRepository;
 import synopta.store.account.AccountStore;
+import synopta.store.account.TrailStore;
 import synopta.store.catalog.CatalogStore;
 import synopta.store.jdbc.Jdbc;
 import synopta.store.order.QuoteStore;
@@ -40,6 +41,7 @@ public final class Store implements AutoCloseable {
     private final OutcomeStore outcomes;
     private final ParameterStore learned;
     private final AccountStore accounts;
+    private final TrailStore trail;
 
     private Store(String url) {
         HikariConfig config = new HikariConfig();
@@ -61,6 +63,7 @@ public final class Store implements AutoCloseable {
         outcomes = new OutcomeStore(jdbc, stock);
         learned = new ParameterStore(jdbc);
         accounts = new AccountStore(jdbc);
+        trail = new TrailStore(jdbc);
     }
 
     /**
@@ -156,6 +159,11 @@ public final class Store implements AutoCloseable {
     /** Who may sign in, and where they are. */
     public AccountStore accounts() {
         return accounts;
+    }
+
+    /** Who did what. */
+    public TrailStore trail() {
+        return trail;
     }
 
     @Override

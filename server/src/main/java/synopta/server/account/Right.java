@@ -10,6 +10,7 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 import org.springframework.security.web.util.matcher.RequestMatcher;
 import synopta.core.account.Role;
 import synopta.core.quantity.Slugged;
+import synopta.server.web.Guard;
 
 /** The table of rights: which roles may make which calls. A call that stands nowhere is nobody's but a manager's. */
 public enum Right implements Slugged {
@@ -93,8 +94,12 @@ public enum Right implements Slugged {
             "POST /api/updates/*",
             "POST /api/knowledge/*/sayings",
             "POST /api/knowledge/*/sayings/withdraw"),
+    READ_TRAIL("Read the trail of who did what", EnumSet.of(Role.MANAGER), "GET /api/trail/**"),
     MANAGE_ACCOUNTS("Open, change and close accounts", EnumSet.of(Role.MANAGER), "* /api/accounts/**"),
     BACK_UP("Back up all data", EnumSet.of(Role.MANAGER), "POST /api/backup");
+
+    private static final Set<Right> RECORDED = EnumSet.of(
+            OWN_ACCOUNT, ERASE_CUSTOMERS, CHANGE_SETTINGS, CHANGE_CATALOG, CHANGE_KNOWLEDGE, MANAGE_ACCOUNTS, BACK_UP);
 
     private final String words;
     private final Set<Role> roles;
@@ -130,6 +135,12 @@ public enum Right implements Slugged {
     /** Whether nobody needs an account for it. */
     boolean isOpen() {
         return roles.isEmpty();
+    }
+
+    /** Whether the trail keeps that it was used: what decides for the house or lets data out, not what only looks. */
+    boolean isRecorded(HttpServletRequest request) {
+        boolean isTry = "true".equals(request.getParameter("dryRun"));
+        return this == EXPORT_CASES || RECORDED.contains(this) && !Guard.ASKING.contains(request.getMethod()) && !isTry;
     }
 
     boolean isOf(Role role) {

@@ -24,6 +24,7 @@ import synopta.core.account.Account;
 import synopta.core.account.AccountService;
 import synopta.core.account.SessionService;
 import synopta.core.account.SignedIn;
+import synopta.server.web.Deed;
 
 /** Signing in and out at a terminal, and handing it on. */
 @RestController
@@ -82,6 +83,7 @@ class SessionController {
     private SessionWire.SessionAnswer opened(
             Account account, HttpServletRequest request, HttpServletResponse response) {
         Terminal.token(request).ifPresent(sessions::close);
+        Deed.was("Sign in", account.name());
         Terminal.give(sessions.open(account, request.getRemoteAddr()), request, response);
         return answer(Optional.of(account), false);
     }
@@ -92,9 +94,9 @@ class SessionController {
         String token = Terminal.token(request)
                 .filter(held -> terminal.signedIn(request).isPresent())
                 .orElseThrow(() -> new BadCredentialsException("Nobody is signed in here."));
-        return answer(
-                Optional.of(slowly(asked.name(), request, () -> sessions.hand(token, asked.name(), asked.pin()))),
-                false);
+        Account next = slowly(asked.name(), request, () -> sessions.hand(token, asked.name(), asked.pin()));
+        Deed.was("Take over the terminal by PIN", next.name());
+        return answer(Optional.of(next), false);
     }
 
     /** Locks the terminal; the call on it stays. */
@@ -107,6 +109,8 @@ class SessionController {
     @DeleteMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request, HttpServletResponse response) {
+        terminal.signedIn(request)
+                .ifPresent(found -> Deed.was("Sign out", found.account().name()));
         Terminal.token(request).ifPresent(sessions::close);
         Terminal.give("", request, response);
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import synopta.core.account.Account;
 import synopta.core.account.AccountService;
 import synopta.core.account.SignedIn;
+import synopta.core.account.TrailService;
 import synopta.demo.DemoAccount;
 import synopta.server.web.MayBeNull;
 
@@ -115,6 +116,13 @@ final class SessionWire {
     record CodeAnswer(String name, String code, Instant until) {
         static CodeAnswer of(String name, AccountService.GivenCode given) {
             return new CodeAnswer(name, given.code(), given.until());
+        }
+    }
+
+    /** What a check of the trail found; `last` is the hash of the last entry, to be written down. */
+    record TrailAnswer(long entries, @MayBeNull Long broken, String last) {
+        static TrailAnswer of(TrailService.Check check) {
+            return new TrailAnswer(check.entries(), check.broken().orElse(null), check.last());
         }
     }
 

@@ -37,6 +37,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import synopta.core.knowledge.Hazard;
 import synopta.core.knowledge.SettingsRepository;
+import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseRepository;
 import synopta.core.record.CaseService;
@@ -46,6 +47,7 @@ import synopta.formats.handover.SheetText;
 import synopta.server.web.ApiException;
 import synopta.server.web.Attachment;
 import synopta.server.web.CaseSearchParams;
+import synopta.server.web.Deed;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -201,7 +203,10 @@ class CaseController {
 
     private static CaseRecord kept(CaseService.Saved saved) {
         return saved.fold(
-                kept -> kept.record(),
+                kept -> {
+                    note(kept.record());
+                    return kept.record();
+                },
                 refused -> {
                     throw ApiException.impossible(
                             "cautionsShown",
@@ -213,6 +218,21 @@ class CaseController {
                 conflict -> {
                     throw conflict(conflict);
                 });
+    }
+
+    /** That parts left, and which cautions were read before, is for the trail. */
+    private static void note(CaseRecord record) {
+        CaseContent content = record.content();
+        if (content.status() == CaseContent.Status.HANDED_OVER
+                && !content.lines().isEmpty()) {
+            Deed.was("Hand over case %d; cautions read: %s"
+                    .formatted(
+                            record.number(),
+                            content.cautionsShown().stream()
+                                    .map(Hazard::slug)
+                                    .sorted()
+                                    .collect(Collectors.joining(", "))));
+        }
     }
 
     private static ApiException conflict(CaseService.Saved.Overtaken conflict) {

@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -29,6 +31,7 @@ import org.springframework.stereotype.Component;
 public class ServerLock {
     public static final String HEADER = "Synopta-Key";
     private static final String FILE = "serving";
+    private static final Logger LOG = LoggerFactory.getLogger(ServerLock.class);
     private final String key = UUID.randomUUID().toString();
     private final Path file;
 
@@ -41,14 +44,18 @@ public class ServerLock {
         if (event.getApplicationContext() instanceof WebServerApplicationContext web) {
             String bound = web.getEnvironment().getProperty("server.address", "127.0.0.1");
             String host = bound.equals("0.0.0.0") ? "127.0.0.1" : bound;
+            String address = "%s://%s:%d"
+                    .formatted(
+                            web.getEnvironment().containsProperty("server.ssl.bundle") ? "https" : "http",
+                            host,
+                            web.getWebServer().getPort());
             Files.deleteIfExists(file);
             Files.createFile(file);
             // Of its owner alone, before anything stands in it.
             file.toFile().setReadable(false, false);
             file.toFile().setReadable(true, true);
-            Files.write(
-                    file,
-                    List.of("http://%s:%d".formatted(host, web.getWebServer().getPort()), key));
+            Files.write(file, List.of(address, key));
+            LOG.info("Synopta is ready at {}", address);
         }
     }
 
@@ -96,7 +103,10 @@ public class ServerLock {
                 request.header("Content-Type", "application/json");
             }
             try {
-                return Optional.of(HttpClient.newHttpClient().send(request.build(), answer));
+                HttpClient client = HttpClient.newBuilder()
+                        .sslContext(AnyCertificate.context())
+                        .build();
+                return Optional.of(client.send(request.build(), answer));
             } catch (ConnectException e) {
                 return Optional.empty();
             }
