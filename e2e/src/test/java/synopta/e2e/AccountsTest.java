@@ -87,14 +87,16 @@ public class AccountsTest extends Browser {
     @Test
     public void whatIsEnteredIsThereAgainAfterTheSessionEndedOnTheServer() {
         signIn("counter", "counter-demo");
-        caller("th7820w thumps, squeals");
-        assertThat(region("Known")).containsText("Squeals");
+        caller("th7820w thumps, 8 yrs");
+        assertThat(region("Bag")).containsText("Fits");
+        Locator yes = page.getByLabel("Next question").getByText("yes");
         context.clearCookies();
-        page.getByLabel("Next question").getByRole(AriaRole.BUTTON).first().click();
+        // By the page itself: what it asks in the background may be refused first, and then nothing can be reached.
+        yes.dispatchEvent("click");
         assertThat(heading()).hasText("Sign in");
         button("Sign in as counter").click();
-        assertThat(line()).hasValue("th7820w thumps, squeals");
-        assertThat(region("Known")).containsText("Squeals");
+        assertThat(line()).hasValue("th7820w thumps, 8 yrs");
+        assertThat(region("Known")).containsText("Slapping");
     }
 
     @Test
