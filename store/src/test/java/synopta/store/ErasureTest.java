@@ -79,6 +79,37 @@ public class ErasureTest extends StoredCases {
         assertFalse(store.cases().eraseCustomer(99));
     }
 
+    /** A name that is a part of other words, or a word of the packs, takes nothing with it. */
+    @Test
+    public void aShortNameTakesNoOtherWordWithItAndTheCaseIsStillRead() throws SQLException {
+        for (String name : List.of("Bel", "Al", "Belt", "yes", "thumps")) {
+            CaseSnapshot stood = knowing(new KnownFact("line", "Belt seam", "caller: “belt of " + name + "”", true));
+            CaseContent theirs =
+                    content("alarm, Belvedere belt, says " + name, CaseContent.Status.OPEN, new Customer(name, null));
+            CaseRecord record = store.cases().add(theirs, stood, NOON);
+            assertTrue(store.cases().eraseCustomer(record.number()));
+            CaseRecord left = store.cases().find(record.number()).orElseThrow();
+            String belt = name.equals("Belt") ? "…" : "belt";
+            assertEquals(left.content().input().line(), "alarm, Belvedere " + belt + ", says …");
+            assertEquals(left.content().input().findings(), theirs.input().findings());
+            assertEquals(left.snapshot().known().get(0).source(), "caller: “" + belt + " of …”");
+        }
+    }
+
+    @Test
+    public void everyNameThatACaseEverHadIsErasedWithTheLast() throws SQLException {
+        CaseContent first = content(
+                "thumps, for Ottilie Grew, later Marl Quillby",
+                CaseContent.Status.OPEN,
+                new Customer("Ottilie Grew", null));
+        CaseRecord record = store.cases().add(first, CaseSnapshot.UNTOLD, NOON);
+        CaseContent corrected = content("thumps, for Ottilie Grew, later Marl Quillby", CaseContent.Status.OPEN, MARL);
+        store.cases().replace(record, corrected, CaseSnapshot.UNTOLD, NOON);
+        assertTrue(store.cases().eraseCustomer(record.number()));
+        assertFalse(stands("ottilie"));
+        assertFalse(stands("quillby"));
+    }
+
     /** Two revisions, an outcome and a quote, the name in every text. */
     private CaseRecord keptWithAll(CaseContent theirs) {
         CaseSnapshot stood = knowing(new KnownFact("line", "Marl Quillby", "caller: “marl quillby, 55-0142”", true));

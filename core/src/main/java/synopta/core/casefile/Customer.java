@@ -18,6 +18,10 @@ public record Customer(@Nullable String name, @Nullable String phone) {
 
     private static final int LONGEST = 120;
     private static final String TAKEN_OUT = "…";
+    /** Where a word begins or ends, so that a short name is not found within another word. */
+    private static final String BEFORE = "(?<![\\p{L}\\p{N}])";
+
+    private static final String AFTER = "(?![\\p{L}\\p{N}])";
 
     /** Refuses more than a name or a number. */
     public Customer {
@@ -25,12 +29,13 @@ public record Customer(@Nullable String name, @Nullable String phone) {
         Texts.limited("The phone number", phone, LONGEST);
     }
 
-    /** A text with the name and the number taken out of it, however they were written. */
+    /** A text with the name and the number taken out of it as whole words, however they were written. */
     public String takenOutOf(String text) {
         String left = phone == null ? text : PhoneNumbers.replaced(text, phone, TAKEN_OUT);
         for (String word :
                 Stream.concat(Stream.ofNullable(name), Stream.ofNullable(phone)).toList()) {
-            left = Pattern.compile(Pattern.quote(word), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
+            left = Pattern.compile(
+                            BEFORE + Pattern.quote(word) + AFTER, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
                     .matcher(left)
                     .replaceAll(TAKEN_OUT);
         }

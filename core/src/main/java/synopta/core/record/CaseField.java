@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +32,20 @@ public final class CaseField {
         static Entry of(String name) {
             return new Entry(name, "");
         }
+
+        /** The same with words of a person put through an edit; ids and figures stay. */
+        public Entry withSaid(String kind, UnaryOperator<String> edit) {
+            return switch (kind) {
+                case SAID_TO, STRUCK -> new Entry(edit.apply(name), detail);
+                case FINDING -> new Entry(name, EntryForm.withSaid(detail, edit));
+                default -> this;
+            };
+        }
     }
+
+    private static final String FINDING = "finding";
+    private static final String STRUCK = "struck";
+    private static final String SAID_TO = "said-to";
 
     /** Every field, in the order in which a change is told. */
     public static final List<CaseField> ALL = List.of(
@@ -66,7 +80,7 @@ public final class CaseField {
                     (c, items) -> c.input().inspected(Set.copyOf(items))),
             list(
                     "findings",
-                    "finding",
+                    FINDING,
                     EntryForm.ANSWER,
                     c -> c.input().findings(),
                     (c, items) -> c.input().findings(items)),
@@ -78,7 +92,7 @@ public final class CaseField {
                     (c, items) -> c.input().readings(items)),
             list(
                     "excluded",
-                    "struck",
+                    STRUCK,
                     EntryForm.TEXT,
                     c -> sorted(c.input().excluded()),
                     (c, items) -> c.input().excluded(Set.copyOf(items))),
@@ -113,7 +127,7 @@ public final class CaseField {
                     EntryForm.of(Hazard::of),
                     c -> sorted(c.cautionsShown()),
                     (c, shown) -> c.cautionsShown(Set.copyOf(shown))),
-            one("readTo", "said-to", EntryForm.TEXT, CaseContent::readTo, CaseContent.Draft::readTo),
+            one("readTo", SAID_TO, EntryForm.TEXT, CaseContent::readTo, CaseContent.Draft::readTo),
             one("branch", "branch", EntryForm.TEXT, c -> c.input().shopping().branch(), CaseContent.Draft::branch),
             one(
                     "neededInDays",

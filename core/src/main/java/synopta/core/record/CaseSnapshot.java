@@ -3,6 +3,7 @@ package synopta.core.record;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -66,6 +67,28 @@ public record CaseSnapshot(
         selling = Ordered.set(selling);
         rules = List.copyOf(rules);
         cautions = List.copyOf(cautions);
+    }
+
+    /** The same with what was said and heard put through an edit; what packs and catalog say stays as it is. */
+    public CaseSnapshot withSaid(UnaryOperator<String> edit) {
+        return new CaseSnapshot(
+                appliance,
+                layout,
+                fuels,
+                ageYears,
+                known.stream()
+                        .map(fact -> new KnownFact(
+                                fact.key(), edit.apply(fact.words()), edit.apply(fact.source()), fact.sure()))
+                        .toList(),
+                evidence,
+                suspects,
+                advice == null ? null : new Advised(advice.action(), edit.apply(advice.why())),
+                selling,
+                rules.stream()
+                        .map(rule -> new Rule(rule.part(), rule.quantity(), edit.apply(rule.why())))
+                        .toList(),
+                cautions,
+                workMinutes);
     }
 
     /**

@@ -1,6 +1,7 @@
 package synopta.core.record;
 
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
@@ -63,6 +64,12 @@ record EntryForm<T>(Function<T, Entry> entry, Function<Entry, T> item, Function<
 
     private static String shown(CaseInput.Measured measured) {
         return ReadingEntry.detail(measured).replace("|", ", ");
+    }
+
+    /** An answer's detail with the words that were said put through an edit. */
+    static String withSaid(String detail, UnaryOperator<String> edit) {
+        int said = detail.indexOf(SAID);
+        return said < 0 ? detail : detail.substring(0, said + 1) + edit.apply(detail.substring(said + 1));
     }
 
     private static CaseInput.Answered answered(Entry entry) {

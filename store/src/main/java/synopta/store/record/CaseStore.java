@@ -160,7 +160,7 @@ public final class CaseStore implements CaseRepository {
         return jdbc.inTransaction(() -> {
             Optional<CaseRecord> record = find(number);
             record.ifPresent(found -> {
-                customers.erase(number, found.content().customer());
+                customers.erase(number);
                 String text = CaseIndex.text(
                         number,
                         dayOf(found.createdAt()),

@@ -1,11 +1,17 @@
 package synopta.store.record;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.Customer;
+import synopta.core.record.CaseField;
 import synopta.store.jdbc.Jdbc;
 
 /** Who cases are for: beside their revisions, and gone in one step. */
 final class CustomerStore {
-    /** Stands where an erased name or number was typed into a text. */
     private final Jdbc jdbc;
 
     CustomerStore(Jdbc jdbc) {
@@ -20,11 +26,35 @@ final class CustomerStore {
             insert into case_customer (number, name, phone)
             values (?, ?, ?)""";
 
+    private static final String NOW = """
+            select name, phone
+              from case_customer
+             where number = ?""";
+    private static final String BEFORE = """
+            select name, phone
+              from case_former_customer
+             where number = ?""";
+    private static final String KEEP_FORMER = """
+            insert into case_former_customer (number, name, phone)
+            values (?, ?, ?)""";
+    private static final String FORGET_FORMER = """
+            delete from case_former_customer
+             where number = ?""";
+
     void write(long number, Customer customer) {
+        List<Customer> last = jdbc.list(NOW, CustomerStore::customer, number);
+        if (last.contains(customer)) {
+            return;
+        }
+        last.forEach(former -> jdbc.update(KEEP_FORMER, number, former.name(), former.phone()));
         jdbc.update(FORGET, number);
         if (!customer.isNobody()) {
             jdbc.update(KEEP, number, customer.name(), customer.phone());
         }
+    }
+
+    private static Customer customer(ResultSet row) throws SQLException {
+        return new Customer(row.getString("name"), row.getString("phone"));
     }
 
     private static final String TEXTS = """
@@ -36,16 +66,16 @@ final class CustomerStore {
                set line = ?, complaint = ?, stood = ?
              where number = ?
                and revision = ?""";
-    private static final String SAID_TO = """
-            select revision, place, name
+    private static final String ENTRIES = """
+            select kind, revision, place, name, detail
               from case_entry
              where number = ?
-               and kind = 'said-to'""";
-    private static final String PUT_SAID_TO = """
+             order by kind, revision, place""";
+    private static final String PUT_ENTRY = """
             update case_entry
-               set name = ?
+               set name = ?, detail = ?
              where number = ?
-               and kind = 'said-to'
+               and kind = ?
                and revision = ?
                and place = ?""";
     private static final String NOTES = """
@@ -62,41 +92,57 @@ final class CustomerStore {
                set customer = null
              where case_number = ?""";
 
-    /** Erases them, also where they were typed into the texts of the case, and as the customer of its quotes. */
-    void erase(long number, Customer customer) {
+    /** Erases everybody the case was for, also where they were typed into its texts, and as the customer of its quotes. */
+    void erase(long number) {
+        List<Customer> all = Stream.of(NOW, BEFORE)
+                .flatMap(sql -> jdbc.list(sql, CustomerStore::customer, number).stream())
+                .toList();
         jdbc.update(FORGET, number);
+        jdbc.update(FORGET_FORMER, number);
         jdbc.update(OUT_OF_QUOTES, number);
+        UnaryOperator<String> without = text -> without(all, text);
         jdbc.list(
                         TEXTS,
                         row -> new Object[] {
-                            without(customer, row.getString("line")),
-                            without(customer, row.getString("complaint")),
-                            without(customer, row.getString("stood")),
+                            without.apply(row.getString("line")),
+                            without.apply(row.getString("complaint")),
+                            SnapshotCodec.of(
+                                    SnapshotCodec.read(row.getString("stood")).withSaid(without)),
                             number,
                             row.getLong("revision")
                         },
                         number)
                 .forEach(texts -> jdbc.update(PUT_TEXTS, texts));
-        eraseNames(number, customer);
+        eraseEntries(number, without);
+        eraseNotes(number, without);
     }
 
-    /** To whom the cautions were read, and what was told afterwards. */
-    private void eraseNames(long number, Customer customer) {
+    /** To whom the cautions were read, and the words in which something was said; what is no text of a person stays. */
+    private void eraseEntries(long number, UnaryOperator<String> without) {
         jdbc.list(
-                        SAID_TO,
-                        row -> new Object[] {
-                            without(customer, row.getString("name")),
-                            number,
-                            row.getLong("revision"),
-                            row.getInt("place")
+                        ENTRIES,
+                        row -> {
+                            CaseField.Entry said = new CaseField.Entry(row.getString("name"), row.getString("detail"))
+                                    .withSaid(row.getString("kind"), without);
+                            return new Object[] {
+                                said.name(),
+                                said.detail(),
+                                number,
+                                row.getString("kind"),
+                                row.getLong("revision"),
+                                row.getInt("place")
+                            };
                         },
                         number)
-                .forEach(names -> jdbc.update(PUT_SAID_TO, names));
+                .forEach(entry -> jdbc.update(PUT_ENTRY, entry));
+    }
+
+    private void eraseNotes(long number, UnaryOperator<String> without) {
         jdbc.list(
                         NOTES,
                         row -> new Object[] {
-                            without(customer, row.getString("note")),
-                            without(customer, row.getString("told_by")),
+                            without.apply(row.getString("note")),
+                            without.apply(row.getString("told_by")),
                             number,
                             row.getInt("entry")
                         },
@@ -104,7 +150,11 @@ final class CustomerStore {
                 .forEach(notes -> jdbc.update(PUT_NOTES, notes));
     }
 
-    private static String without(Customer customer, String text) {
-        return text == null ? null : customer.takenOutOf(text);
+    private static @Nullable String without(List<Customer> all, @Nullable String text) {
+        String left = text;
+        for (Customer customer : all) {
+            left = left == null ? null : customer.takenOutOf(left);
+        }
+        return left;
     }
 }
