@@ -73,7 +73,12 @@ public final class Store implements AutoCloseable {
      */
     public static Store inFolder(Path folder) {
         Path file = folder.toAbsolutePath().resolve("synopta");
+        if (file.toString().contains(";")) {
+            // Behind it would stand settings of the database.
+            throw new Unusable(folder, new IllegalArgumentException("its path contains a semicolon; name another"));
+        }
         try {
+            OwnFolder.close(folder);
             return new Store(
                     "jdbc:h2:file:%s;WRITE_DELAY=0;TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE;QUERY_CACHE_SIZE=256"
                             .formatted(file));

@@ -37,7 +37,11 @@ class FirstAccount {
         if (accounts.isEmpty() && isDemo) {
             DemoAccount.ALL.forEach(demo -> accounts.open(demo.name(), demo.role(), demo.password()));
         } else if (accounts.isEmpty() && !password.isEmpty()) {
-            accounts.open(Role.MANAGER.slug(), Role.MANAGER, password);
+            try {
+                accounts.open(Role.MANAGER.slug(), Role.MANAGER, password);
+            } catch (IllegalArgumentException e) {
+                throw new SetupRefused(e.getMessage(), e);
+            }
         }
     }
 
