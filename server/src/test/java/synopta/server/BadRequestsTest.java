@@ -89,7 +89,8 @@ public class BadRequestsTest extends ServedTest {
             {"a slash in a model", "GET", "/api/models/a%2Fb", "", 400, "letters and digits"},
             {"a day that is none", "GET", "/api/cases?from=yesterday", "", 400, "yesterday"},
             {"an address that is not there", "GET", "/api/nowhere", "", 404, "/v3/api-docs"},
-            {"a complaint of 10,000 characters", "POST", "/api/counter", "{\"line\":\"" + long10 + "\"}", 200, ""},
+            {"a line of 10,000 characters", "POST", "/api/counter", "{\"line\":\"" + long10 + "\"}", 422, "line"},
+            {"a line as long as it may be", "POST", "/api/counter", "{\"line\":\"" + "x".repeat(2000) + "\"}", 200, ""},
             {"a patch of a wrong kind", "PATCH", "/api/cases/1", "{\"ageYears\":\"old\"}", 400, "ageYears"},
             {"an empty line", "POST", "/api/counter", "{\"line\":\"\"}", 200, ""},
         };

@@ -7,8 +7,8 @@ import org.springframework.stereotype.Component;
 /** A day of a request, as in 2026-11-30: of a year that a record can be of, so that counting from it goes wrong nowhere. */
 @Component
 class DayParameter implements Converter<String, LocalDate> {
-    private static final int FIRST_YEAR = 1900;
-    private static final int LAST_YEAR = 2199;
+    private static final int FIRST_YEAR = 1;
+    private static final int LAST_YEAR = 9999;
 
     @Override
     public LocalDate convert(String text) {
