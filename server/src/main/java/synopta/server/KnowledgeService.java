@@ -2,9 +2,11 @@ package synopta.server;
 
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Supplier;
 import synopta.core.knowledge.CurrentPacks;
 import synopta.core.knowledge.Pack;
 import synopta.core.outcome.ParameterOverrides;
+import synopta.core.outcome.ParameterRepository;
 
 /** The knowledge packs that were found sound, with what was learned over them, and what is wrong with the others. */
 public final class KnowledgeService {
@@ -20,8 +22,13 @@ public final class KnowledgeService {
         learn(layer);
     }
 
+    /** Makes a change of what is learned and lets it take effect, one after another, so that none is lost. */
+    public synchronized void learn(Supplier<ParameterRepository.Version> change) {
+        learn(change.get().layer());
+    }
+
     /** From now on with this over the packs as they ship; every listener is told. */
-    public void learn(ParameterOverrides layer) {
+    private void learn(ParameterOverrides layer) {
         current.replace(shipped.stream().map(layer::over).toList());
         this.layer = layer;
         listeners.forEach(Runnable::run);

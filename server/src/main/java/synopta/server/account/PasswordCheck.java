@@ -8,7 +8,6 @@ import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.stereotype.Component;
 import synopta.core.account.Account;
@@ -41,23 +40,7 @@ class PasswordCheck implements AuthenticationProvider {
         this.ofThisProcess = secrets.token();
     }
 
-    /** Too many were wrong; the next may be tried after a while. */
-    static final class TooMany extends AuthenticationException {
-        private static final long serialVersionUID = 1L;
-
-        private final Duration wait;
-
-        TooMany(Duration wait) {
-            super("Too many wrong tries. Wait %d seconds, then try again.".formatted(wait.toSeconds()));
-            this.wait = wait;
-        }
-
-        long seconds() {
-            return wait.toSeconds();
-        }
-    }
-
-    /** The account of a name and a password, or {@link BadCredentialsException}, or {@link TooMany}. */
+    /** The account of a name and a password, or {@link BadCredentialsException}, or {@link SignInThrottle.TooMany}. */
     Account account(String name, String password, String address) {
         String digest = secrets.digest(ofThisProcess + name + "\n" + password);
         Optional<Account> again = Optional.ofNullable(known.getIfPresent(digest))
@@ -65,12 +48,8 @@ class PasswordCheck implements AuthenticationProvider {
         if (again.isPresent()) {
             return again.get();
         }
-        throttle.tried(name, address).ifPresent(wait -> {
-            throw new TooMany(wait);
-        });
-        Account account = accounts.verified(name, password)
-                .orElseThrow(() -> new BadCredentialsException("The name or the password is not right."));
-        throttle.succeeded(name, address);
+        Account account = throttle.tried(
+                name, address, () -> accounts.verified(name, password), "The name or the password is not right.");
         known.put(digest, account.password());
         return account;
     }

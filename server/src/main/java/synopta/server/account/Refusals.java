@@ -20,7 +20,7 @@ class Refusals implements AuthenticationEntryPoint, AccessDeniedHandler {
     @Override
     public void commence(HttpServletRequest request, HttpServletResponse response, AuthenticationException refused)
             throws IOException {
-        if (refused instanceof PasswordCheck.TooMany tooMany) {
+        if (refused instanceof SignInThrottle.TooMany tooMany) {
             response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(tooMany.seconds()));
             ProblemHandler.write(response, HttpStatus.TOO_MANY_REQUESTS, tooMany.getMessage());
             return;

@@ -170,12 +170,6 @@ class SessionController {
 
     /** Tries a secret, as often as may be. */
     private Account slowly(String name, HttpServletRequest request, Supplier<Optional<Account>> tried) {
-        String address = request.getRemoteAddr();
-        throttle.tried(name, address).ifPresent(wait -> {
-            throw new PasswordCheck.TooMany(wait);
-        });
-        Account account = tried.get().orElseThrow(() -> new BadCredentialsException(WRONG));
-        throttle.succeeded(name, address);
-        return account;
+        return throttle.tried(name, request.getRemoteAddr(), tried, WRONG);
     }
 }

@@ -47,12 +47,10 @@ final class SessionWire {
                     locked,
                     first.isWanted(),
                     first.demo().stream().map(ShownAccount::of).toList(),
-                    who.isEmpty()
-                            ? List.of()
-                            : all.stream()
-                                    .filter(account -> account.isActive() && account.pin() != null)
-                                    .map(Account::name)
-                                    .toList(),
+                    all.stream()
+                            .filter(account -> account.isActive() && account.pin() != null)
+                            .map(Account::name)
+                            .toList(),
                     SignedIn.LOCKED_AFTER.toMinutes());
         }
     }

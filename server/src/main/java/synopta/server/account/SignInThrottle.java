@@ -9,6 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.stereotype.Component;
 import synopta.core.account.Account;
 
@@ -40,22 +43,48 @@ class SignInThrottle {
     private final Cache<String, Boolean> known =
             Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-    /** Counts a try before it is made, so that many at once do not get by; the time to wait where it may not be made. */
-    Optional<Duration> tried(String name, String address) {
+    /** Too many were wrong; the next may be tried after a while. */
+    static final class TooMany extends AuthenticationException {
+        private static final long serialVersionUID = 1L;
+
+        private final Duration wait;
+
+        TooMany(Duration wait) {
+            super("Too many wrong tries. Wait %d seconds, then try again.".formatted(wait.toSeconds()));
+            this.wait = wait;
+        }
+
+        long seconds() {
+            return wait.toSeconds();
+        }
+    }
+
+    /**
+     * Tries a secret. The try is counted before it is made, so that many at once do not get by, and given back when it was
+     * right.
+     *
+     * @param check the account whose secret it is, or nothing
+     * @param wrong what is said then
+     * @throws TooMany when it may not be tried yet
+     * @throws BadCredentialsException when it is not right
+     */
+    Account tried(String name, String address, Supplier<Optional<Account>> check, String wrong) {
+        count(name, address);
+        Account account = check.get().orElseThrow(() -> new BadCredentialsException(wrong));
+        // This address is no stranger's any more.
+        of(name, address).forEach(bucket -> bucket.addTokens(1));
+        known.put(Account.key(name) + "\n" + address, true);
+        return account;
+    }
+
+    private void count(String name, String address) {
         for (Bucket bucket : of(name, address)) {
             EstimationProbe probe = bucket.estimateAbilityToConsume(1);
             if (!probe.canBeConsumed() || !bucket.tryConsume(1)) {
-                return Optional.of(
+                throw new TooMany(
                         Duration.ofNanos(probe.getNanosToWaitForRefill()).plusSeconds(1));
             }
         }
-        return Optional.empty();
-    }
-
-    /** The try was right: it is not counted, and this address is no stranger's any more. */
-    void succeeded(String name, String address) {
-        of(name, address).forEach(bucket -> bucket.addTokens(1));
-        known.put(Account.key(name) + "\n" + address, true);
     }
 
     private List<Bucket> of(String name, String address) {

@@ -111,8 +111,7 @@ class SayingsController {
         Pack pack = pack(appliance);
         Finding finding = finding(pack, asked.finding());
         Proposal saying = SayingLearner.added(pack, finding, asked.answer(), asked.text());
-        packs.learn(
-                learning.accept(who.getName(), List.of(saying), clock.instant()).layer());
+        packs.learn(() -> learning.accept(who.getName(), List.of(saying), clock.instant()));
         return sayings(appliance, asked.finding());
     }
 
@@ -123,7 +122,7 @@ class SayingsController {
         Pack pack = pack(appliance);
         String subject = SayingLearner.subject(asked.finding(), asked.answer(), asked.text());
         String key = new Proposal.Learned(ParameterKind.SAYING, pack.appliance(), subject, 1).key();
-        packs.learn(learning.withdraw(who.getName(), key, clock.instant()).layer());
+        packs.learn(() -> learning.withdraw(who.getName(), key, clock.instant()));
         return sayings(appliance, asked.finding());
     }
 

@@ -55,11 +55,9 @@ class LearningController {
 
     /** Puts proposals in force; they are counted again first. */
     @PostMapping("/accept")
-    synchronized LearningWire.LearningAnswer accept(
-            @Valid @RequestBody LearningWire.DecideRequest asked, Principal who) {
+    LearningWire.LearningAnswer accept(@Valid @RequestBody LearningWire.DecideRequest asked, Principal who) {
         LearningService.Taught learned = service.learned();
-        packs.learn(service.accept(who.getName(), chosen(asked, learned), clock.instant())
-                .layer());
+        packs.learn(() -> service.accept(who.getName(), chosen(asked, learned), clock.instant()));
         return answer(learned);
     }
 
@@ -85,9 +83,8 @@ class LearningController {
 
     /** Goes back to an earlier version. */
     @PostMapping("/back")
-    synchronized LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked, Principal who) {
-        packs.learn(
-                service.back(who.getName(), asked.version(), clock.instant()).layer());
+    LearningWire.LearningAnswer back(@Valid @RequestBody LearningWire.BackRequest asked, Principal who) {
+        packs.learn(() -> service.back(who.getName(), asked.version(), clock.instant()));
         return proposals();
     }
 
