@@ -90,6 +90,7 @@ public class AccountsTest extends Browser {
         caller("th7820w thumps, 8 yrs");
         assertThat(region("Bag")).containsText("Fits");
         Locator yes = page.getByLabel("Next question").getByText("yes");
+        assertThat(yes).isVisible();
         context.clearCookies();
         // By the page itself: what it asks in the background may be refused first, and then nothing can be reached.
         yes.dispatchEvent("click");
