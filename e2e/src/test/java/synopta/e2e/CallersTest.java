@@ -89,6 +89,7 @@ public class CallersTest extends Browser {
     @Test
     public void aCallerByKeyboardAlone() {
         at("/");
+        assertThat(line()).isFocused();
         page.keyboard().type("mb4460 drier squeaks, broke the belt again, 9 yrs");
         page.keyboard().press("Enter");
         assertThat(region("Likely causes")).containsText("Idler pulley, seized");

@@ -9,7 +9,6 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.zip.ZipException;
 import org.springframework.boot.logging.LogLevel;
 import org.springframework.boot.logging.LoggingSystem;
 import synopta.core.catalog.CatalogTables;
@@ -65,25 +64,34 @@ public final class CommandLine {
         }
         Path part = copy.resolveSibling(copy.getFileName() + ".part");
         try {
-            Optional<ServerLock.Address> served = ServerLock.of(data);
-            boolean isCopied = served.isPresent()
-                    && served.get()
-                            .ask("POST", "/api/backup", "", HttpResponse.BodyHandlers.ofFile(part))
-                            .filter(answer -> answer.statusCode() == 200)
-                            .isPresent();
-            if (!isCopied) {
-                try (Store store = Store.inFolder(data)) {
-                    store.backUp(part);
-                }
-            }
+            write(data, part);
             Files.move(part, copy);
             out.printf("%s is a backup of %s.%n", copy, data);
             return true;
         } catch (Store.Unusable e) {
             out.println(e.getMessage() + ". If Synopta is serving it, stop it first.");
             return false;
+        } catch (IllegalStateException e) {
+            out.println(e.getMessage());
+            return false;
         } finally {
             Files.deleteIfExists(part);
+        }
+    }
+
+    /** By the server when it serves the folder, else by itself. */
+    private static void write(Path data, Path file) throws IOException, InterruptedException {
+        Optional<ServerLock.Address> served = ServerLock.of(data);
+        boolean isWritten = served.isPresent()
+                && served.get()
+                        .ask("POST", "/api/backup", "", HttpResponse.BodyHandlers.ofFile(file))
+                        .filter(answer -> answer.statusCode() == 200)
+                        .isPresent();
+        if (!isWritten) {
+            try (Store store = Store.inFolder(data)) {
+                Files.deleteIfExists(file);
+                store.backUp(file);
+            }
         }
     }
 
@@ -110,7 +118,7 @@ public final class CommandLine {
             out.printf("File %s does not exist. Check the path.%n", copy);
         } catch (FileAlreadyExistsException e) {
             out.printf("%s is not empty and was not changed. Name an empty folder.%n", data);
-        } catch (ZipException | IllegalArgumentException | Store.Unusable e) {
+        } catch (IllegalArgumentException | Store.Unusable e) {
             out.printf("%s cannot be restored: %s%n", copy, e.getMessage());
         }
         return false;

@@ -145,9 +145,9 @@ public class CommandLineTest {
             out.write("no database".getBytes(StandardCharsets.UTF_8));
         }
         return new Object[][] {
-            {"a text", "no zip".getBytes(StandardCharsets.UTF_8), "contains no synopta.mv.db"},
+            {"a text", "no zip".getBytes(StandardCharsets.UTF_8), "is not a whole backup"},
             {"a catalog", zip.toByteArray(), "contains no synopta.mv.db"},
-            {"a broken copy", broken.toByteArray(), "cannot be opened"},
+            {"a broken copy", broken.toByteArray(), "is damaged"},
         };
     }
 

@@ -3,9 +3,10 @@ package synopta.store;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.pool.HikariPool;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
-import org.flywaydb.core.Flyway;
+import java.util.function.LongSupplier;
 import synopta.core.catalog.Catalog;
 import synopta.core.order.QuoteRepository;
 import synopta.core.order.ReservationRepository;
@@ -43,16 +44,16 @@ public final class Store implements AutoCloseable {
     private final AccountStore accounts;
     private final TrailStore trail;
 
-    private Store(String url) {
+    private Store(String url, DiskSpace disk) {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(url);
         config.setUsername("synopta");
         config.setPassword("");
         config.setMaximumPoolSize(8);
         config.setPoolName("store");
+        config.setExceptionOverrideClassName(ClosedDatabase.class.getName());
         source = new HikariDataSource(config);
-        Flyway.configure().dataSource(source).load().migrate();
-        jdbc = new Jdbc(source);
+        jdbc = new Jdbc(source, disk::forChange, disk::failure);
         catalog = new CatalogStore(jdbc);
         house = new SettingsStore(jdbc);
         quotes = new QuoteStore(jdbc);
@@ -72,17 +73,20 @@ public final class Store implements AutoCloseable {
      * may not be written, is refused as {@link Unusable}.
      */
     public static Store inFolder(Path folder) {
-        Path file = folder.toAbsolutePath().resolve("synopta");
-        if (file.toString().contains(";")) {
+        return inFolder(folder, () -> DiskSpace.usable(folder));
+    }
+
+    /** The same, on a disk with so many bytes left. */
+    static Store inFolder(Path folder, LongSupplier usable) {
+        if (folder.toAbsolutePath().toString().contains(";")) {
             // Behind it would stand settings of the database.
             throw new Unusable(folder, new IllegalArgumentException("its path contains a semicolon; name another"));
         }
         try {
-            OwnFolder.close(folder);
-            return new Store(
-                    "jdbc:h2:file:%s;WRITE_DELAY=0;TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE;QUERY_CACHE_SIZE=256"
-                            .formatted(file));
-        } catch (HikariPool.PoolInitializationException e) {
+            DataFile kept = new DataFile(folder);
+            kept.prepare();
+            return new Store(kept.url(), new DiskSpace(folder, usable));
+        } catch (HikariPool.PoolInitializationException | IOException e) {
             throw new Unusable(folder, e);
         }
     }
@@ -104,11 +108,19 @@ public final class Store implements AutoCloseable {
         });
     }
 
-    private static final String BACK_UP = "backup to ?";
+    /**
+     * Writes all that is kept into a new file, as it is at one moment, while others go on, and verifies it by restoring
+     * it beside itself. Reads every row twice; a counter is slowed, not stopped.
+     *
+     * @throws IllegalStateException when what was restored is not what is kept; the file is then not to be used
+     */
+    public void backUp(Path copy) throws IOException {
+        Backup.write(jdbc, copy);
+    }
 
-    /** Writes all that is kept into a new file, as it is at one moment, while others go on (a word of H2's own). */
-    public void backUp(Path copy) {
-        jdbc.update(BACK_UP, copy.toAbsolutePath().toString());
+    /** What the tables hold. */
+    Contents contents() {
+        return Contents.of(jdbc);
     }
 
     /** The catalog, as the core's port and for replacing it. */

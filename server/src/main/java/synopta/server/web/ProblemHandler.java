@@ -3,6 +3,8 @@ package synopta.server.web;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.FileSystemException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -120,6 +122,14 @@ public class ProblemHandler {
     private static ResponseEntity<ProblemDetail> mistyped(String name, @Nullable Object value) {
         String detail = "%s (%s) has the wrong type.".formatted(name, value);
         return problem(HttpStatus.BAD_REQUEST, detail, List.of(new ApiException.FieldFault(name, detail)));
+    }
+
+    /** The disk is full; the message says what to do. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noRoom(UncheckedIOException failure) {
+        return failure.getCause() instanceof FileSystemException
+                ? problem(HttpStatus.INSUFFICIENT_STORAGE, failure.getMessage(), List.of())
+                : unexpected(failure);
     }
 
     /** A person who typed a wrong address sees the interface say so; a program gets the problem. */

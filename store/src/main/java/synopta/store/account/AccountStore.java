@@ -1,5 +1,6 @@
 package synopta.store.account;
 
+import java.io.UncheckedIOException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -140,7 +141,12 @@ public final class AccountStore implements AccountRepository, SessionRepository 
 
     @Override
     public void used(String digest, Instant at) {
-        jdbc.update(USED, at(at), digest);
+        try {
+            jdbc.update(USED, at(at), digest);
+        } catch (UncheckedIOException e) {
+            // On a full disk a session may end sooner than it should; looking up goes on until then.
+            return;
+        }
     }
 
     private static final String LOCK = """

@@ -28,9 +28,14 @@ public final class Jdbc {
     private final ThreadLocal<Connection> open = new ThreadLocal<>();
     private final ThreadLocal<Reading> reading = new ThreadLocal<>();
 
-    /** Works over this source. */
-    public Jdbc(DataSource source) {
+    private final Runnable roomForChange;
+    private final Function<SQLException, RuntimeException> failure;
+
+    /** Works over this source. Before a change it asks for room, which may refuse it; a failure becomes what it is made. */
+    public Jdbc(DataSource source, Runnable roomForChange, Function<SQLException, RuntimeException> failure) {
         this.source = source;
+        this.roomForChange = roomForChange;
+        this.failure = failure;
     }
 
     /** Makes a value of a row. */
@@ -71,7 +76,7 @@ public final class Jdbc {
             reading.set(new Reading(connection, new HashMap<>()));
             return work.get();
         } catch (SQLException e) {
-            throw new IllegalStateException("The database could not be reached: " + e.getMessage(), e);
+            throw failure.apply(e);
         } finally {
             reading.remove();
         }
@@ -182,12 +187,13 @@ public final class Jdbc {
                 connection.setAutoCommit(true);
             }
         } catch (SQLException e) {
-            throw new IllegalStateException("The transaction failed: " + e.getMessage(), e);
+            throw failure.apply(e);
         }
     }
 
-    /** What was found before a change is looked up again. */
+    /** A change needs room, and what was found before it is looked up again. */
     private void changed() {
+        roomForChange.run();
         if (reading.get() != null) {
             reading.get().found().clear();
         }
@@ -205,7 +211,7 @@ public final class Jdbc {
                 return work.on(connection);
             }
         } catch (SQLException e) {
-            throw new IllegalStateException("A database statement failed: " + e.getMessage(), e);
+            throw failure.apply(e);
         }
     }
 

@@ -51,7 +51,7 @@ public class CaseSearchTest {
         JdbcDataSource source = new JdbcDataSource();
         source.setURL("jdbc:h2:file:%s;DB_CLOSE_DELAY=-1".formatted(folder.resolve("synopta")));
         source.setUser("synopta");
-        jdbc = new Jdbc(source);
+        jdbc = new Jdbc(source, () -> {}, IllegalStateException::new);
     }
 
     private static int word(Random random) {
