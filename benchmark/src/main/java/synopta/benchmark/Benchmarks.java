@@ -19,6 +19,7 @@ public final class Benchmarks {
         BENCHES.put("learning", LearningBenchmark::run);
         BENCHES.put("hearing", HearingBenchmark::run);
         BENCHES.put("cases", (knowledge, scale) -> CaseBenchmark.run(scale));
+        BENCHES.put("counter", CounterBenchmark::run);
     }
 
     private Benchmarks() {}

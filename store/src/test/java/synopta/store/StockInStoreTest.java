@@ -23,6 +23,7 @@ import synopta.core.catalog.CatalogImport;
 import synopta.core.catalog.PartNumber;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Stock;
+import synopta.core.knowledge.HouseSettings;
 import synopta.core.order.Reservation;
 import synopta.core.order.StockMovement;
 import synopta.core.outcome.Outcome;
@@ -205,5 +206,25 @@ public class StockInStoreTest {
         assertEquals(free(KIT), COUNTED - 1, "told once more, it came back once");
         returned(record.number(), 5, Outcome.Reason.WRONG_PART);
         assertEquals(free(KIT), COUNTED, "no more comes back than has left");
+    }
+
+    /** What was worked out is used again until this number changes: a sale must not hang on stock that has gone. */
+    @Test
+    public void theVersionOfTheCatalogChangesWithAllThatASaleHangsOnAndWithNothingElse() {
+        long atFirst = store.catalog().version();
+        CaseRecord record = store.cases()
+                .add(content(CaseContent.Status.OPEN, "Staithe", Map.of(KIT, 2)), CaseSnapshot.UNTOLD, NOON);
+        assertEquals(store.catalog().version(), atFirst, "a case that is only held changes nothing that is sold");
+        handOver(record, 2);
+        long handedOver = store.catalog().version();
+        assertTrue(handedOver > atFirst, "pieces left the shelf");
+        returned(record.number(), 2, Outcome.Reason.WRONG_PART);
+        long returned = store.catalog().version();
+        assertTrue(returned > handedOver, "pieces came back");
+        store.house().choose(HouseSettings.USUAL);
+        long chosen = store.catalog().version();
+        assertTrue(chosen > returned, "the house sells by other rules");
+        counted();
+        assertTrue(store.catalog().version() > chosen, "the supplier sent other figures");
     }
 }

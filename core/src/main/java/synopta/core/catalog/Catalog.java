@@ -25,6 +25,11 @@ public interface Catalog {
         return work.get();
     }
 
+    /** A number that is another one once what the catalog says may have changed; stock and promised pieces are part of it. */
+    default long version() {
+        return 0;
+    }
+
     /** All brands by name. */
     List<Brand> brands();
 

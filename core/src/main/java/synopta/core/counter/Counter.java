@@ -1,47 +1,31 @@
 package synopta.core.counter;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
-import java.util.LinkedHashSet;
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import synopta.core.basket.BasketPlanner;
 import synopta.core.casefile.CaseInput;
-import synopta.core.casefile.KnownFact;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
-import synopta.core.catalog.PartListing;
-import synopta.core.catalog.PartNumber;
-import synopta.core.diagnosis.DecisionCosts;
 import synopta.core.diagnosis.Diagnoser;
 import synopta.core.diagnosis.Diagnosis;
 import synopta.core.diagnosis.DiagnosisQuery;
 import synopta.core.diagnosis.Evidence;
 import synopta.core.diagnosis.Machine;
 import synopta.core.diagnosis.MeaningModel;
-import synopta.core.diagnosis.ParsedComplaint;
 import synopta.core.fit.FitFinder;
 import synopta.core.handover.HandoverPlanner;
-import synopta.core.identify.EvidenceCollector;
-import synopta.core.identify.IdentifiedModel;
-import synopta.core.identify.MachineFacts;
-import synopta.core.knowledge.Caution;
 import synopta.core.knowledge.CurrentPacks;
-import synopta.core.knowledge.Fault;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Pack;
-import synopta.core.line.TokenMerger;
-import synopta.core.sale.PurchasePlanner;
-import synopta.core.sale.RequiredParts;
-import synopta.core.sale.SalePlan;
 import synopta.core.tag.TagReader;
-import synopta.core.teardown.Work;
 
 /**
  * Works a case through all steps at once. A part is sold for its likeliest fault when it is likelier faulty than not, no work
@@ -51,6 +35,11 @@ public final class Counter {
     /** From this probability on a part is sold unasked. */
     public static final double SELL_FROM = 0.5;
 
+    /** Cases that are being worked on: what is saved or handed over was on the screen just before. */
+    private static final int RECENT = 100;
+
+    private static final Duration KEPT = Duration.ofMinutes(5);
+
     private final Catalog catalog;
     private final Supplier<String> currency;
     private final BasketPlanner planner;
@@ -59,6 +48,7 @@ public final class Counter {
     private final CurrentPacks packs;
     private final HandoverPlanner handOver;
     private final Supplier<PackWork> packWork;
+    private final Cache<Asked, CaseAssessment> recent;
 
     /**
      * Works with this catalog and these packs; baskets are counted in this currency, dates read as of this clock. The reader of tags is asked for anew each time, as it changes with the catalog; meanings for each pack.
@@ -79,6 +69,10 @@ public final class Counter {
         this.packs = packs;
         planner = new BasketPlanner(catalog, currency);
         handOver = new HandoverPlanner(packs, catalog);
+        recent = Caffeine.newBuilder()
+                .maximumSize(RECENT)
+                .expireAfterAccess(KEPT)
+                .build();
         packWork = packs.derive(inForce -> PackWork.of(inForce, catalog, tagReader, meanings, clock));
     }
 
@@ -91,6 +85,7 @@ public final class Counter {
         planner = shared.planner;
         handOver = shared.handOver;
         packWork = shared.packWork;
+        recent = shared.recent;
     }
 
     /** The same counter by other settings, to see what they would change. */
@@ -98,70 +93,38 @@ public final class Counter {
         return new Counter(this, others);
     }
 
-    /** The whole case, computed anew. */
+    /** All that an assessment hangs on; as long as none of it changes, it is not made twice. */
+    private record Asked(
+            CaseInput input,
+            boolean isWhole,
+            PackWork packs,
+            TagReader tags,
+            HouseSettings rules,
+            String currency,
+            long catalog,
+            LocalDate today) {}
+
+    private CaseAssessment once(CaseInput input, boolean isWhole) {
+        PackWork with = packWork.get();
+        HouseSettings house = rules.get();
+        // Before anything is looked up: what changes meanwhile makes it another one.
+        long version = catalog.version();
+        String money = currency.get();
+        LocalDate today = with.modelIdentifier().today();
+        return recent.get(
+                new Asked(input, isWhole, with, with.modelIdentifier().tags(), house, money, version, today),
+                asked -> catalog.reading(() ->
+                        new CaseWork(catalog, finder, planner, handOver, with, house, money).work(input, isWhole)));
+    }
+
+    /** The whole case. */
     public CaseAssessment work(CaseInput input) {
-        return catalog.reading(() -> work(
-                input,
-                (query, identified) ->
-                        query.weighing(new PartCosts(catalog, currency.get(), rules.get()).of(identified))));
+        return once(input, true);
     }
 
     /** The case without reasons and questions, for those who need only what is sold and what it takes care of. */
     public CaseAssessment withoutQuestions(CaseInput input) {
-        return catalog.reading(() -> work(input, (query, identified) -> query.withoutQuestions()));
-    }
-
-    private CaseAssessment work(CaseInput input, BiFunction<DiagnosisQuery, IdentifiedModel, DiagnosisQuery> asked) {
-        PackWork with = packWork.get();
-        IdentifiedModel identified = with.modelIdentifier().identify(input);
-        Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs()::get);
-        List<KnownFact> known =
-                new MachineFacts(input, identified, with.modelIdentifier().today()).known();
-        if (pack.isEmpty() || identified.notCovered() != null) {
-            return undiagnosed(input, identified, known);
-        }
-        EvidenceCollector evidence = with.evidence(pack.get(), input, identified);
-        known.addAll(evidence.known());
-        DiagnosisQuery query = new DiagnosisQuery(
-                identified.machine(),
-                evidence.evidence(),
-                evidence.notKnown(),
-                input.person(),
-                DecisionCosts.NOT_KNOWN,
-                evidence.parsed().rights(),
-                true);
-        Diagnoser diagnoser = with.diagnosers().get(pack.get().appliance());
-        Optional<String> stop = evidence.stop(pack.get());
-        if (stop.isPresent()) {
-            Diagnosis stopped = diagnoser.diagnose(query.withoutQuestions()).stopped(stop.get());
-            return assessment(identified, known, evidence, stopped, List.of(), SalePlan.NOTHING, List.of());
-        }
-        Diagnosis diagnosis = diagnoser.diagnose(asked.apply(query, identified));
-        return sold(input, identified, pack.get(), known, evidence, diagnosis);
-    }
-
-    /** A case of which the appliance is not known, or of one that no pack is for or no parts are sold for. */
-    private CaseAssessment undiagnosed(CaseInput input, IdentifiedModel identified, List<KnownFact> known) {
-        boolean nothingSaid =
-                identified.notCovered() != null || input.line().isBlank() && identified.appliance() == null;
-        SalePlan sale = selling(identified, input).ofNumbers();
-        return new CaseAssessment(
-                identified,
-                TokenMerger.of(identified.line().pieces(), ParsedComplaint.NOTHING),
-                ParsedComplaint.NOTHING,
-                known,
-                List.of(),
-                Map.of(),
-                List.of(),
-                null,
-                Set.of(),
-                sale,
-                listings(sale),
-                nothingSaid ? List.of() : handOver.cautions(identified.appliance(), identified.fuels(), Set.of()));
-    }
-
-    private List<PartListing> listings(SalePlan sale) {
-        return catalog.listings(sale.parts().stream().map(PartNumber::key).toList());
+        return once(input, false);
     }
 
     /** What is known of an appliance. */
@@ -192,65 +155,5 @@ public final class Counter {
                 .flatMap(packs::of)
                 .map(view.identified()::mayHold)
                 .orElse(Set.of());
-    }
-
-    private CaseAssessment sold(
-            CaseInput input,
-            IdentifiedModel identified,
-            Pack pack,
-            List<KnownFact> known,
-            EvidenceCollector evidence,
-            Diagnosis diagnosis) {
-        List<Fault> selling = FaultsToSellFor.of(pack, diagnosis, evidence, input);
-        RequestAgreement agreement = new RequestAgreement(catalog, pack, diagnosis, evidence, rules.get());
-        SalePlan sale = agreement.with(selling(identified, input).of(pack, selling, evidence, agreement.askedFirst()));
-        Set<String> types = new LinkedHashSet<>(RequiredParts.partTypes(sale.needs()));
-        selling.forEach(f -> types.add(f.partType()));
-        sale.options()
-                .forEach(o -> o.option().purchase().parts().forEach(part -> types.addAll(handOver.partTypes(part))));
-        Stream<Caution> ofWork = Stream.concat(
-                        sale.bestWork().stream().map(Work::hazards),
-                        evidence.parsed().jobs().stream()
-                                .map(wanted -> wanted.job().hazards()))
-                .flatMap(hazards -> handOver.ofHazards(pack.appliance(), identified.fuels(), hazards));
-        List<Caution> cautions = HandoverPlanner.gravestFirst(
-                Stream.concat(handOver.cautions(identified.appliance(), identified.fuels(), types).stream(), ofWork));
-        return assessment(identified, known, evidence, diagnosis, selling, sale, cautions);
-    }
-
-    private CaseAssessment assessment(
-            IdentifiedModel identified,
-            List<KnownFact> known,
-            EvidenceCollector evidence,
-            Diagnosis diagnosis,
-            List<Fault> selling,
-            SalePlan sale,
-            List<Caution> cautions) {
-        return new CaseAssessment(
-                identified,
-                TokenMerger.of(identified.line().pieces(), identified.parsed()),
-                evidence.parsed(),
-                known,
-                evidence.evidence(),
-                pack(identified.appliance()).map(evidence::kinds).orElse(Map.of()),
-                evidence.readings(),
-                diagnosis,
-                selling.stream().map(Fault::id).collect(Collectors.toCollection(LinkedHashSet::new)),
-                sale,
-                listings(sale),
-                cautions);
-    }
-
-    private PurchasePlanner selling(IdentifiedModel identified, CaseInput input) {
-        return new PurchasePlanner(
-                catalog,
-                finder,
-                planner,
-                handOver,
-                rules.get(),
-                currency.get(),
-                identified,
-                input.person(),
-                input.shopping());
     }
 }

@@ -1,5 +1,7 @@
 package synopta.core.counter;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.Map;
 import java.util.TreeMap;
@@ -9,6 +11,8 @@ import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
 import synopta.core.diagnosis.Diagnoser;
+import synopta.core.diagnosis.Diagnosis;
+import synopta.core.diagnosis.DiagnosisQuery;
 import synopta.core.diagnosis.MeaningModel;
 import synopta.core.identify.EvidenceCollector;
 import synopta.core.identify.IdentifiedModel;
@@ -22,7 +26,14 @@ record PackWork(
         Map<Appliance, Pack> packs,
         Map<Appliance, Diagnoser> diagnosers,
         ModelIdentifier modelIdentifier,
-        Catalog catalog) {
+        Catalog catalog,
+        Cache<Asked, Diagnosis> recent) {
+    /** Cases that are being worked on: what is asked for and where it is bought changes no diagnosis. */
+    private static final int RECENT = 500;
+
+    /** All that a diagnosis hangs on, as long as the packs stay. */
+    record Asked(Appliance appliance, DiagnosisQuery query) {}
+
     static PackWork of(
             Map<Appliance, Pack> packs,
             Catalog catalog,
@@ -32,7 +43,18 @@ record PackWork(
         Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
         packs.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack, meanings.apply(pack))));
         return new PackWork(
-                packs, diagnosers, new ModelIdentifier(catalog, tagReader, packs, diagnosers, clock), catalog);
+                packs,
+                diagnosers,
+                new ModelIdentifier(catalog, tagReader, packs, diagnosers, clock),
+                catalog,
+                Caffeine.newBuilder().maximumSize(RECENT).build());
+    }
+
+    /** A diagnosis of this query, which is not made twice while its case is worked on. */
+    Diagnosis diagnosis(Appliance appliance, DiagnosisQuery query) {
+        return recent.get(
+                new Asked(appliance, query),
+                asked -> diagnosers.get(asked.appliance).diagnose(asked.query));
     }
 
     /** What speaks for and against the faults of a case. */
@@ -43,5 +65,16 @@ record PackWork(
                 input,
                 new NameplateData(catalog, pack, identified.model()),
                 identified.code());
+    }
+
+    /** What is made of the same packs is one thing; to compare what is in them would take longer than the work. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other;
+    }
+
+    @Override
+    public int hashCode() {
+        return System.identityHashCode(this);
     }
 }

@@ -1,6 +1,7 @@
 package synopta.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +26,7 @@ final class Network {
     private final double[][] causes;
     private final List<Variant> variants;
     private final Map<String, Set<Integer>> forks;
+    private final boolean[] common;
     private final int[] order;
 
     Network(double[] priors, double[][] leaks, double[][][] effects, double[][] causes, List<Variant> variants) {
@@ -34,6 +36,7 @@ final class Network {
         this.causes = causes;
         this.variants = List.copyOf(variants);
         forks = forks(variants);
+        common = common();
         order = placed();
     }
 
@@ -44,6 +47,7 @@ final class Network {
         causes = of.causes;
         this.variants = List.copyOf(variants);
         forks = forks(variants);
+        common = common();
         this.order = order;
     }
 
@@ -190,11 +194,17 @@ final class Network {
         return forks;
     }
 
-    /** Whether all variants, or none, can have the fault whatever their kind. */
-    private boolean isCommon(int fault) {
-        boolean first = variants.get(0).allowed[fault];
-        return forks.values().stream().noneMatch(members -> members.contains(fault))
-                && variants.stream().allMatch(v -> v.allowed[fault] == first);
+    /** By fault, whether all variants, or none, can have it whatever their kind. */
+    private boolean[] common() {
+        boolean[] common = variants.get(0).allowed.clone();
+        Arrays.fill(common, true);
+        for (Variant variant : variants) {
+            for (int fault = 0; fault < common.length; fault++) {
+                common[fault] &= variant.allowed[fault] == variants.get(0).allowed[fault];
+            }
+        }
+        forks.values().forEach(members -> members.forEach(fault -> common[fault] = false));
+        return common;
     }
 
     /** Faults in an order in which causes come first, and those that differ between variants as early as that allows. */
@@ -205,7 +215,7 @@ final class Network {
     /** How many of the order must be gone through for each variant. */
     int differing() {
         for (int i = order.length; i > 0; i--) {
-            if (!isCommon(order[i - 1])) {
+            if (!common[order[i - 1]]) {
                 return i;
             }
         }
@@ -215,7 +225,7 @@ final class Network {
     private int[] placed() {
         FaultOrder placing = new FaultOrder(causes, forks.values());
         for (int fault = 0; fault < faults(); fault++) {
-            if (!isCommon(fault)) {
+            if (!common[fault]) {
                 placing.place(fault);
             }
         }

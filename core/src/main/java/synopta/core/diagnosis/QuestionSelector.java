@@ -95,7 +95,7 @@ final class QuestionSelector {
         joint = Posterior.joint(known, concerned.values());
         now = joint.parts();
         boolean identified = isSettled();
-        splits = open(model, inquiry, model.near(concerned.values())).parallelStream()
+        splits = open(model, inquiry, model.near(concerned.values())).stream()
                 .map(f -> split(f, posterior.byAnswer(joint, evidence, f, concerned.values())))
                 .filter(s -> s.gain >= WORTH_ASKING_BITS)
                 .filter(s -> !identified || s.branches.stream().anyMatch(this::changes))

@@ -1,5 +1,7 @@
 package synopta.core.identify;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,9 +18,17 @@ import synopta.core.line.UncoveredAppliances;
 
 /** Hears a complaint by the pack of its appliance; where nobody says which it is, by what is asked for or best understood. */
 final class ComplaintHearing {
+    /** Lines that are being worked on: each is heard again with every answer given. */
+    private static final int RECENT = 500;
+
     private final Catalog catalog;
     private final Map<Appliance, Pack> packs;
     private final Map<Appliance, Diagnoser> diagnosers;
+    private final Cache<Complaint, Heard> recent =
+            Caffeine.newBuilder().maximumSize(RECENT).build();
+
+    /** What is heard hangs on nothing else, as long as the packs stay. */
+    private record Complaint(@Nullable Appliance appliance, String words) {}
 
     ComplaintHearing(Catalog catalog, Map<Appliance, Pack> packs, Map<Appliance, Diagnoser> diagnosers) {
         this.catalog = catalog;
@@ -36,12 +46,11 @@ final class ComplaintHearing {
     Heard of(String said, ParsedLine line, @Nullable Appliance stated, List<RequestedPart> parts, boolean isListed) {
         boolean isStated = stated != null && stated != line.appliance();
         String notCovered = UncoveredAppliances.in(said, isListed || isStated);
-        return notCovered != null
-                ? new Heard(stated, ParsedComplaint.NOTHING, notCovered)
-                : Optional.ofNullable(stated)
-                        .or(() -> guess(parts))
-                        .map(appliance -> heard(appliance, line.complaint()))
-                        .orElseGet(() -> guess(line.complaint()));
+        if (notCovered != null) {
+            return new Heard(stated, ParsedComplaint.NOTHING, notCovered);
+        }
+        Appliance meant = stated != null ? stated : guess(parts).orElse(null);
+        return recent.get(new Complaint(meant, line.complaint()), this::heard);
     }
 
     /** The appliance that a part asked for by its number goes into: the only one with such parts, or where it is listed. */
@@ -71,6 +80,10 @@ final class ComplaintHearing {
         Heard(@Nullable Appliance appliance, ParsedComplaint parsed) {
             this(appliance, parsed, null);
         }
+    }
+
+    private Heard heard(Complaint complaint) {
+        return complaint.appliance == null ? guess(complaint.words) : heard(complaint.appliance, complaint.words);
     }
 
     private Heard heard(Appliance appliance, String complaint) {

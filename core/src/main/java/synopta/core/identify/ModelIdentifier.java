@@ -72,6 +72,11 @@ public final class ModelIdentifier {
         return LocalDate.now(clock);
     }
 
+    /** The reader of tags for the catalog as it is now. */
+    public TagReader tags() {
+        return tagReader.get();
+    }
+
     private Readers made(TagReader tags) {
         return new Readers(tags, LineReader.of(catalog));
     }

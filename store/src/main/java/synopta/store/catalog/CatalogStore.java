@@ -39,6 +39,11 @@ public final class CatalogStore extends PartQueries implements CatalogRepository
     }
 
     @Override
+    public long version() {
+        return jdbc.changes();
+    }
+
+    @Override
     public <T> T reading(Supplier<T> work) {
         return jdbc.reading(work);
     }

@@ -27,6 +27,7 @@ public final class Jdbc {
     private final DataSource source;
     private final ThreadLocal<Connection> open = new ThreadLocal<>();
     private final ThreadLocal<Reading> reading = new ThreadLocal<>();
+    private final ChangeCount changes = new ChangeCount();
 
     private final Runnable roomForChange;
     private final Function<SQLException, RuntimeException> failure;
@@ -138,11 +139,15 @@ public final class Jdbc {
     /** Runs a change; how many rows it touched. */
     public int update(String sql, Object... values) {
         changed();
-        return with(connection -> {
+        int rows = with(connection -> {
             try (PreparedStatement statement = prepared(connection, sql, values)) {
                 return statement.executeUpdate();
             }
         });
+        if (rows > 0) {
+            changes.made(sql, open.get() != null);
+        }
+        return rows;
     }
 
     /** Runs a change once for each item. */
@@ -163,6 +168,12 @@ public final class Jdbc {
             }
             return null;
         });
+        changes.made(sql, open.get() != null);
+    }
+
+    /** A number that is another one once something was changed that may change what is sold. */
+    public long changes() {
+        return changes.value();
     }
 
     /** All of the work, or none of it. */
@@ -184,6 +195,7 @@ public final class Jdbc {
                 if (!done) {
                     connection.rollback();
                 }
+                changes.ended();
                 connection.setAutoCommit(true);
             }
         } catch (SQLException e) {

@@ -1,0 +1,111 @@
+package synopta.benchmark;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Base64;
+import java.util.stream.Stream;
+
+/** The server as a process of its own, over real HTTP, with an account that may do all. */
+final class ServedHouse implements AutoCloseable {
+    private static final String PASSWORD = "measured-only-here";
+    private static final Duration START = Duration.ofMinutes(2);
+
+    private final HttpClient client = HttpClient.newHttpClient();
+    private final Process process;
+    private final String address;
+
+    /** An answer and how long it took. */
+    record Timed(int status, String body, double milliseconds) {}
+
+    private ServedHouse(Process process, String address) {
+        this.process = process;
+        this.address = address;
+    }
+
+    /** Starts on a data folder, and waits until it answers. */
+    static ServedHouse on(Path data, Path knowledge) throws IOException, InterruptedException {
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-jar",
+                application(knowledge).toString(),
+                "--server.port=" + port,
+                "--synopta.data=" + data,
+                "--synopta.knowledge=" + knowledge);
+        builder.environment().put("SYNOPTA_SETUP_PASSWORD", PASSWORD);
+        Process process = builder.redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        ServedHouse house = new ServedHouse(process, "http://127.0.0.1:" + port);
+        long end = System.nanoTime() + START.toNanos();
+        while (!house.answers()) {
+            if (!process.isAlive() || System.nanoTime() > end) {
+                house.close();
+                throw new IllegalStateException("The server did not start. Run ./synopta serve and see what it says.");
+            }
+            Thread.sleep(100);
+        }
+        return house;
+    }
+
+    /** As it was built last: unpacked by the script, or as its module made it. */
+    private static Path application(Path knowledge) throws IOException {
+        Path root = knowledge.toAbsolutePath().normalize().getParent();
+        Path unpacked = root.resolve(Path.of("build", "app", "app.jar"));
+        try (Stream<Path> made = Files.list(root.resolve(Path.of("server", "target")))) {
+            return made.filter(file -> file.toString().endsWith("-app.jar"))
+                    .findFirst()
+                    .orElse(unpacked);
+        }
+    }
+
+    private boolean answers() throws InterruptedException {
+        try {
+            return send("GET", "/api/health", "").status() == 200;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    /** Asks, and waits for the whole answer. */
+    Timed send(String method, String path, String body) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .header(
+                        "Authorization",
+                        "Basic "
+                                + Base64.getEncoder()
+                                        .encodeToString(("manager:" + PASSWORD).getBytes(StandardCharsets.UTF_8)))
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        long start = System.nanoTime();
+        HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
+        return new Timed(answer.statusCode(), answer.body(), (System.nanoTime() - start) / 1e6);
+    }
+
+    /** Processor time used so far, all its threads together, in milliseconds. */
+    double processorMilliseconds() {
+        return process.info().totalCpuDuration().orElse(Duration.ZERO).toMillis();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
