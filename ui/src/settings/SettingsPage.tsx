@@ -14,7 +14,9 @@ import { Effects } from "./Effects";
 import { RepairPractices } from "./RepairPractices";
 import { SupplierFeed } from "./SupplierFeed";
 import { Trail } from "./Trail";
+import { AccessSettings } from "./AccessSettings";
 import { Accounts } from "./Accounts";
+import { Backups } from "./Backups";
 import { OwnAccount } from "./OwnAccount";
 import "./settings.css";
 
@@ -43,6 +45,7 @@ export function SettingsPage() {
   const client = useQueryClient();
   const mayChange = useMay("change-settings");
   const mayReadTrail = useMay("read-trail");
+  const mayBackUp = useMay("back-up");
   // A change is shown at once, until the server has it.
   const [wanted, setWanted] = useState<Change>({});
   const settings = useQuery({ queryKey: SETTINGS_QUERY, queryFn: loadSettings });
@@ -93,10 +96,12 @@ export function SettingsPage() {
             <Quotes settings={shown as Settings} onChange={onChange} />
             <SheetSettings settings={shown as Settings} onChange={onChange} />
             <SupplierFeed />
+            <AccessSettings settings={shown as Settings} onChange={onChange} />
           </fieldset>
         )}
         <OwnAccount />
         <Accounts />
+        {mayBackUp && <Backups />}
         {mayReadTrail && <Trail />}
       </main>
     </>

@@ -32,6 +32,7 @@ public final class DemoSettings {
                                 "(541) 555-0140",
                                 "Hill Depot",
                                 "(541) 555-0160")),
-                "Parts ordered for you are paid in advance. Unopened parts are taken back within 30 days, electrical parts not.");
+                "Parts ordered for you are paid in advance. Unopened parts are taken back within 30 days, electrical parts not.",
+                usual.access());
     }
 }

@@ -99,7 +99,8 @@ public class SheetPracticesTest {
                 LengthUnit.INCH,
                 usual.region(),
                 contacts,
-                usual.quoteTerms());
+                usual.quoteTerms(),
+                usual.access());
         String plain = SheetText.plain(DemoSheets.HOUSE, sheets.sheet("th7820w thumps", "QV-4410"));
         assertTrue(plain.contains("5/16 in nut driver") && plain.contains("flat-blade screwdriver"), plain);
         assertTrue(plain.contains("ask at the desk"), plain);

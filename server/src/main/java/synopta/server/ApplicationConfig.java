@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.slf4j.Logger;
@@ -171,8 +172,18 @@ class ApplicationConfig {
     }
 
     @Bean
-    SessionService sessionDesk(AccountRepository accounts, SessionRepository sessions, Secrets secrets, Clock clock) {
-        return new SessionService(sessions, accounts, secrets, clock);
+    SessionService sessionDesk(
+            AccountRepository accounts,
+            SessionRepository sessions,
+            Secrets secrets,
+            Clock clock,
+            SettingsRepository settings) {
+        return new SessionService(
+                sessions,
+                accounts,
+                secrets,
+                clock,
+                () -> Duration.ofMinutes(settings.get().access().lockMinutes()));
     }
 
     @Bean

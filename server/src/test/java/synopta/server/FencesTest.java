@@ -39,6 +39,26 @@ public class FencesTest extends ServedTest {
                 .formatted(method, path, host, as(Role.MANAGER), more, body.length());
     }
 
+    @Test
+    public void aNameOfTheServerThatIsInSettingsIsAnsweredAndAnotherIsNot() throws IOException {
+        assertTrue(raw(head("GET", "/api/health", "parts.example", "", ""), "").startsWith("HTTP/1.1 421"));
+        try {
+            assertEquals(
+                    send("PUT", "/api/settings", "{\"hosts\":[\"Parts.Example\"]}")
+                            .status(),
+                    200);
+            assertTrue(
+                    raw(head("GET", "/api/health", "parts.example", "", ""), "").startsWith("HTTP/1.1 200"));
+            assertTrue(raw(head("GET", "/api/health", "parts.example.org", "", ""), "")
+                    .startsWith("HTTP/1.1 421"));
+            Answer refused = send("PUT", "/api/settings", "{\"hosts\":[\"http://parts.example\"]}");
+            assertEquals(refused.status(), 422);
+            assertTrue(refused.text("/detail").contains("without a port"));
+        } finally {
+            send("PUT", "/api/settings", "{\"hosts\":[]}");
+        }
+    }
+
     /** Headers that a browser sends with what another site's page asks for, and how that is answered. */
     @DataProvider
     Object[][] pages() {

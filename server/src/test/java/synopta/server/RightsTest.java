@@ -51,6 +51,8 @@ public class RightsTest extends ServedTest {
             "post /api/updates/back",
             "post /api/knowledge/{appliance}/sayings",
             "post /api/knowledge/{appliance}/sayings/withdraw",
+            "get /api/backups",
+            "post /api/backups",
             "get /api/trail",
             "get /api/trail/check",
             "get /api/trail/trail.csv",

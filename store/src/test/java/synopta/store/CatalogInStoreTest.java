@@ -36,6 +36,7 @@ import synopta.core.catalog.PartPrice;
 import synopta.core.catalog.Platform;
 import synopta.core.catalog.Sheet;
 import synopta.core.catalog.Slot;
+import synopta.core.knowledge.AccessSettings;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
@@ -206,7 +207,8 @@ public class CatalogInStoreTest {
             LengthUnit.INCH,
             new Region(Region.Profile.METRIC, "NZD", Region.Clock.TWENTY_FOUR_HOURS),
             new BranchContacts("the desk", Map.of("Staithe", "555-0100")),
-            "No returns of electrical parts.");
+            "No returns of electrical parts.",
+            new AccessSettings(7, 24, Set.of("parts.example", "counter")));
 
     private static void assertAllDiffer(Record one, Record other) throws ReflectiveOperationException {
         for (RecordComponent component : one.getClass().getRecordComponents()) {

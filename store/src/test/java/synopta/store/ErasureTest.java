@@ -10,7 +10,10 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Locale;
 import org.testng.annotations.Test;
@@ -24,6 +27,7 @@ import synopta.core.quantity.Money;
 import synopta.core.record.CaseContent;
 import synopta.core.record.CaseRecord;
 import synopta.core.record.CaseSnapshot;
+import synopta.core.record.RetentionService;
 
 /** A customer who is to be forgotten stands in no table. */
 public class ErasureTest extends StoredCases {
@@ -94,6 +98,20 @@ public class ErasureTest extends StoredCases {
             assertEquals(left.content().input().findings(), theirs.input().findings());
             assertEquals(left.snapshot().known().get(0).source(), "caller: “" + belt + " of …”");
         }
+    }
+
+    @Test
+    public void aCaseKeepsItsCustomerAsLongAsTheHouseKeepsNames() {
+        for (Instant changed : List.of(Instant.parse("2026-01-31T12:00:00Z"), Instant.parse("2026-02-01T12:00:00Z"))) {
+            store.cases().add(content("thumps", CaseContent.Status.OPEN, MARL), CaseSnapshot.UNTOLD, changed);
+        }
+        Clock clock = Clock.fixed(Instant.parse("2026-03-01T08:00:00Z"), ZoneOffset.UTC);
+        assertEquals(new RetentionService(store.cases(), () -> 0, clock).eraseDue(), List.of());
+        RetentionService month = new RetentionService(store.cases(), () -> 1, clock);
+        assertEquals(month.eraseDue(), List.of(1L));
+        assertEquals(month.eraseDue(), List.of());
+        assertEquals(store.cases().find(1).orElseThrow().content().customer(), Customer.NONE);
+        assertEquals(store.cases().find(2).orElseThrow().content().customer(), MARL);
     }
 
     @Test

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Signs in and out, and hands a shared terminal from one person to the next. */
 public final class SessionService {
@@ -14,13 +15,25 @@ public final class SessionService {
     private final AccountRepository accounts;
     private final Secrets secrets;
     private final Clock clock;
+    private final Supplier<Duration> lockedAfter;
 
-    /** Works over these. */
-    public SessionService(SessionRepository sessions, AccountRepository accounts, Secrets secrets, Clock clock) {
+    /** Works over these; a terminal is locked when nothing was asked for so long. */
+    public SessionService(
+            SessionRepository sessions,
+            AccountRepository accounts,
+            Secrets secrets,
+            Clock clock,
+            Supplier<Duration> lockedAfter) {
+        this.lockedAfter = lockedAfter;
         this.sessions = sessions;
         this.accounts = accounts;
         this.secrets = secrets;
         this.clock = clock;
+    }
+
+    /** A terminal of which nothing was asked for so long is locked. */
+    public Duration lockedAfter() {
+        return lockedAfter.get();
     }
 
     /**
@@ -43,7 +56,7 @@ public final class SessionService {
         Instant now = clock.instant();
         Optional<SignedIn> found = sessions.signedIn(digest)
                 .filter(signedIn -> !signedIn.isOver(now))
-                .map(signedIn -> signedIn.at(now));
+                .map(signedIn -> signedIn.at(now, lockedAfter.get()));
         found.filter(signedIn ->
                         !signedIn.isLocked() && now.isAfter(signedIn.used().plus(NOTED_EVERY)))
                 .ifPresent(signedIn -> sessions.used(digest, now));

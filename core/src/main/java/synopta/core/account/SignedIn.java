@@ -12,8 +12,6 @@ import java.time.Instant;
  * @param isLocked whether a PIN or the password is wanted first
  */
 public record SignedIn(Account account, Instant opened, Instant used, boolean isLocked) {
-    /** Nothing was asked for so long: the terminal is locked. */
-    public static final Duration LOCKED_AFTER = Duration.ofMinutes(15);
     /** Nothing was asked for so long: signed out. */
     static final Duration LONGEST_IDLE = Duration.ofHours(12);
     /** However busy it is: the password is wanted again. */
@@ -23,7 +21,8 @@ public record SignedIn(Account account, Instant opened, Instant used, boolean is
         return !account.isActive() || now.isAfter(used.plus(LONGEST_IDLE)) || now.isAfter(opened.plus(LONGEST));
     }
 
-    SignedIn at(Instant now) {
-        return new SignedIn(account, opened, used, isLocked || now.isAfter(used.plus(LOCKED_AFTER)));
+    /** Locked when nothing was asked for so long. */
+    SignedIn at(Instant now, Duration lockedAfter) {
+        return new SignedIn(account, opened, used, isLocked || now.isAfter(used.plus(lockedAfter)));
     }
 }

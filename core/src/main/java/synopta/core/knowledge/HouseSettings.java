@@ -18,6 +18,7 @@ import synopta.core.quantity.Texts;
  * @param region how dates, lengths, temperatures and amounts are written
  * @param contacts contact texts of the house and its branches
  * @param quoteTerms terms that stand on a quote; may be empty
+ * @param access who gets at what, and how long names are kept
  */
 public record HouseSettings(
         RepairPractices practices,
@@ -30,7 +31,8 @@ public record HouseSettings(
         LengthUnit secondUnit,
         Region region,
         BranchContacts contacts,
-        String quoteTerms) {
+        String quoteTerms,
+        AccessSettings access) {
     /** The longest terms, in characters. */
     public static final int LONGEST_TERMS = 400;
 
@@ -49,7 +51,8 @@ public record HouseSettings(
             LengthUnit.MILLIMETER,
             Region.UNITED_STATES,
             BranchContacts.NONE,
-            "");
+            "",
+            AccessSettings.USUAL);
 
     /** Refuses amounts, spans and taxes that no house has. */
     public HouseSettings {
@@ -90,6 +93,7 @@ public record HouseSettings(
                 secondUnit,
                 region,
                 contacts,
-                quoteTerms);
+                quoteTerms,
+                access);
     }
 }

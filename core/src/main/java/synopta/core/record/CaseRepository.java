@@ -32,6 +32,9 @@ public interface CaseRepository {
     /** Erases the customer's name and number wherever they stand; whether there is such a case. */
     boolean eraseCustomer(long number);
 
+    /** Cases that have or had a customer and were last changed before an instant, by number. */
+    List<Long> withCustomerUnchangedSince(Instant at);
+
     /** Cases newest first. */
     List<CaseRecord> list(Filter filter);
 

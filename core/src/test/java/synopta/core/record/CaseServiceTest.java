@@ -29,6 +29,11 @@ public class CaseServiceTest {
         private CaseRecord kept;
 
         @Override
+        public List<Long> withCustomerUnchangedSince(Instant at) {
+            throw new UnsupportedOperationException();
+        }
+
+        @Override
         public List<Long> withReadings(int limit) {
             return List.of();
         }

@@ -96,7 +96,7 @@ public enum Right implements Slugged {
             "POST /api/knowledge/*/sayings/withdraw"),
     READ_TRAIL("Read the trail of who did what", EnumSet.of(Role.MANAGER), "GET /api/trail/**"),
     MANAGE_ACCOUNTS("Open, change and close accounts", EnumSet.of(Role.MANAGER), "* /api/accounts/**"),
-    BACK_UP("Back up all data", EnumSet.of(Role.MANAGER), "POST /api/backup");
+    BACK_UP("Back up all data", EnumSet.of(Role.MANAGER), "GET /api/backups", "POST /api/backups", "POST /api/backup");
 
     private static final Set<Right> RECORDED = EnumSet.of(
             OWN_ACCOUNT, ERASE_CUSTOMERS, CHANGE_SETTINGS, CHANGE_CATALOG, CHANGE_KNOWLEDGE, MANAGE_ACCOUNTS, BACK_UP);

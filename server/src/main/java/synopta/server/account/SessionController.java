@@ -68,7 +68,12 @@ class SessionController {
     }
 
     private SessionWire.SessionAnswer answer(Optional<Account> who, boolean locked) {
-        return SessionWire.SessionAnswer.of(who, locked, first, who.isEmpty() ? List.of() : accounts.all());
+        return SessionWire.SessionAnswer.of(
+                who,
+                locked,
+                first,
+                who.isEmpty() ? List.of() : accounts.all(),
+                sessions.lockedAfter().toMinutes());
     }
 
     /** Signs in with a password: the terminal gets a new token, and its last one is void. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import synopta.core.account.Account;
 import synopta.core.account.AccountService;
-import synopta.core.account.SignedIn;
 import synopta.core.account.TrailService;
 import synopta.demo.DemoAccount;
 import synopta.server.web.MayBeNull;
@@ -36,7 +35,8 @@ final class SessionWire {
             List<ShownAccount> demo,
             List<String> colleagues,
             long lockMinutes) {
-        static SessionAnswer of(Optional<Account> who, boolean locked, FirstAccount first, List<Account> all) {
+        static SessionAnswer of(
+                Optional<Account> who, boolean locked, FirstAccount first, List<Account> all, long lockMinutes) {
             return new SessionAnswer(
                     who.map(Account::name).orElse(null),
                     who.map(account -> account.role().slug()).orElse(null),
@@ -51,7 +51,7 @@ final class SessionWire {
                             .filter(account -> account.isActive() && account.pin() != null)
                             .map(Account::name)
                             .toList(),
-                    SignedIn.LOCKED_AFTER.toMinutes());
+                    lockMinutes);
         }
     }
 

@@ -17,6 +17,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import synopta.core.knowledge.SettingsRepository;
 
 /**
  * What comes in at all: under a name that is ours (a name that somebody else's server gives out could be made to lead here:
@@ -65,10 +66,12 @@ public final class Guard extends OncePerRequestFilter {
     }
 
     private final Set<String> names;
+    private final SettingsRepository settings;
 
     /** The names under which the server may be asked, besides those of this machine. */
-    Guard(@Value("${synopta.hosts}") Set<String> names) {
+    Guard(@Value("${synopta.hosts}") Set<String> names, SettingsRepository settings) {
         this.names = names;
+        this.settings = settings;
     }
 
     @Override
@@ -100,12 +103,13 @@ public final class Guard extends OncePerRequestFilter {
         boolean isOurs = name.equals("localhost")
                 || name.equals(request.getLocalAddr())
                 || name.equals("[" + request.getLocalAddr() + "]")
-                || names.contains(name);
+                || names.contains(name)
+                || settings.get().access().hosts().contains(name);
         return isOurs
                 ? Optional.empty()
                 : Optional.of(new Refusal(
                         HttpStatus.MISDIRECTED_REQUEST,
-                        "This server is not known as %s. Use its address, or start it with --host %s."
+                        "This server is not known as %s. Use its address, or add the name in Settings under Access, or start it with --host %s."
                                 .formatted(name, name)));
     }
 

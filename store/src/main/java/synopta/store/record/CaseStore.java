@@ -155,6 +155,21 @@ public final class CaseStore implements CaseRepository {
                 .toList();
     }
 
+    private static final String UNCHANGED = """
+            select c.number
+              from counter_case c
+              join case_revision r on r.number = c.number
+                                  and r.revision = c.revision
+             where r.changed_at < ?
+               and (exists (select 1 from case_customer k where k.number = c.number)
+                    or exists (select 1 from case_former_customer k where k.number = c.number))
+             order by c.number""";
+
+    @Override
+    public List<Long> withCustomerUnchangedSince(Instant at) {
+        return jdbc.list(UNCHANGED, row -> row.getLong("number"), at(at));
+    }
+
     @Override
     public boolean eraseCustomer(long number) {
         return jdbc.inTransaction(() -> {

@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import synopta.core.knowledge.AccessSettings;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
 import synopta.core.knowledge.Region;
@@ -20,6 +22,7 @@ import synopta.store.jdbc.Jdbc;
  */
 public final class SettingsStore implements SettingsRepository {
     private static final String OF_BRANCH = "contact of ";
+    private static final String OF_HOST = "host-";
 
     private final Jdbc jdbc;
     private volatile HouseSettings atHand;
@@ -62,7 +65,19 @@ public final class SettingsStore implements SettingsRepository {
                 set(set, "second-unit", unit -> Slugged.of(LengthUnit.class, "Unit", unit), usual.secondUnit()),
                 region(set),
                 new BranchContacts(set.getOrDefault("contact", ""), branches(set)),
-                set.getOrDefault("quote-terms", ""));
+                set.getOrDefault("quote-terms", ""),
+                access(set));
+    }
+
+    private static AccessSettings access(Map<String, String> set) {
+        AccessSettings usual = AccessSettings.USUAL;
+        return new AccessSettings(
+                set(set, "lock-minutes", Integer::valueOf, usual.lockMinutes()),
+                set(set, "retention-months", Integer::valueOf, usual.retentionMonths()),
+                set.keySet().stream()
+                        .filter(rule -> rule.startsWith(OF_HOST))
+                        .map(rule -> rule.substring(OF_HOST.length()))
+                        .collect(Collectors.toSet()));
     }
 
     private static Region region(Map<String, String> set) {
@@ -128,6 +143,9 @@ public final class SettingsStore implements SettingsRepository {
         settings.put("region", rules.region().profile().slug());
         settings.put("currency", rules.region().currency());
         settings.put("clock", rules.region().clock().slug());
+        settings.put("lock-minutes", rules.access().lockMinutes());
+        settings.put("retention-months", rules.access().retentionMonths());
+        rules.access().hosts().forEach(host -> settings.put(OF_HOST + host, true));
         settings.put("contact", rules.contacts().house());
         rules.contacts().branches().forEach((branch, words) -> settings.put(OF_BRANCH + branch, words));
         jdbc.inTransaction(() -> {
