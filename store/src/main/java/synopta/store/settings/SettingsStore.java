@@ -69,6 +69,14 @@ public final class SettingsStore implements SettingsRepository {
                 access(set));
     }
 
+    private static Map<String, Object> words(AccessSettings access) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("lock-minutes", access.lockMinutes());
+        words.put("retention-months", access.retentionMonths());
+        access.hosts().forEach(host -> words.put(OF_HOST + host, true));
+        return words;
+    }
+
     private static AccessSettings access(Map<String, String> set) {
         AccessSettings usual = AccessSettings.USUAL;
         return new AccessSettings(
@@ -143,9 +151,7 @@ public final class SettingsStore implements SettingsRepository {
         settings.put("region", rules.region().profile().slug());
         settings.put("currency", rules.region().currency());
         settings.put("clock", rules.region().clock().slug());
-        settings.put("lock-minutes", rules.access().lockMinutes());
-        settings.put("retention-months", rules.access().retentionMonths());
-        rules.access().hosts().forEach(host -> settings.put(OF_HOST + host, true));
+        settings.putAll(words(rules.access()));
         settings.put("contact", rules.contacts().house());
         rules.contacts().branches().forEach((branch, words) -> settings.put(OF_BRANCH + branch, words));
         jdbc.inTransaction(() -> {
