@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Table } from "react-bootstrap";
 import { answer, api } from "../shared/api";
-import { count, when } from "../shared/format";
+import { count, day, when } from "../shared/format";
 
 const QUERY = ["backups"];
 const MEGABYTE = 1_000_000;
@@ -43,7 +43,7 @@ export function Backups() {
             <tbody>
               {backups.map((backup) => (
                 <tr key={backup.day}>
-                  <td>{backup.day}</td>
+                  <td>{day(backup.day)}</td>
                   <td className="text-end">{count(Math.max(1, Math.round(backup.bytes / MEGABYTE)))} MB</td>
                   <td>{backup.file}</td>
                 </tr>

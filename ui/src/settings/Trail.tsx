@@ -27,7 +27,7 @@ export function Trail() {
         {error && <div className="notice bad">{error.message}</div>}
         {check.data &&
           (check.data.broken == null ? (
-            <>✓ All {count(check.data.entries)} entries are as they were written. </>
+            <>✓ Every entry is as it was written ({count(check.data.entries)} in all). </>
           ) : (
             <div className="notice bad">
               Entry {check.data.broken} was changed, or one before it was taken out.

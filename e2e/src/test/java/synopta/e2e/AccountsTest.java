@@ -117,6 +117,23 @@ public class AccountsTest extends Browser {
     }
 
     @Test
+    public void aManagerSetsWhenTerminalsLockAndMakesABackup() {
+        at("/settings");
+        Locator minutes = region("Access and privacy").getByLabel("Lock a terminal after, minutes");
+        minutes.fill("9");
+        page.keyboard().press("Tab");
+        assertThat(page.getByText("✓ saved")).isVisible();
+        at("/settings");
+        assertThat(minutes).hasValue("9");
+        minutes.fill("15");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("✓ saved")).isVisible();
+        button("Back up now").click();
+        assertThat(region("Backups").locator("tbody tr")).containsText("synopta-");
+        assertAccessible();
+    }
+
+    @Test
     public void aManagerOpensAnAccountAndItsOwnerChoosesThePassword() {
         at("/settings");
         Locator accounts = region("Accounts");
@@ -125,7 +142,7 @@ public class AccountsTest extends Browser {
         String code = accounts.locator(".given-code").textContent();
         assertAccessible();
         at("/settings");
-        assertThat(region("Trail")).containsText("entries are as they were written");
+        assertThat(region("Trail")).containsText("Every entry is as it was written");
         assertThat(region("Trail").locator("tbody tr").first()).containsText("Open, change and close accounts");
         assertAccessible();
         region("Your account").getByText("Sign out").click();

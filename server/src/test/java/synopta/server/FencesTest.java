@@ -10,6 +10,7 @@ import java.net.Socket;
 import java.net.SocketException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -116,6 +117,47 @@ public class FencesTest extends ServedTest {
             assertTrue(said(socket).startsWith("HTTP/1.1 413"));
         }
         assertEquals(get("/api/settings").status(), 200);
+    }
+
+    @Test
+    public void aHundredWhoSendTheirBodySlowlyHoldNobodyUpAndOneAddressHoldsNoMoreThanItsShare() throws Exception {
+        List<Socket> slow = new ArrayList<>();
+        String line = "{\"line\":\"th7820w thumps\"}";
+        try {
+            sendSlowly(100, slow);
+            for (int i = 0; i < 5; i++) {
+                assertEquals(post("/api/counter", line).status(), 200);
+            }
+            sendSlowly(50, slow);
+            Answer refused = post("/api/counter", line);
+            for (int tries = 0; refused.status() != 503 && tries < 50; tries++) {
+                Thread.sleep(100);
+                refused = post("/api/counter", line);
+            }
+            assertEquals(refused.status(), 503);
+            assertEquals(refused.whole().headers().firstValue("Retry-After").orElse(""), "1");
+        } finally {
+            for (Socket socket : slow) {
+                socket.close();
+            }
+        }
+        Answer after = post("/api/counter", line);
+        for (int tries = 0; after.status() != 200 && tries < 50; tries++) {
+            Thread.sleep(100);
+            after = post("/api/counter", line);
+        }
+        assertEquals(after.status(), 200, "once they have gone");
+    }
+
+    private static void sendSlowly(int senders, List<Socket> slow) throws IOException {
+        URI server = address();
+        for (int i = 0; i < senders; i++) {
+            Socket socket = new Socket(server.getHost(), server.getPort());
+            slow.add(socket);
+            String head =
+                    head("POST", "/api/counter", server.getAuthority(), "Content-Type: application/json\r\n", CASE);
+            socket.getOutputStream().write((head + "{").getBytes(StandardCharsets.US_ASCII));
+        }
     }
 
     /** How many chunks went out before the other end had enough. */

@@ -12,6 +12,11 @@ import synopta.core.quantity.Money;
 
 /** One search for the best purchase; some sale units may be forbidden. */
 final class PurchaseSearch {
+    /** Columns times rows up to which a search may take all its branches: some 30 items; our judgment, two seconds. */
+    private static final double FULLY_SEARCHED = 2_500;
+
+    private static final int FEWEST_BRANCHES = 50;
+
     /** The best purchase, if there is one, and what is proven of it. */
     record Found(@Nullable Purchase best, Proof proof) {}
 
@@ -76,7 +81,8 @@ final class PurchaseSearch {
         allowed.forEach(u -> sameCurrency(u.price()));
         try {
             Formulation formulation = new Formulation(items, allowed, aim, forced);
-            BranchAndBound.Result result = new BranchAndBound(formulation.program()).solve(mostBranches);
+            IntegerProgram program = formulation.program();
+            BranchAndBound.Result result = new BranchAndBound(program).solve(affordable(program, mostBranches));
             return new Found(
                     Optional.ofNullable(result.best())
                             .map(x -> purchase(formulation, x))
@@ -86,6 +92,12 @@ final class PurchaseSearch {
             throw new IllegalArgumentException(
                     "Prices, values and quantities are too large to add up exactly. Ask for fewer pieces at once.", e);
         }
+    }
+
+    /** A branch costs time by the size of the program; a large one is searched less far, and its proof says how far. */
+    private static int affordable(IntegerProgram program, int mostBranches) {
+        double size = (double) program.columns() * program.rows();
+        return (int) Math.max(FEWEST_BRANCHES, mostBranches * Math.min(1, FULLY_SEARCHED / size));
     }
 
     private Purchase purchase(Formulation formulation, int[] choice) {

@@ -24,7 +24,7 @@ import javax.imageio.stream.ImageInputStream;
 /** Reads QR codes and Code 128 from a picture, where no scanner is at hand. */
 public final class CodeReader {
     /** A picture of more points is not opened: its size must not use up the memory. */
-    private static final long MOST_POINTS = 50_000_000;
+    private static final long MOST_POINTS = 12_000_000;
 
     private static final Map<DecodeHintType, ?> HINTS = Map.of(
             DecodeHintType.TRY_HARDER,
@@ -61,7 +61,8 @@ public final class CodeReader {
             }
             ImageReader reader = readers.next();
             try {
-                reader.setInput(in);
+                // Without what is written about the picture: it may be long, and nobody reads it.
+                reader.setInput(in, true, true);
                 long points = (long) reader.getWidth(0) * reader.getHeight(0);
                 if (points > MOST_POINTS) {
                     throw new IllegalArgumentException(

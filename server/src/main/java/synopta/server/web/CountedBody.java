@@ -5,9 +5,15 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.IOException;
+import java.net.SocketTimeoutException;
 
 /** A request whose body is counted while it is read: one that comes in pieces says no length beforehand. */
 final class CountedBody extends HttpServletRequestWrapper {
+    /** A body that takes longer than this, and a second for every 10,000 bytes, holds its thread for nothing. */
+    private static final long GRACE_NANOS = 20_000_000_000L;
+
+    private static final long NANOS_A_BYTE = 100_000;
+
     private final long most;
     private final String tooLarge;
 
@@ -39,16 +45,20 @@ final class CountedBody extends HttpServletRequestWrapper {
 
     private final class Counted extends ServletInputStream {
         private final ServletInputStream body;
+        private final long began = System.nanoTime();
         private long read;
 
         Counted(ServletInputStream body) {
             this.body = body;
         }
 
-        private int counted(int bytes) throws TooLarge {
+        private int counted(int bytes) throws IOException {
             read += Math.max(0, bytes);
             if (read > most) {
                 throw new TooLarge(tooLarge);
+            }
+            if (System.nanoTime() - began > GRACE_NANOS + read * NANOS_A_BYTE) {
+                throw new SocketTimeoutException("The body came too slowly.");
             }
             return bytes;
         }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.SocketTimeoutException;
 import java.nio.file.FileSystemException;
 import java.util.List;
 import java.util.Map;
@@ -73,6 +74,9 @@ public class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
+        if (unreadable.getRootCause() instanceof SocketTimeoutException) {
+            return problem(HttpStatus.REQUEST_TIMEOUT, "The body came too slowly. Send it again.", List.of());
+        }
         return unreadable.getRootCause() instanceof CountedBody.TooLarge tooLarge
                 ? tooLarge(tooLarge)
                 : notJson(unreadable.getCause());

@@ -69,6 +69,13 @@ public final class SettingsStore implements SettingsRepository {
                 access(set));
     }
 
+    private static Map<String, Object> words(BranchContacts contacts) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("contact", contacts.house());
+        contacts.branches().forEach((branch, text) -> words.put(OF_BRANCH + branch, text));
+        return words;
+    }
+
     private static Map<String, Object> words(AccessSettings access) {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("lock-minutes", access.lockMinutes());
@@ -151,9 +158,8 @@ public final class SettingsStore implements SettingsRepository {
         settings.put("region", rules.region().profile().slug());
         settings.put("currency", rules.region().currency());
         settings.put("clock", rules.region().clock().slug());
+        settings.putAll(words(rules.contacts()));
         settings.putAll(words(rules.access()));
-        settings.put("contact", rules.contacts().house());
-        rules.contacts().branches().forEach((branch, words) -> settings.put(OF_BRANCH + branch, words));
         jdbc.inTransaction(() -> {
             jdbc.update(FORGET);
             settings.forEach((rule, setting) -> jdbc.update(CHOOSE, rule, String.valueOf(setting)));
