@@ -118,6 +118,7 @@ public class AccountsTest extends Browser {
 
     @Test
     public void aManagerSetsWhenTerminalsLockAndMakesABackup() {
+        signIn("manager", "manager-demo");
         at("/settings");
         Locator minutes = region("Access and privacy").getByLabel("Lock a terminal after, minutes");
         minutes.fill("9");
