@@ -47,6 +47,8 @@ public class ArchitectureTest {
 
     private static final String DISTANCE = "org.apache.commons.text.similarity..";
 
+    private static final String CACHE = "com.github.benmanes.caffeine.cache..";
+
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("synopta.core");
@@ -69,6 +71,7 @@ public class ArchitectureTest {
                                 "org.jspecify.annotations..",
                                 STEMMER,
                                 DISTANCE,
+                                CACHE,
                                 DISTRIBUTIONS))
                 .flatMap(s -> s)
                 .toArray(String[]::new);

@@ -78,7 +78,8 @@ public final class Backup {
     /**
      * Puts a copy into a data folder, made when missing. Refuses a folder in which something is kept already, and a file
      * that is no copy, was changed or cut off, holds what is not ours, or is of a newer version; then nothing is left
-     * behind.
+     * behind. Customers that were erased since are erased again: by the list in the folder, and by that of the data folder
+     * whose backup it is.
      */
     public static void restore(Path copy, Path folder) throws IOException {
         if (!Files.exists(copy)) {
@@ -96,8 +97,13 @@ public final class Backup {
         } finally {
             Files.deleteIfExists(part);
         }
-        try {
-            Store.inFolder(folder).close();
+        Path backups = copy.toAbsolutePath().getParent();
+        Erased erased = new Erased(folder);
+        if (backups.getParent() != null) {
+            erased.addAll(new Erased(backups.getParent()));
+        }
+        try (Store store = Store.inFolder(folder)) {
+            erased.eraseAgain(store.cases());
         } catch (Store.Unusable e) {
             Files.delete(data.path());
             throw e;

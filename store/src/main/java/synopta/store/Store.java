@@ -44,7 +44,7 @@ public final class Store implements AutoCloseable {
     private final AccountStore accounts;
     private final TrailStore trail;
 
-    private Store(String url, DiskSpace disk) {
+    private Store(String url, DiskSpace disk, Erased erased) {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(url);
         config.setUsername("synopta");
@@ -59,7 +59,7 @@ public final class Store implements AutoCloseable {
         quotes = new QuoteStore(jdbc);
         stock = new StockMovements(jdbc, Clock.systemUTC());
         reservations = new ReservationStore(jdbc, stock);
-        cases = new CaseStore(jdbc, stock, reservations);
+        cases = new CaseStore(jdbc, stock, reservations, erased::add);
         sales = new SalesStore(jdbc);
         outcomes = new OutcomeStore(jdbc, stock);
         learned = new ParameterStore(jdbc);
@@ -85,7 +85,7 @@ public final class Store implements AutoCloseable {
         try {
             DataFile kept = new DataFile(folder);
             kept.prepare();
-            return new Store(kept.url(), new DiskSpace(folder, usable));
+            return new Store(kept.url(), new DiskSpace(folder, usable), new Erased(folder));
         } catch (HikariPool.PoolInitializationException | IOException e) {
             throw new Unusable(folder, e);
         }

@@ -4,7 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.io.IOException;
 import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -112,6 +115,23 @@ public class ErasureTest extends StoredCases {
         assertEquals(month.eraseDue(), List.of());
         assertEquals(store.cases().find(1).orElseThrow().content().customer(), Customer.NONE);
         assertEquals(store.cases().find(2).orElseThrow().content().customer(), MARL);
+    }
+
+    @Test
+    public void aBackupFromBeforeAnErasureIsRestoredWithoutTheName() throws IOException {
+        for (int i = 0; i < 2; i++) {
+            store.cases().add(content("thumps", CaseContent.Status.OPEN, MARL), CaseSnapshot.UNTOLD, NOON);
+        }
+        Path copy = Files.createDirectories(folder.resolve("backups")).resolve("before.zip");
+        store.backUp(copy);
+        assertTrue(store.cases().eraseCustomer(1));
+        assertFalse(Files.readString(folder.resolve(Erased.NAME)).contains("Quillby"));
+        Path again = folder.resolve("again");
+        Backup.restore(copy, again);
+        try (Store restored = Store.inFolder(again)) {
+            assertEquals(restored.cases().find(1).orElseThrow().content().customer(), Customer.NONE);
+            assertEquals(restored.cases().find(2).orElseThrow().content().customer(), MARL);
+        }
     }
 
     @Test

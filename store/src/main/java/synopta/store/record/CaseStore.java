@@ -7,6 +7,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Fuel;
@@ -25,10 +26,13 @@ public final class CaseStore implements CaseRepository {
     private final CaseItems items;
     private final CaseSearch search;
     private final CustomerStore customers;
+    private final BiConsumer<Long, Instant> erasing;
     private final LeavingParts leaving;
 
-    /** Reads and writes through this. */
-    public CaseStore(Jdbc jdbc, StockMovements stock, ReservationStore reservations) {
+    /** Reads and writes through this; whose customer is erased is said before, by number and when it was created. */
+    public CaseStore(
+            Jdbc jdbc, StockMovements stock, ReservationStore reservations, BiConsumer<Long, Instant> erasing) {
+        this.erasing = erasing;
         this.jdbc = jdbc;
         leaving = new LeavingParts(stock, reservations);
         items = new CaseItems(jdbc);
@@ -155,19 +159,9 @@ public final class CaseStore implements CaseRepository {
                 .toList();
     }
 
-    private static final String UNCHANGED = """
-            select c.number
-              from counter_case c
-              join case_revision r on r.number = c.number
-                                  and r.revision = c.revision
-             where r.changed_at < ?
-               and (exists (select 1 from case_customer k where k.number = c.number)
-                    or exists (select 1 from case_former_customer k where k.number = c.number))
-             order by c.number""";
-
     @Override
     public List<Long> withCustomerUnchangedSince(Instant at) {
-        return jdbc.list(UNCHANGED, row -> row.getLong("number"), at(at));
+        return customers.unchangedSince(at(at));
     }
 
     @Override
@@ -175,6 +169,7 @@ public final class CaseStore implements CaseRepository {
         return jdbc.inTransaction(() -> {
             Optional<CaseRecord> record = find(number);
             record.ifPresent(found -> {
+                erasing.accept(number, found.createdAt());
                 customers.erase(number);
                 String text = CaseIndex.text(
                         number,

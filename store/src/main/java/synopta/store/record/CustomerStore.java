@@ -2,6 +2,7 @@ package synopta.store.record;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -51,6 +52,21 @@ final class CustomerStore {
         if (!customer.isNobody()) {
             jdbc.update(KEEP, number, customer.name(), customer.phone());
         }
+    }
+
+    private static final String UNCHANGED = """
+            select c.number
+              from counter_case c
+              join case_revision r on r.number = c.number
+                                  and r.revision = c.revision
+             where r.changed_at < ?
+               and (exists (select 1 from case_customer k where k.number = c.number)
+                    or exists (select 1 from case_former_customer k where k.number = c.number))
+             order by c.number""";
+
+    /** Cases with a customer, now or before, that were last changed before a moment. */
+    List<Long> unchangedSince(OffsetDateTime at) {
+        return jdbc.list(UNCHANGED, row -> row.getLong("number"), at);
     }
 
     private static Customer customer(ResultSet row) throws SQLException {
