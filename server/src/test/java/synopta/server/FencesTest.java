@@ -128,7 +128,8 @@ public class FencesTest extends ServedTest {
             for (int i = 0; i < 5; i++) {
                 assertEquals(post("/api/counter", line).status(), 200);
             }
-            sendSlowly(50, slow);
+            // More than its share, as the next call may take a place before the last of them.
+            sendSlowly(70, slow);
             Answer refused = post("/api/counter", line);
             for (int tries = 0; refused.status() != 503 && tries < 50; tries++) {
                 Thread.sleep(100);
