@@ -42,7 +42,7 @@ final class ServedHouse implements AutoCloseable {
                 application(knowledge).toString(),
                 "--server.port=" + port,
                 "--synopta.data=" + data,
-                "--synopta.knowledge=" + knowledge);
+                "--synopta.knowledge=" + knowledge.toAbsolutePath().normalize());
         builder.environment().put("SYNOPTA_SETUP_PASSWORD", PASSWORD);
         Process process = builder.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
