@@ -7,7 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.logging.Logger;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
@@ -23,6 +27,9 @@ import org.flywaydb.core.api.MigrationState;
 final class DataFile {
     /** The file of a data folder that holds all that is kept. */
     static final String NAME = "synopta.mv.db";
+
+    /** Who the database knows; it has no password. */
+    static final String USER = "synopta";
 
     private static final String UPGRADE = "synopta-upgrade";
     private static final String UPGRADE_FILE = UPGRADE + ".mv.db";
@@ -51,16 +58,18 @@ final class DataFile {
     }
 
     /**
-     * Makes the file with the present tables, or brings its tables up to them.
+     * Opens the file, made with the present tables or brought up to them. The database stays open as long as the
+     * connection is: to close it between this look and the use would double the time of a start.
      *
      * @throws IOException when it cannot be opened, a newer version wrote it, or its tables cannot be brought up; the
      *     message says what to do, and the file is as it was
      */
-    void prepare() throws IOException {
+    Connection opened() throws IOException {
         Files.createDirectories(folder);
         OwnFolder.close(folder);
-        if (isReady()) {
-            return;
+        Optional<Connection> ready = ready();
+        if (ready.isPresent()) {
+            return ready.get();
         }
         // It stays: a lock on a file that was deleted meanwhile would be no lock.
         try (FileChannel channel = FileChannel.open(
@@ -69,14 +78,47 @@ final class DataFile {
             if (lock == null) {
                 throw new IOException("another process prepares it; wait until that is done");
             }
-            if (!isReady()) {
-                inCopy();
+            ready = ready();
+            if (ready.isPresent()) {
+                return ready.get();
+            }
+            inCopy();
+            return connection();
+        }
+    }
+
+    /** The file opened, when it is there and has the present tables. */
+    private Optional<Connection> ready() throws IOException {
+        if (!Files.exists(path())) {
+            return Optional.empty();
+        }
+        Connection held = connection();
+        boolean isReady = false;
+        try {
+            isReady = tables(url()).pending().length == 0;
+            return isReady ? Optional.of(held) : Optional.empty();
+        } finally {
+            if (!isReady) {
+                close(held);
             }
         }
     }
 
-    private boolean isReady() throws IOException {
-        return Files.exists(path()) && tables(url()).pending().length == 0;
+    private Connection connection() throws IOException {
+        try {
+            return DriverManager.getConnection(url(), USER, "");
+        } catch (SQLException e) {
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+
+    /** Lets go of a connection; the database is closed with its last. */
+    static void close(Connection held) throws IOException {
+        try {
+            held.close();
+        } catch (SQLException e) {
+            throw new IOException(e.getMessage(), e);
+        }
     }
 
     private void inCopy() throws IOException {
@@ -98,7 +140,7 @@ final class DataFile {
     }
 
     private static Flyway flyway(String url) {
-        return Flyway.configure().dataSource(url, "synopta", "").load();
+        return Flyway.configure().dataSource(url, USER, "").load();
     }
 
     /** The changes of tables this version knows, and those the file has seen. */

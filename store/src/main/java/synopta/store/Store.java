@@ -5,6 +5,7 @@ import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.pool.HikariPool;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.time.Clock;
 import java.util.function.LongSupplier;
 import synopta.core.catalog.Catalog;
@@ -47,7 +48,7 @@ public final class Store implements AutoCloseable {
     private Store(String url, DiskSpace disk, Erased erased) {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(url);
-        config.setUsername("synopta");
+        config.setUsername(DataFile.USER);
         config.setPassword("");
         config.setMaximumPoolSize(8);
         config.setPoolName("store");
@@ -84,8 +85,12 @@ public final class Store implements AutoCloseable {
         }
         try {
             DataFile kept = new DataFile(folder);
-            kept.prepare();
-            return new Store(kept.url(), new DiskSpace(folder, usable), new Erased(folder));
+            Connection held = kept.opened();
+            try {
+                return new Store(kept.url(), new DiskSpace(folder, usable), new Erased(folder));
+            } finally {
+                DataFile.close(held);
+            }
         } catch (HikariPool.PoolInitializationException | IOException e) {
             throw new Unusable(folder, e);
         }
