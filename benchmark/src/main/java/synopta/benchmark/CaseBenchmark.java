@@ -1,7 +1,6 @@
 package synopta.benchmark;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -11,7 +10,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.Stream;
 import synopta.core.casefile.CaseInput;
 import synopta.core.casefile.Customer;
 import synopta.core.catalog.PartNumber;
@@ -42,8 +40,12 @@ final class CaseBenchmark {
     private CaseBenchmark() {}
 
     static void run(Scale scale) throws IOException {
-        int count = scale.of(CASES);
-        Path folder = Files.createTempDirectory("cases-benchmark");
+        try (ScratchFolder scratch = new ScratchFolder("cases-benchmark")) {
+            run(scale.of(CASES), scratch.path());
+        }
+    }
+
+    private static void run(int count, Path folder) {
         Random random = new Random(9);
         List<String> texts = new ArrayList<>();
         long start = System.nanoTime();
@@ -62,10 +64,6 @@ final class CaseBenchmark {
             searched(store, texts, random);
             counted(store);
         }
-        try (Stream<Path> files = Files.list(folder)) {
-            files.forEach(file -> file.toFile().delete());
-        }
-        Files.delete(folder);
     }
 
     private static String add(Store store, Random random) {

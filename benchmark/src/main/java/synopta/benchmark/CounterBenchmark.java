@@ -1,15 +1,16 @@
 package synopta.benchmark;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Model;
@@ -38,29 +39,26 @@ final class CounterBenchmark {
     private record Said(Appliance appliance, String complaint) {}
 
     private final ServedHouse house;
-    private final List<Model> models;
+    private final Map<Appliance, List<Model>> models;
     private final AtomicInteger refused = new AtomicInteger();
 
     private CounterBenchmark(ServedHouse house, List<Model> models) {
         this.house = house;
-        this.models = models;
+        this.models = models.stream().collect(Collectors.groupingBy(Model::appliance));
     }
 
     static void run(Path knowledge, Scale scale) throws IOException, InterruptedException {
-        Path data = Files.createTempDirectory("counter-benchmark");
-        List<Model> models = new ArrayList<>();
-        try (Store store = Store.inFolder(data)) {
-            store.catalogStore()
-                    .replace(DemoCatalog.of(DemoCatalog.SEED, Math.max(DemoCatalog.MODELS, scale.of(MODELS))));
-            store.catalog().eachModel(models::add);
-        }
-        models.sort(Comparator.comparing(model -> model.number().key()));
-        try (ServedHouse house = ServedHouse.on(data, knowledge)) {
-            new CounterBenchmark(house, models).measured(scale);
-        }
-        try (Stream<Path> files = Files.walk(data)) {
-            files.sorted(Comparator.reverseOrder())
-                    .forEach(file -> file.toFile().delete());
+        try (ScratchFolder data = new ScratchFolder("counter-benchmark")) {
+            List<Model> models = new ArrayList<>();
+            try (Store store = Store.inFolder(data.path())) {
+                store.catalogStore()
+                        .replace(DemoCatalog.of(DemoCatalog.SEED, Math.max(DemoCatalog.MODELS, scale.of(MODELS))));
+                store.catalog().eachModel(models::add);
+            }
+            models.sort(Comparator.comparing(model -> model.number().key()));
+            try (ServedHouse house = ServedHouse.on(data.path(), knowledge)) {
+                new CounterBenchmark(house, models).measured(scale);
+            }
         }
     }
 
@@ -77,7 +75,7 @@ final class CounterBenchmark {
         System.out.printf(
                 Locale.ROOT,
                 "counter: %,d models; processor, median of groups of %d: a counter call %.1f ms, a save %.1f ms%n",
-                models.size(),
+                models.values().stream().mapToInt(List::size).sum(),
                 GROUP,
                 percentile(costs.stream().map(Cost::call).toList(), 50),
                 percentile(costs.stream().map(Cost::save).toList(), 50));
@@ -122,9 +120,7 @@ final class CounterBenchmark {
 
     private String body(Random random) {
         Said said = SAID.get(random.nextInt(SAID.size()));
-        List<Model> fitting = models.stream()
-                .filter(model -> model.appliance() == said.appliance)
-                .toList();
+        List<Model> fitting = models.get(said.appliance);
         Model model = fitting.get(random.nextInt(fitting.size()));
         return "{\"line\":\"%s %s\",\"status\":\"open\"}"
                 .formatted(model.number(), said.complaint.formatted(1 + random.nextInt(15)));

@@ -11,10 +11,8 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 import synopta.core.catalog.PartNumber;
 import synopta.core.fit.FitFinder;
 import synopta.core.fit.FitVerdict;
@@ -47,8 +45,9 @@ final class FitBenchmark {
     }
 
     static void run(Scale scale) throws Exception {
-        Path folder = Files.createTempDirectory("fit");
-        try (Store store = Store.inFolder(folder)) {
+        try (ScratchFolder scratch = new ScratchFolder("fit");
+                Store store = Store.inFolder(scratch.path())) {
+            Path folder = scratch.path();
             String address = "jdbc:h2:file:%s".formatted(folder.toAbsolutePath().resolve("synopta"));
             try (Connection plain = DriverManager.getConnection(address, "synopta", "")) {
                 long started = System.nanoTime();
@@ -60,11 +59,6 @@ final class FitBenchmark {
                         (System.nanoTime() - started) / 1e9,
                         Files.size(folder.resolve("synopta.mv.db")) / 1e9);
                 new FitBenchmark(store.catalogStore(), plain, scale.of(RUNS)).measure();
-            }
-        } finally {
-            try (Stream<Path> all = Files.walk(folder)) {
-                all.sorted(Comparator.reverseOrder())
-                        .forEach(path -> path.toFile().delete());
             }
         }
     }

@@ -1,16 +1,13 @@
 package synopta.benchmark;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 import synopta.core.catalog.CatalogImportCheck;
 import synopta.core.catalog.InMemoryCatalog;
 import synopta.core.catalog.RowFault;
@@ -32,8 +29,8 @@ final class ImportBenchmark {
 
     static void run(Scale scale) throws IOException, SQLException {
         int models = scale.of(MODELS);
-        Path folder = Files.createTempDirectory("import");
-        try {
+        try (ScratchFolder scratch = new ScratchFolder("import")) {
+            Path folder = scratch.path();
             Path files = folder.resolve("files");
             CatalogWriter.folder(new InMemoryCatalog(DemoCatalog.of(5, models)), files);
             long started = System.nanoTime();
@@ -48,11 +45,6 @@ final class ImportBenchmark {
                     seconds,
                     baseline,
                     seconds / baseline);
-        } finally {
-            try (Stream<Path> all = Files.walk(folder)) {
-                all.sorted(Comparator.reverseOrder())
-                        .forEach(path -> path.toFile().delete());
-            }
         }
     }
 

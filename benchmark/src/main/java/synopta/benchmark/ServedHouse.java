@@ -16,6 +16,8 @@ import java.util.stream.Stream;
 /** The server as a process of its own, over real HTTP, with an account that may do all. */
 final class ServedHouse implements AutoCloseable {
     private static final String PASSWORD = "measured-only-here";
+    private static final String MANAGER =
+            "Basic " + Base64.getEncoder().encodeToString(("manager:" + PASSWORD).getBytes(StandardCharsets.UTF_8));
     private static final Duration START = Duration.ofMinutes(2);
 
     private final HttpClient client = HttpClient.newHttpClient();
@@ -23,7 +25,7 @@ final class ServedHouse implements AutoCloseable {
     private final String address;
 
     /** An answer and how long it took. */
-    record Timed(int status, String body, double milliseconds) {}
+    record Timed(int status, double milliseconds) {}
 
     private ServedHouse(Process process, String address) {
         this.process = process;
@@ -36,13 +38,14 @@ final class ServedHouse implements AutoCloseable {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
+        Path packs = knowledge.toAbsolutePath().normalize();
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-jar",
-                application(knowledge).toString(),
+                application(packs.getParent()).toString(),
                 "--server.port=" + port,
                 "--synopta.data=" + data,
-                "--synopta.knowledge=" + knowledge.toAbsolutePath().normalize());
+                "--synopta.knowledge=" + packs);
         builder.environment().put("SYNOPTA_SETUP_PASSWORD", PASSWORD);
         Process process = builder.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
@@ -59,14 +62,12 @@ final class ServedHouse implements AutoCloseable {
         return house;
     }
 
-    /** As it was built last: unpacked by the script, or as its module made it. */
-    private static Path application(Path knowledge) throws IOException {
-        Path root = knowledge.toAbsolutePath().normalize().getParent();
-        Path unpacked = root.resolve(Path.of("build", "app", "app.jar"));
+    /** As its module made it last. */
+    private static Path application(Path root) throws IOException {
         try (Stream<Path> made = Files.list(root.resolve(Path.of("server", "target")))) {
             return made.filter(file -> file.toString().endsWith("-app.jar"))
                     .findFirst()
-                    .orElse(unpacked);
+                    .orElseThrow(() -> new IllegalStateException("The server is not built. Run ./synopta bench."));
         }
     }
 
@@ -82,16 +83,13 @@ final class ServedHouse implements AutoCloseable {
     Timed send(String method, String path, String body) throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
-                .header(
-                        "Authorization",
-                        "Basic "
-                                + Base64.getEncoder()
-                                        .encodeToString(("manager:" + PASSWORD).getBytes(StandardCharsets.UTF_8)))
+                .header("Authorization", MANAGER)
                 .method(method, HttpRequest.BodyPublishers.ofString(body))
                 .build();
         long start = System.nanoTime();
-        HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
-        return new Timed(answer.statusCode(), answer.body(), (System.nanoTime() - start) / 1e6);
+        int status =
+                client.send(request, HttpResponse.BodyHandlers.ofByteArray()).statusCode();
+        return new Timed(status, (System.nanoTime() - start) / 1e6);
     }
 
     /** Processor time used so far, all its threads together, in milliseconds. */
