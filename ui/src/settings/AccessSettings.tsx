@@ -1,4 +1,4 @@
-import { AmountField } from "../shared/AmountField";
+import { WholeField } from "./WholeField";
 import { Words } from "./Words";
 import type { Change, Settings } from "./settings";
 
@@ -10,15 +10,15 @@ export function AccessSettings({ settings, onChange }: Props) {
     <section className="card-plain" aria-label="Access and privacy">
       <span className="bin-tab">Access and privacy</span>
       <div className="row-line figures-line">
-        <AmountField
+        <WholeField
           label="Lock a terminal after, minutes"
-          value={`${settings.lockMinutes}`}
-          onValue={(text) => onChange({ lockMinutes: Math.round(Number(text)) })}
+          value={settings.lockMinutes}
+          onValue={(lockMinutes) => onChange({ lockMinutes })}
         />
-        <AmountField
+        <WholeField
           label="Keep customer names for, months (0: no limit)"
-          value={`${settings.retentionMonths}`}
-          onValue={(text) => onChange({ retentionMonths: Math.round(Number(text)) })}
+          value={settings.retentionMonths}
+          onValue={(retentionMonths) => onChange({ retentionMonths })}
         />
       </div>
       <div className="row-line words-grid">

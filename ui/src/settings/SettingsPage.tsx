@@ -8,6 +8,7 @@ import { loadSettings, SETTINGS_QUERY } from "../shared/region";
 import { useMay } from "../shared/session";
 import { RegionSettings } from "./RegionSettings";
 import { SheetSettings } from "./SheetSettings";
+import { WholeField } from "./WholeField";
 import { Words } from "./Words";
 import type { Change, Settings } from "./settings";
 import { Effects } from "./Effects";
@@ -125,10 +126,10 @@ function LaborAndWear({ settings, onChange }: Props) {
           value={settings.visit}
           onValue={(visit) => onChange({ visit })}
         />
-        <AmountField
+        <WholeField
           label="Planning horizon, years"
-          value={`${settings.horizonYears}`}
-          onValue={(text) => onChange({ horizonYears: Math.round(Number(text)) })}
+          value={settings.horizonYears}
+          onValue={(horizonYears) => onChange({ horizonYears })}
         />
       </div>
       <p className="row-line small soft mb-0">
@@ -149,10 +150,10 @@ function Quotes({ settings, onChange }: Props) {
           value={settings.taxPercent}
           onValue={(taxPercent) => onChange({ taxPercent })}
         />
-        <AmountField
+        <WholeField
           label="Valid for, days"
-          value={`${settings.quoteDays}`}
-          onValue={(text) => onChange({ quoteDays: Math.round(Number(text)) })}
+          value={settings.quoteDays}
+          onValue={(quoteDays) => onChange({ quoteDays })}
         />
         <Form.Check
           type="checkbox"

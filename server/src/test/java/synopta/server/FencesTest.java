@@ -19,6 +19,7 @@ import synopta.core.account.Role;
 /** What other pages, other names and endless senders would do to the house. */
 public class FencesTest extends ServedTest {
     private static final String CASE = "{\"line\":\"from elsewhere\"}";
+    private static final String CALL = "{\"line\":\"th7820w thumps\"}";
 
     /** Sends head and body as they are, and reads the beginning of the answer. */
     private static String raw(String head, String body) throws IOException {
@@ -122,19 +123,14 @@ public class FencesTest extends ServedTest {
     @Test
     public void aHundredWhoSendTheirBodySlowlyHoldNobodyUpAndOneAddressHoldsNoMoreThanItsShare() throws Exception {
         List<Socket> slow = new ArrayList<>();
-        String line = "{\"line\":\"th7820w thumps\"}";
         try {
             sendSlowly(100, slow);
             for (int i = 0; i < 5; i++) {
-                assertEquals(post("/api/counter", line).status(), 200);
+                assertEquals(post("/api/counter", CALL).status(), 200);
             }
             // More than its share, as the next call may take a place before the last of them.
             sendSlowly(70, slow);
-            Answer refused = post("/api/counter", line);
-            for (int tries = 0; refused.status() != 503 && tries < 50; tries++) {
-                Thread.sleep(100);
-                refused = post("/api/counter", line);
-            }
+            Answer refused = calledUntil(503);
             assertEquals(refused.status(), 503);
             assertEquals(refused.whole().headers().firstValue("Retry-After").orElse(""), "1");
         } finally {
@@ -142,12 +138,17 @@ public class FencesTest extends ServedTest {
                 socket.close();
             }
         }
-        Answer after = post("/api/counter", line);
-        for (int tries = 0; after.status() != 200 && tries < 50; tries++) {
+        assertEquals(calledUntil(200).status(), 200, "once they have gone");
+    }
+
+    /** A counter call, made anew for some seconds until it is answered so. */
+    private static Answer calledUntil(int status) throws InterruptedException {
+        Answer answer = post("/api/counter", CALL);
+        for (int tries = 0; answer.status() != status && tries < 50; tries++) {
             Thread.sleep(100);
-            after = post("/api/counter", line);
+            answer = post("/api/counter", CALL);
         }
-        assertEquals(after.status(), 200, "once they have gone");
+        return answer;
     }
 
     private static void sendSlowly(int senders, List<Socket> slow) throws IOException {

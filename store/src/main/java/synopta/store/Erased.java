@@ -8,7 +8,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Instant;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import synopta.core.record.CaseRepository;
 
 /**
@@ -20,6 +22,8 @@ final class Erased {
     static final String NAME = "erased.txt";
 
     private final Path file;
+    /** What stands in the file; null until it is wanted. */
+    private @Nullable Set<String> lines;
 
     /** The list of a data folder. */
     Erased(Path folder) {
@@ -29,37 +33,40 @@ final class Erased {
     /** Notes a case, on the disk before its customer is erased. */
     void add(long number, Instant created) {
         try {
-            String line = number + " " + created;
-            if (!lines().contains(line)) {
-                append(Set.of(line));
-            }
+            append(Set.of(number + " " + created));
         } catch (IOException e) {
             throw new UncheckedIOException("The list of erased customers cannot be written; nobody was erased.", e);
         }
     }
 
-    private void append(Set<String> lines) throws IOException {
+    /** Takes over what stands in another list. */
+    void addAll(Erased other) throws IOException {
+        append(other.lines());
+    }
+
+    private synchronized void append(Set<String> wanted) throws IOException {
+        Set<String> more = new LinkedHashSet<>(wanted);
+        more.removeAll(lines());
+        if (more.isEmpty()) {
+            return;
+        }
         Files.writeString(
                 file,
-                String.join("\n", lines) + "\n",
+                String.join("\n", more) + "\n",
                 StandardCharsets.UTF_8,
                 StandardOpenOption.CREATE,
                 StandardOpenOption.APPEND,
                 StandardOpenOption.DSYNC);
         OwnFolder.close(file);
+        lines().addAll(more);
     }
 
-    private Set<String> lines() throws IOException {
-        return Files.exists(file) ? new LinkedHashSet<>(Files.readAllLines(file, StandardCharsets.UTF_8)) : Set.of();
-    }
-
-    /** Takes over what stands in another list. */
-    void addAll(Erased other) throws IOException {
-        Set<String> more = new LinkedHashSet<>(other.lines());
-        more.removeAll(lines());
-        if (!more.isEmpty()) {
-            append(more);
+    private synchronized Set<String> lines() throws IOException {
+        if (lines == null) {
+            lines = new LinkedHashSet<>(
+                    Files.exists(file) ? Files.readAllLines(file, StandardCharsets.UTF_8) : List.of());
         }
+        return lines;
     }
 
     /** Erases again whom these cases hold though they were erased; another case of the same number is left alone. */

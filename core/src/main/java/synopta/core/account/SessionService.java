@@ -24,11 +24,11 @@ public final class SessionService {
             Secrets secrets,
             Clock clock,
             Supplier<Duration> lockedAfter) {
-        this.lockedAfter = lockedAfter;
         this.sessions = sessions;
         this.accounts = accounts;
         this.secrets = secrets;
         this.clock = clock;
+        this.lockedAfter = lockedAfter;
     }
 
     /** A terminal of which nothing was asked for so long is locked. */

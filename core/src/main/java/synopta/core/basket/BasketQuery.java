@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Money;
+import synopta.core.quantity.WholeNumbers;
 
 /**
  * What has to be covered, what would be nice to have and is worth so much, and how it may be bought.
@@ -69,9 +70,6 @@ public record BasketQuery(List<Need> needs, List<Want> wants, Policy policy) {
     }
 
     private static void pieces(PartNumber part, int quantity) {
-        if (quantity < 1 || quantity > MOST_PIECES) {
-            throw new IllegalArgumentException(
-                    "Quantity of %s (%d) must lie between 1 and %d.".formatted(part, quantity, MOST_PIECES));
-        }
+        WholeNumbers.between("Quantity of " + part, quantity, 1, MOST_PIECES);
     }
 }

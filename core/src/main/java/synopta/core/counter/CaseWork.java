@@ -63,7 +63,7 @@ final class CaseWork {
     /** The case, whole or without reasons and questions. */
     CaseAssessment work(CaseInput input, boolean isWhole) {
         IdentifiedModel identified = with.modelIdentifier().identify(input);
-        Optional<Pack> pack = Optional.ofNullable(identified.appliance()).map(with.packs()::get);
+        Optional<Pack> pack = with.pack(identified.appliance());
         List<KnownFact> known =
                 new MachineFacts(input, identified, with.modelIdentifier().today()).known();
         if (pack.isEmpty() || identified.notCovered() != null) {
@@ -160,9 +160,7 @@ final class CaseWork {
                 evidence.parsed(),
                 known,
                 evidence.evidence(),
-                Optional.ofNullable(with.packs().get(identified.appliance()))
-                        .map(evidence::kinds)
-                        .orElse(Map.of()),
+                with.pack(identified.appliance()).map(evidence::kinds).orElse(Map.of()),
                 evidence.readings(),
                 diagnosis,
                 selling.stream().map(Fault::id).collect(Collectors.toCollection(LinkedHashSet::new)),

@@ -73,7 +73,7 @@ public final class Counter {
                 .maximumSize(RECENT)
                 .expireAfterAccess(KEPT)
                 .build();
-        packWork = packs.derive(inForce -> PackWork.of(inForce, catalog, tagReader, meanings, clock));
+        packWork = packs.derive(inForce -> new PackWork(inForce, catalog, tagReader, meanings, clock));
     }
 
     private Counter(Counter shared, HouseSettings others) {
@@ -134,7 +134,7 @@ public final class Counter {
 
     /** Hears and diagnoses by what is known of an appliance. */
     public Optional<Diagnoser> diagnoser(Appliance appliance) {
-        return Optional.ofNullable(packWork.get().diagnosers().get(appliance));
+        return packWork.get().diagnoser(appliance);
     }
 
     /** What some evidence points to in a machine, without reasons and questions. */

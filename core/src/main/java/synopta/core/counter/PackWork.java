@@ -4,9 +4,11 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import synopta.core.casefile.CaseInput;
 import synopta.core.catalog.Appliance;
 import synopta.core.catalog.Catalog;
@@ -22,32 +24,44 @@ import synopta.core.knowledge.Pack;
 import synopta.core.tag.TagReader;
 
 /** What is made of the packs in force, once for each replacement: it is expensive. */
-record PackWork(
-        Map<Appliance, Pack> packs,
-        Map<Appliance, Diagnoser> diagnosers,
-        ModelIdentifier modelIdentifier,
-        Catalog catalog,
-        Cache<Asked, Diagnosis> recent) {
+final class PackWork {
     /** Cases that are being worked on: what is asked for and where it is bought changes no diagnosis. */
     private static final int RECENT = 500;
 
-    /** All that a diagnosis hangs on, as long as the packs stay. */
-    record Asked(Appliance appliance, DiagnosisQuery query) {}
+    private final Map<Appliance, Pack> packs;
+    private final Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+    private final ModelIdentifier modelIdentifier;
+    private final Catalog catalog;
+    private final Cache<Asked, Diagnosis> recent =
+            Caffeine.newBuilder().maximumSize(RECENT).build();
 
-    static PackWork of(
+    /** All that a diagnosis hangs on, as long as the packs stay. */
+    private record Asked(Appliance appliance, DiagnosisQuery query) {}
+
+    PackWork(
             Map<Appliance, Pack> packs,
             Catalog catalog,
             Supplier<TagReader> tagReader,
             Function<Pack, MeaningModel> meanings,
             Clock clock) {
-        Map<Appliance, Diagnoser> diagnosers = new TreeMap<>();
+        this.packs = packs;
+        this.catalog = catalog;
         packs.forEach((appliance, pack) -> diagnosers.put(appliance, new Diagnoser(pack, meanings.apply(pack))));
-        return new PackWork(
-                packs,
-                diagnosers,
-                new ModelIdentifier(catalog, tagReader, packs, diagnosers, clock),
-                catalog,
-                Caffeine.newBuilder().maximumSize(RECENT).build());
+        modelIdentifier = new ModelIdentifier(catalog, tagReader, packs, diagnosers, clock);
+    }
+
+    ModelIdentifier modelIdentifier() {
+        return modelIdentifier;
+    }
+
+    /** The pack of an appliance; empty where none is in force, or the appliance is not known. */
+    Optional<Pack> pack(@Nullable Appliance appliance) {
+        return Optional.ofNullable(appliance).map(packs::get);
+    }
+
+    /** Hears and diagnoses by the pack of an appliance. */
+    Optional<Diagnoser> diagnoser(Appliance appliance) {
+        return Optional.ofNullable(diagnosers.get(appliance));
     }
 
     /** A diagnosis of this query, which is not made twice while its case is worked on. */
@@ -65,16 +79,5 @@ record PackWork(
                 input,
                 new NameplateData(catalog, pack, identified.model()),
                 identified.code());
-    }
-
-    /** What is made of the same packs is one thing; to compare what is in them would take longer than the work. */
-    @Override
-    public boolean equals(Object other) {
-        return this == other;
-    }
-
-    @Override
-    public int hashCode() {
-        return System.identityHashCode(this);
     }
 }

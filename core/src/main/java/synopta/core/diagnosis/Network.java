@@ -196,7 +196,7 @@ final class Network {
 
     /** By fault, whether all variants, or none, can have it whatever their kind. */
     private boolean[] common() {
-        boolean[] common = variants.get(0).allowed.clone();
+        boolean[] common = new boolean[faults()];
         Arrays.fill(common, true);
         for (Variant variant : variants) {
             for (int fault = 0; fault < common.length; fault++) {

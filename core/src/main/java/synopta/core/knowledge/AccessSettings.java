@@ -6,6 +6,7 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import synopta.core.quantity.Ordered;
+import synopta.core.quantity.WholeNumbers;
 
 /**
  * Who gets at what, and how long names are kept.
@@ -28,9 +29,9 @@ public record AccessSettings(int lockMinutes, int retentionMonths, Set<String> h
 
     /** Refuses spans that no house has, and what is no host name. */
     public AccessSettings {
-        between("Lock after, minutes", lockMinutes, 1, LONGEST_LOCK);
-        between("Keep names, months", retentionMonths, 0, LONGEST_RETENTION);
-        between("Number of host names", hosts.size(), 0, MOST_HOSTS);
+        WholeNumbers.between("Lock after, minutes", lockMinutes, 1, LONGEST_LOCK);
+        WholeNumbers.between("Keep names, months", retentionMonths, 0, LONGEST_RETENTION);
+        WholeNumbers.between("Number of host names", hosts.size(), 0, MOST_HOSTS);
         hosts = Ordered.set(hosts.stream()
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .collect(Collectors.toCollection(TreeSet::new)));
@@ -39,13 +40,6 @@ public record AccessSettings(int lockMinutes, int retentionMonths, Set<String> h
                 throw new IllegalArgumentException(
                         "Host name (%s) must be a name such as parts.example, without a port.".formatted(host));
             }
-        }
-    }
-
-    private static void between(String what, int value, int least, int most) {
-        if (value < least || value > most) {
-            throw new IllegalArgumentException(
-                    "%s (%d) must lie between %d and %d.".formatted(what, value, least, most));
         }
     }
 }

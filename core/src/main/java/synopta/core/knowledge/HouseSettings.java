@@ -3,6 +3,7 @@ package synopta.core.knowledge;
 import java.math.BigDecimal;
 import synopta.core.quantity.LengthUnit;
 import synopta.core.quantity.Texts;
+import synopta.core.quantity.WholeNumbers;
 
 /**
  * The settings of the house.
@@ -56,23 +57,16 @@ public record HouseSettings(
 
     /** Refuses amounts, spans and taxes that no house has. */
     public HouseSettings {
-        between("Labor per hour in cents", hourCents, 0, MOST_CENTS);
-        between("Return trip in cents", returnTripCents, 0, MOST_CENTS);
-        between("Planning horizon in years", horizonYears, 1, 30);
-        between("Quote validity in days", quoteDays, 1, 365);
+        WholeNumbers.between("Labor per hour in cents", hourCents, 0, MOST_CENTS);
+        WholeNumbers.between("Return trip in cents", returnTripCents, 0, MOST_CENTS);
+        WholeNumbers.between("Planning horizon in years", horizonYears, 1, 30);
+        WholeNumbers.between("Quote validity in days", quoteDays, 1, 365);
         Texts.limited("Terms of quotes", quoteTerms, LONGEST_TERMS);
         if (taxPercent.signum() < 0 || taxPercent.compareTo(ALL) > 0 || taxPercent.scale() > 3) {
             throw new IllegalArgumentException(
                     "Tax (%s %%) must lie between 0 and 100, with three decimals at most.".formatted(taxPercent));
         }
         taxPercent = taxPercent.signum() == 0 ? BigDecimal.ZERO : taxPercent.stripTrailingZeros();
-    }
-
-    private static void between(String what, long value, long least, long most) {
-        if (value < least || value > most) {
-            throw new IllegalArgumentException(
-                    "%s (%d) must lie between %d and %d.".formatted(what, value, least, most));
-        }
     }
 
     /** Whether only genuine parts are supplied. */

@@ -6,6 +6,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import synopta.core.quantity.Ordered;
 import synopta.core.quantity.Slugged;
+import synopta.core.quantity.WholeNumbers;
 
 /**
  * What a step of opening up takes and leaves to do.
@@ -42,10 +43,7 @@ public record WorkStep(
         hardware = List.copyOf(hardware);
         hazards = Ordered.set(hazards);
         looks = List.copyOf(looks);
-        if (persons < 1 || persons > MOST_PERSONS) {
-            throw new IllegalArgumentException(
-                    "People (%d) must lie between 1 and %d.".formatted(persons, MOST_PERSONS));
-        }
+        WholeNumbers.between("People", persons, 1, MOST_PERSONS);
         tools.forEach(WorkStep::sized);
     }
 

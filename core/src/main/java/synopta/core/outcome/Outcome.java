@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import synopta.core.catalog.PartNumber;
 import synopta.core.quantity.Slugged;
 import synopta.core.quantity.Texts;
+import synopta.core.quantity.WholeNumbers;
 
 /**
  * The outcome of a case.
@@ -34,9 +35,8 @@ public record Outcome(
     /** Copies; refuses work of less than a minute or more than a week, and a note that is a book. */
     public Outcome {
         returns = List.copyOf(returns);
-        if (minutes != null && (minutes < 1 || minutes > LONGEST_WORK)) {
-            throw new IllegalArgumentException(
-                    "Minutes (%d) must lie between 1 and %d.".formatted(minutes, LONGEST_WORK));
+        if (minutes != null) {
+            WholeNumbers.between("Minutes", minutes, 1, LONGEST_WORK);
         }
         Texts.limited("The note", note, LONGEST_NOTE);
     }

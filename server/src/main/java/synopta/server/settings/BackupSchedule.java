@@ -22,24 +22,21 @@ class BackupSchedule {
     private static final Logger LOG = LoggerFactory.getLogger(BackupSchedule.class);
     private static final LocalTime AT_NIGHT = LocalTime.of(2, 0);
 
-    private final Path folder;
     private final KeptBackups backups;
     private final Clock clock;
     private final ReentrantLock making = new ReentrantLock();
     private volatile @Nullable BackupFailure failure;
 
     BackupSchedule(@Value("${synopta.data}") String data, BackupWriter writer, Clock clock) {
-        folder = Path.of(data).toAbsolutePath().resolve("backups");
-        backups = new KeptBackups(folder, writer);
-        this.clock = clock;
+        backups = new KeptBackups(Path.of(data).toAbsolutePath().resolve("backups"), writer);
+        this.clock = clock.withZone(ZoneId.systemDefault());
     }
 
     /** Makes today's backup when the night has come and there is none. */
     @Scheduled(initialDelay = 10, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
     void makeWhenDue() throws IOException {
-        boolean isMade = backups.list().stream().anyMatch(backup -> backup.day().equals(today()));
-        if (!isMade
-                && LocalTime.ofInstant(clock.instant(), ZoneId.systemDefault()).isAfter(AT_NIGHT)) {
+        boolean isMade = backups.list().stream().anyMatch(backup -> backup.day().equals(LocalDate.now(clock)));
+        if (!isMade && LocalTime.now(clock).isAfter(AT_NIGHT)) {
             make();
         }
     }
@@ -50,7 +47,7 @@ class BackupSchedule {
             return false;
         }
         try {
-            backups.make(today());
+            backups.make(LocalDate.now(clock));
             failure = null;
         } catch (IOException | RuntimeException e) {
             LOG.warn("No backup could be made", e);
@@ -61,12 +58,8 @@ class BackupSchedule {
         return true;
     }
 
-    private LocalDate today() {
-        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-    }
-
     Path folder() {
-        return folder;
+        return backups.folder();
     }
 
     List<KeptBackups.Kept> list() throws IOException {

@@ -30,6 +30,10 @@ final class KeptBackups {
         this.writer = writer;
     }
 
+    Path folder() {
+        return folder;
+    }
+
     /** A backup that was verified before it was kept. */
     record Kept(LocalDate day, Path file, long bytes) {}
 

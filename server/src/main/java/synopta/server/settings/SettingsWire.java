@@ -129,9 +129,12 @@ final class SettingsWire {
     /**
      * The settings; `genuineOnly`: no equivalent of another make is supplied; `replaceAll`: what wears together is
      * replaced together; `replaceRings`: rings and washers are replaced with their rollers; `testFirst`: a cheap part too
-     * is tested before it is sold; `licensedToCustomers`: parts for licensed technicians are sold to customers
-     * too; `unlikelyRequests`: a requested part that the symptoms speak against is `sold`, sold and `noted`, or `asked-first`; `perHour` and `visit` (a return trip) are money in `currency`, which is that of the price list; `lockMinutes`: a terminal without use is locked;
-     * `retentionMonths`: how long a case keeps its customer after its last change, 0 always; `hosts`: names of the server; `secondUnit`: the unit of length that the repair sheet adds; `region`, `clock`: see docs/how-it-works.md.
+     * is tested before it is sold; `licensedToCustomers`: parts for licensed technicians are sold to customers too;
+     * `unlikelyRequests`: a requested part that the symptoms speak against is `sold`, sold and `noted`, or `asked-first`;
+     * `perHour` and `visit` (a return trip) are money in `currency`, which is that of the price list; `lockMinutes`: a
+     * terminal without use is locked; `retentionMonths`: how long a case keeps its customer after its last change, 0
+     * always; `hosts`: names of the server; `secondUnit`: the unit of length that the repair sheet adds; `region`,
+     * `clock`: see docs/how-it-works.md.
      */
     record HouseRulesWire(
             boolean genuineOnly,

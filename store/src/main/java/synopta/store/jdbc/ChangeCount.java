@@ -22,7 +22,6 @@ final class ChangeCount {
             "case_customer",
             "case_entry",
             "case_former_customer",
-            "case_item",
             "case_revision",
             "case_word",
             "counter_case",

@@ -32,8 +32,8 @@ public final class CaseStore implements CaseRepository {
     /** Reads and writes through this; whose customer is erased is said before, by number and when it was created. */
     public CaseStore(
             Jdbc jdbc, StockMovements stock, ReservationStore reservations, BiConsumer<Long, Instant> erasing) {
-        this.erasing = erasing;
         this.jdbc = jdbc;
+        this.erasing = erasing;
         leaving = new LeavingParts(stock, reservations);
         items = new CaseItems(jdbc);
         search = new CaseSearch(jdbc, CaseSearch.Limits.USUAL);

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import synopta.core.knowledge.AccessSettings;
 import synopta.core.knowledge.BranchContacts;
 import synopta.core.knowledge.HouseSettings;
@@ -64,7 +63,7 @@ public final class SettingsStore implements SettingsRepository {
                 set(set, "quote-days", Integer::valueOf, usual.quoteDays()),
                 set(set, "second-unit", unit -> Slugged.of(LengthUnit.class, "Unit", unit), usual.secondUnit()),
                 region(set),
-                new BranchContacts(set.getOrDefault("contact", ""), branches(set)),
+                new BranchContacts(set.getOrDefault("contact", ""), each(set, OF_BRANCH)),
                 set.getOrDefault("quote-terms", ""),
                 access(set));
     }
@@ -89,10 +88,7 @@ public final class SettingsStore implements SettingsRepository {
         return new AccessSettings(
                 set(set, "lock-minutes", Integer::valueOf, usual.lockMinutes()),
                 set(set, "retention-months", Integer::valueOf, usual.retentionMonths()),
-                set.keySet().stream()
-                        .filter(rule -> rule.startsWith(OF_HOST))
-                        .map(rule -> rule.substring(OF_HOST.length()))
-                        .collect(Collectors.toSet()));
+                each(set, OF_HOST).keySet());
     }
 
     private static Region region(Map<String, String> set) {
@@ -115,14 +111,15 @@ public final class SettingsStore implements SettingsRepository {
                 set(set, "unlikely-requests", UnlikelyRequest::of, usual.unlikelyRequests()));
     }
 
-    private static Map<String, String> branches(Map<String, String> set) {
-        Map<String, String> branches = new LinkedHashMap<>();
+    /** The settings whose names begin so, by the rest of their names: one for each branch, or each host. */
+    private static Map<String, String> each(Map<String, String> set, String prefix) {
+        Map<String, String> each = new LinkedHashMap<>();
         set.forEach((rule, words) -> {
-            if (rule.startsWith(OF_BRANCH)) {
-                branches.put(rule.substring(OF_BRANCH.length()), words);
+            if (rule.startsWith(prefix)) {
+                each.put(rule.substring(prefix.length()), words);
             }
         });
-        return branches;
+        return each;
     }
 
     private static <T> T set(Map<String, String> set, String rule, Function<String, T> read, T usual) {
